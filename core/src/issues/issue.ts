@@ -1,0 +1,106 @@
+import type { Quotation } from "../rates/quotation";
+
+/** Where in a problem file an issue lies: keys and indexes from the root, as in `["flows", 1, "amount"]`. */
+export type Path = readonly (string | number)[];
+
+type NoFacts = Record<never, never>;
+
+/**
+ * Every expected failure, by its stable code, with the facts that its sentence needs.
+ * The sentences stand in `wording/sentences.ts`; the type checker keeps the two complete.
+ */
+export interface IssueFacts {
+  // Reading a file
+  "file-not-json": NoFacts;
+  "file-not-a-problem": { format: string };
+  "file-version-unreadable": NoFacts;
+  "file-from-the-future": { version: number; newest: number };
+  "file-too-large": { limit: number };
+
+  // The shape of a file
+  "wrong-type": { expected: string };
+  "missing-field": { expected: string };
+  "unknown-field": { names: readonly string[] };
+  "wrong-format": { expected: string };
+  "out-of-range": { minimum?: number; maximum?: number };
+  "too-long": { limit: number };
+  "too-few": { minimum: number };
+  "too-many": { limit: number };
+
+  // What the parts of a file say about each other
+  "duplicate-id": { id: string };
+  "reference-missing": { id: string };
+  "reference-cycle": { ids: readonly string[] };
+  "reference-too-deep": { limit: number };
+  "reference-not-a-stream": { id: string };
+  "reference-without-amount": { id: string };
+  "reference-endless": { id: string };
+  "rate-reference-missing": { index: number };
+  "first-rate-starts-late": NoFacts;
+  "rate-start-missing": NoFacts;
+  "rates-out-of-order": NoFacts;
+  "date-impossible": { on: string };
+
+  // The unknown
+  "unknown-missing": NoFacts;
+  "unknown-several": { paths: readonly Path[] };
+  "unknown-beside-ask": { paths: readonly Path[] };
+
+  // Solving
+  "not-solved-yet": { what: "stream" | "list" | "dated" | "count" | "begins" | "growth" };
+  "rate-too-low": { percent: number; quotation: Quotation };
+  "one-way-money": { direction: "in" | "out"; turn?: string };
+  "no-rate-balances": NoFacts;
+  "rate-has-no-effect": NoFacts;
+  "every-rate-balances": NoFacts;
+  "rate-search-too-large": { limit: number };
+  "rates-too-entangled": NoFacts;
+  "unknown-cancels": NoFacts;
+  "nothing-to-balance": NoFacts;
+  "any-date-balances": NoFacts;
+  "date-before-today": { years: number };
+  "date-never-reached": NoFacts;
+  "answer-too-large": NoFacts;
+  "answer-too-far": { limitYears: number };
+
+  // What a person typed
+  "money-missing": NoFacts;
+  "money-not-understood": { typed: string; at: string };
+  "money-with-sign": { typed: string };
+  "money-too-large": { limit: number };
+  "number-not-finite": NoFacts;
+  "comma-unclear": { typed: string; point: string };
+  "divided-by-zero": NoFacts;
+  "bracket-unmatched": NoFacts;
+  "percent-missing": NoFacts;
+  "percent-not-understood": { typed: string; at: string };
+  "percent-too-large": { limit: number };
+  "rate-frequency-unclear": { percent: string; each: string; compounded: string };
+  "time-missing": NoFacts;
+  "time-not-understood": { typed: string; at: string };
+  "time-negative": { typed: string };
+  "time-too-long": { limitYears: number };
+}
+
+export type IssueCode = keyof IssueFacts;
+
+export type IssueOf<Code extends IssueCode> = {
+  readonly code: Code;
+  readonly path: Path;
+} & Readonly<IssueFacts[Code]>;
+
+export type Issue = { [Code in IssueCode]: IssueOf<Code> }[IssueCode];
+
+/** Builds an issue, checked against the facts that its code carries. */
+export function issue<Code extends IssueCode>(
+  code: Code,
+  path: Path,
+  facts: IssueFacts[Code],
+): IssueOf<Code> {
+  return { code, path, ...facts } as IssueOf<Code>;
+}
+
+/** Same issue, seen from a containing document: the outer path is put before its own. */
+export function within(outer: Path, inner: Issue): Issue {
+  return { ...inner, path: [...outer, ...inner.path] };
+}

@@ -1,0 +1,33 @@
+/** Digits of a double that survive a calculation: the sixteenth is mostly noise. */
+const TRUSTED_DIGITS = 15;
+
+/**
+ * Rounds a number to some decimals, halves away from zero, as money is rounded on paper.
+ *
+ * Works on the decimal digits and not on the binary value, so that 1.005 becomes 1.01 although the
+ * nearest double lies just below it.
+ *
+ * @param value finite
+ * @param decimals 0 to 15
+ * @returns the decimal text, with a minus where the rounded value is below zero; never "-0"
+ */
+export function roundHalfAway(value: number, decimals: number): string {
+  const negative = value < 0;
+  const digits = decimalDigits(Math.abs(value));
+  const [whole = "0", fraction = ""] = digits.split(".");
+  const kept = fraction.slice(0, decimals).padEnd(decimals, "0");
+  const roundsUp = (fraction[decimals] ?? "0") >= "5";
+  const scaled = BigInt(whole + kept) + (roundsUp ? 1n : 0n);
+  const text = scaled.toString().padStart(decimals + 1, "0");
+  const rounded =
+    decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`;
+  return negative && scaled !== 0n ? `-${rounded}` : rounded;
+}
+
+/** Decimal digits of a number of zero or more without an exponent, noise beyond the trusted digits dropped. */
+function decimalDigits(value: number): string {
+  const trusted = value >= 10 ** TRUSTED_DIGITS ? value : Number(value.toPrecision(TRUSTED_DIGITS));
+  if (trusted >= 1e21) return BigInt(trusted).toString();
+  const short = String(trusted);
+  return short.includes("e") ? trusted.toFixed(40) : short;
+}

@@ -1,0 +1,188 @@
+import * as z from "zod";
+import { durationInYears, parseDuration } from "../time/duration";
+import { LIMITS } from "./limits";
+
+/**
+ * The problem file, version 1: the one definition from which the types, the validation and the
+ * published JSON Schema are made. What its parts say about each other (ids, references, order) is
+ * checked in `check-problem.ts`, which a JSON Schema cannot express.
+ */
+
+const ISO_DURATION = String.raw`^P(?=\d)(\d+([.,]\d+)?Y)?(\d+([.,]\d+)?M)?(\d+([.,]\d+)?W)?(\d+([.,]\d+)?D)?$`;
+
+/** What a person is told was expected, kept beside each part so that issues can name it. */
+const expected = (text: string) => ({ description: text });
+
+const duration = z
+  .string()
+  .max(60)
+  .regex(new RegExp(ISO_DURATION))
+  .refine((text) => parseDuration(text) !== null && lengthOf(text) <= LIMITS.years)
+  .meta(expected("an ISO 8601 duration such as P2Y6M, up to 1000 years"));
+
+const period = duration
+  .refine((text) => lengthOf(text) > 0)
+  .meta(expected("an ISO 8601 duration longer than nothing, such as P1M"));
+
+function lengthOf(text: string): number {
+  const parsed = parseDuration(text);
+  return parsed === null ? Number.NaN : durationInYears(parsed);
+}
+
+const id = z
+  .string()
+  .regex(/^[A-Za-z][A-Za-z0-9_-]{0,63}$/)
+  .meta(expected("a name of letters, digits, - and _, up to 64 of them, starting with a letter"));
+
+const magnitude = z.number().min(0).max(LIMITS.amount);
+const signedMoney = z.number().min(-LIMITS.amount).max(LIMITS.amount);
+const timesOf = z.strictObject({
+  times: z.number().min(0).max(LIMITS.percent),
+  of: id,
+});
+
+const amount = z
+  .union([magnitude, z.null(), timesOf])
+  .meta(expected("an amount of zero or more, null for the unknown, or { times, of }"));
+
+const percentFigure = z.number().min(-LIMITS.percent).max(LIMITS.percent);
+const percent = z
+  .union([
+    percentFigure,
+    z.null(),
+    z.strictObject({
+      plus: percentFigure,
+      of: z.int().min(0).max(LIMITS.rates - 1),
+    }),
+  ])
+  .meta(expected("a percentage, null for the unknown, or { plus, of }"));
+
+const endOf = z.strictObject({ endOf: id });
+const knownPosition = z
+  .union([duration, endOf])
+  .meta(expected("a duration such as P4Y, or { endOf }"));
+const position = z
+  .union([duration, z.null(), endOf])
+  .meta(expected("a duration such as P4Y, null for the unknown, or { endOf }"));
+
+const rateParts = { percent, from: knownPosition.optional() };
+
+export const quotationSchema = z.discriminatedUnion("quoted", [
+  z.strictObject({ quoted: z.literal("nominal"), compounding: period }),
+  z.strictObject({ quoted: z.literal("effective") }),
+  z.strictObject({ quoted: z.literal("periodic"), compounding: period }),
+  z.strictObject({ quoted: z.literal("continuous") }),
+]);
+
+const rate = z.discriminatedUnion("quoted", [
+  z.strictObject({ ...rateParts, quoted: z.literal("nominal"), compounding: period }),
+  z.strictObject({ ...rateParts, quoted: z.literal("effective") }),
+  z.strictObject({ ...rateParts, quoted: z.literal("periodic"), compounding: period }),
+  z.strictObject({ ...rateParts, quoted: z.literal("continuous") }),
+]);
+
+const direction = z.enum(["in", "out"]);
+const flowParts = { id, label: z.string().max(LIMITS.labelLength).optional() };
+
+const single = z.strictObject({
+  ...flowParts,
+  kind: z.literal("single"),
+  direction,
+  amount,
+  at: position,
+});
+
+const growth = z
+  .union([
+    z.strictObject({ percent: z.union([percentFigure, z.null()]), every: period }),
+    z.strictObject({ amount: z.union([signedMoney, z.null()]), every: period }),
+  ])
+  .meta(expected("{ percent, every } or { amount, every }"));
+
+const stream = z.strictObject({
+  ...flowParts,
+  kind: z.literal("stream"),
+  direction,
+  amount,
+  every: period,
+  count: z
+    .union([z.number().gt(0).max(LIMITS.payments), z.null(), z.literal("forever")])
+    .meta(expected('a number of payments, null for the unknown, or "forever"')),
+  timing: z.enum(["end", "start"]),
+  begins: position,
+  growth: growth.optional(),
+});
+
+const list = z.strictObject({
+  ...flowParts,
+  kind: z.literal("list"),
+  every: period,
+  begins: position,
+  amounts: z
+    .array(
+      z
+        .union([signedMoney, z.null(), timesOf])
+        .meta(expected("a signed amount, null for the unknown, or { times, of }")),
+    )
+    .min(1)
+    .max(LIMITS.listAmounts),
+});
+
+const dated = z.strictObject({
+  ...flowParts,
+  kind: z.literal("dated"),
+  entries: z
+    .array(
+      z.strictObject({
+        on: z
+          .string()
+          .regex(/^\d{4}-\d{2}-\d{2}$/)
+          .meta(expected("a date such as 2027-03-01")),
+        amount: z
+          .union([signedMoney, z.null(), timesOf])
+          .meta(expected("a signed amount, null for the unknown, or { times, of }")),
+      }),
+    )
+    .min(1)
+    .max(LIMITS.listAmounts),
+});
+
+const flow = z.discriminatedUnion("kind", [single, stream, list, dated]);
+
+const span = { from: knownPosition, to: knownPosition };
+const followUp = z.discriminatedUnion("find", [
+  z.strictObject({ find: z.literal("value"), at: knownPosition }),
+  z.strictObject({ find: z.literal("balance"), at: knownPosition }),
+  z.strictObject({ find: z.literal("interest"), ...span }),
+  z.strictObject({ find: z.literal("principal"), ...span }),
+  z.strictObject({
+    find: z.literal("total"),
+    of: z.union([z.enum(["in", "out"]), id]).meta(expected('"in", "out" or the id of a flow')),
+  }),
+]);
+
+export const problemSchema = z.strictObject({
+  format: z.literal("kestrelmoor-problem"),
+  version: z.literal(1),
+  title: z.string().max(LIMITS.titleLength).optional(),
+  question: z.string().max(LIMITS.questionLength).optional(),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .meta(expected("an ISO 4217 code such as USD"))
+    .optional(),
+  rates: z.array(rate).min(1).max(LIMITS.rates),
+  flows: z.array(flow).min(1).max(LIMITS.flows),
+  ask: z.strictObject({ find: z.literal("value"), at: knownPosition }).optional(),
+  also: z.array(followUp).max(LIMITS.followUps).optional(),
+});
+
+export type Problem = z.infer<typeof problemSchema>;
+export type Rate = Problem["rates"][number];
+export type Flow = Problem["flows"][number];
+export type FlowOf<Kind extends Flow["kind"]> = Extract<Flow, { kind: Kind }>;
+export type Direction = z.infer<typeof direction>;
+export type Amount = z.infer<typeof amount>;
+export type Position = z.infer<typeof position>;
+export type KnownPosition = z.infer<typeof knownPosition>;
+export type FollowUp = z.infer<typeof followUp>;

@@ -1,0 +1,55 @@
+/**
+ * How money grows: spells of a constant force of interest, one after the other.
+ * The first starts at 0; the last has no end.
+ */
+export interface Accumulation {
+  /** When each spell starts, in years, ascending from 0. */
+  readonly starts: readonly number[];
+  /** The force of interest λ of each spell, a decimal a year. */
+  readonly forces: readonly number[];
+}
+
+/** Years that each spell has lasted by time `years`, none of them negative. */
+export function exposures(starts: readonly number[], years: number): number[] {
+  return starts.map((start, index) => {
+    const end = starts[index + 1] ?? Number.POSITIVE_INFINITY;
+    return Math.max(0, Math.min(years, end) - start);
+  });
+}
+
+/**
+ * ln a(t): the logarithm of what 1 at time 0 has become.
+ * Across spells the logarithms add, which keeps 1e-16 of relative accuracy where products of large
+ * factors would lose it.
+ *
+ * @param years t, zero or more
+ */
+export function logAccumulation(growth: Accumulation, years: number): number {
+  let logarithm = 0;
+  for (const [index, start] of growth.starts.entries()) {
+    if (years <= start) break;
+    const end = Math.min(years, growth.starts[index + 1] ?? years);
+    logarithm += (growth.forces[index] ?? 0) * (end - start);
+  }
+  return logarithm;
+}
+
+/**
+ * a(to)/a(from): what 1 at one time is worth at another, in either direction.
+ * Times within one spell are subtracted before they are multiplied, so that close dates far away
+ * from today keep their digits.
+ */
+export function growthFactor(growth: Accumulation, from: number, to: number): number {
+  return Math.exp(logGrowth(growth, from, to));
+}
+
+export function logGrowth(growth: Accumulation, from: number, to: number): number {
+  if (to < from) return -logGrowth(growth, to, from);
+  let logarithm = 0;
+  for (const [index, start] of growth.starts.entries()) {
+    const end = growth.starts[index + 1] ?? Number.POSITIVE_INFINITY;
+    const years = Math.min(to, end) - Math.max(from, start);
+    if (years > 0) logarithm += (growth.forces[index] ?? 0) * years;
+  }
+  return logarithm;
+}

@@ -1,0 +1,101 @@
+/** A length of time in the four units of ISO 8601 that money is counted in. All are zero or more. */
+export interface Duration {
+  readonly years: number;
+  readonly months: number;
+  readonly weeks: number;
+  readonly days: number;
+}
+
+/** The textbook year: only dated flows use the calendar. */
+export const MONTHS_PER_YEAR = 12;
+export const WEEKS_PER_YEAR = 52;
+export const DAYS_PER_YEAR = 365;
+
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
+const PATTERN = new RegExp(`^P(?:${NUMBER}Y)?(?:${NUMBER}M)?(?:${NUMBER}W)?(?:${NUMBER}D)?$`);
+
+/**
+ * Reads an ISO 8601 duration of years, months, weeks and days, such as `P2Y6M` or `P0.5M`.
+ *
+ * Only the smallest unit given may have a fraction, as the standard has it. Hours and smaller,
+ * signs and the empty `P` are refused.
+ *
+ * @returns the duration, or `null` where the text is not one
+ * Source: ISO 8601-1:2019, 5.5.2
+ */
+export function parseDuration(text: string): Duration | null {
+  const match = PATTERN.exec(text);
+  if (match === null || text === "P") return null;
+  const given = match.slice(1).filter((part) => part !== undefined);
+  if (given.slice(0, -1).some((part) => /[.,]/.test(part))) return null;
+  const [years, months, weeks, days] = match
+    .slice(1)
+    .map((part) => (part === undefined ? 0 : Number(part.replace(",", "."))));
+  return { years: years ?? 0, months: months ?? 0, weeks: weeks ?? 0, days: days ?? 0 };
+}
+
+/** Plain decimal digits of a number of zero or more, never in exponent form, which ISO 8601 does not have. */
+function plainDigits(value: number): string {
+  const short = String(value);
+  if (!short.includes("e")) return short;
+  return value.toFixed(20).replace(/0+$/, "").replace(/\.$/, "");
+}
+
+/**
+ * Writes a duration in ISO 8601, shortest form; nothing at all is `P0D`.
+ * Only its smallest unit may have a fraction: see `parseDuration`.
+ */
+export function formatDuration(duration: Duration): string {
+  const parts: [number, string][] = [
+    [duration.years, "Y"],
+    [duration.months, "M"],
+    [duration.weeks, "W"],
+    [duration.days, "D"],
+  ];
+  const given = parts.filter(([amount]) => amount !== 0);
+  if (given.length === 0) return "P0D";
+  return "P" + given.map(([amount, unit]) => plainDigits(amount) + unit).join("");
+}
+
+/**
+ * Length of a duration in textbook years: 12 months, 52 weeks or 365 days.
+ * Exact to within 2 units in the last place.
+ */
+export function durationInYears(duration: Duration): number {
+  return (
+    (duration.years * MONTHS_PER_YEAR + duration.months) / MONTHS_PER_YEAR +
+    duration.weeks / WEEKS_PER_YEAR +
+    duration.days / DAYS_PER_YEAR
+  );
+}
+
+/**
+ * How many times a year something happens that happens every `duration`.
+ * A whole number wherever the textbook says so (12 for a month, 26 for a fortnight), because
+ * 1/(1/12) and the like would carry a rounding error into every rate.
+ *
+ * @param duration longer than nothing
+ */
+export function periodsPerYear(duration: Duration): number {
+  const { years, months, weeks, days } = duration;
+  if (weeks === 0 && days === 0) return MONTHS_PER_YEAR / (years * MONTHS_PER_YEAR + months);
+  if (years === 0 && months === 0 && days === 0) return WEEKS_PER_YEAR / weeks;
+  if (years === 0 && months === 0 && weeks === 0) return DAYS_PER_YEAR / days;
+  return 1 / durationInYears(duration);
+}
+
+/** Reads an ISO 8601 duration that validation has already passed, as years. Throws on anything else. */
+export function yearsOf(text: string): number {
+  return durationInYears(validDuration(text));
+}
+
+/** Reads the ISO 8601 length of a period that validation has already passed, as periods a year. */
+export function frequencyOf(text: string): number {
+  return periodsPerYear(validDuration(text));
+}
+
+function validDuration(text: string): Duration {
+  const duration = parseDuration(text);
+  if (duration === null) throw new TypeError(`Not a duration: ${text}`);
+  return duration;
+}
