@@ -44,6 +44,7 @@ export interface IssueFacts {
   // The unknown
   "unknown-missing": NoFacts;
   "unknown-several": { paths: readonly Path[] };
+  "unknown-not-here": NoFacts;
   "unknown-beside-ask": { paths: readonly Path[] };
 
   // Solving

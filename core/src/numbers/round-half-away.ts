@@ -19,8 +19,7 @@ export function roundHalfAway(value: number, decimals: number): string {
   const roundsUp = (fraction[decimals] ?? "0") >= "5";
   const scaled = BigInt(whole + kept) + (roundsUp ? 1n : 0n);
   const text = scaled.toString().padStart(decimals + 1, "0");
-  const rounded =
-    decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`;
+  const rounded = decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`;
   return negative && scaled !== 0n ? `-${rounded}` : rounded;
 }
 

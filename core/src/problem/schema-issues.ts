@@ -32,7 +32,9 @@ function translate(schema: z.ZodType, fault: ZodIssue, path: Path): Issue[] {
     case "invalid_union":
       return unionIssues(schema, fault, path);
     default:
-      return [issue("wrong-format", path, { expected: expectedAt(schema, path) ?? "another form" })];
+      return [
+        issue("wrong-format", path, { expected: expectedAt(schema, path) ?? "another form" }),
+      ];
   }
 }
 
@@ -63,7 +65,9 @@ function unionIssues(
   if (typeof discriminator === "string" && path.at(-1) !== discriminator) {
     return [issue("wrong-type", [...path, discriminator], { expected: "one of the known kinds" })];
   }
-  return [issue("wrong-type", path, { expected: expectedAt(schema, path) ?? "another kind of value" })];
+  return [
+    issue("wrong-type", path, { expected: expectedAt(schema, path) ?? "another kind of value" }),
+  ];
 }
 
 function isAboutType(fault: ZodIssue): boolean {

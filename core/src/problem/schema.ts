@@ -52,7 +52,10 @@ const percent = z
     z.null(),
     z.strictObject({
       plus: percentFigure,
-      of: z.int().min(0).max(LIMITS.rates - 1),
+      of: z
+        .int()
+        .min(0)
+        .max(LIMITS.rates - 1),
     }),
   ])
   .meta(expected("a percentage, null for the unknown, or { plus, of }"));

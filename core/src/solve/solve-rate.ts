@@ -31,7 +31,9 @@ export const solveRate: Solver = ({ timeline, unknown }) => {
   const [spell] = ruled;
   if (spell === undefined) throw new TypeError("No rate is unknown");
   const percents =
-    ruled.length === 1 ? percentsOfOneSpell(timeline, spell, amounts) : linkedPercent(timeline, amounts);
+    ruled.length === 1
+      ? percentsOfOneSpell(timeline, spell, amounts)
+      : linkedPercent(timeline, amounts);
   if (!percents.ok) return fail(...percents.issues.map((found) => atUnknown(found, unknown.path)));
   const [first, ...others] = percents.value.filter(Number.isFinite).map(rootAt);
   return first === undefined
@@ -84,7 +86,9 @@ function whyNone(
 ) {
   const signs = new Set(amounts.map(({ amount }) => Math.sign(amount.known)).filter(Boolean));
   if (signs.size === 1) {
-    const latest = timeline.flows.reduce((late, flow) => ((flow.at ?? 0) > (late.at ?? 0) ? flow : late));
+    const latest = timeline.flows.reduce((late, flow) =>
+      (flow.at ?? 0) > (late.at ?? 0) ? flow : late,
+    );
     const direction = signs.has(1) ? ("in" as const) : ("out" as const);
     return issue("one-way-money", [], {
       direction,

@@ -68,7 +68,8 @@ export function signChanges(terms: readonly ExponentialTerm[]): number {
 /** Two terms have a closed form, which keeps every digit where the root is near zero. */
 function rootOfTwo(terms: readonly ExponentialTerm[]): number {
   const [early, late] = terms as readonly [ExponentialTerm, ExponentialTerm];
-  const excess = (Math.abs(late.coefficient) - Math.abs(early.coefficient)) / Math.abs(early.coefficient);
+  const excess =
+    (Math.abs(late.coefficient) - Math.abs(early.coefficient)) / Math.abs(early.coefficient);
   // Far from 1 the difference would lose the smaller amount; there the plain logarithms are exact.
   const logRatio =
     Math.abs(excess) < 0.5
@@ -130,17 +131,33 @@ function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | 
     width *= 2;
     far += side * width;
   }
-  return verified(rootInBracket(f, Math.min(near, far), Math.max(near, far)));
+  return rootWithin(terms, Math.min(near, far), Math.max(near, far));
 }
 
-function verified(root: number | null): number {
+/** The root that a bracket holds, to the last digits that the terms allow. */
+function rootWithin(terms: readonly ExponentialTerm[], low: number, high: number): number {
+  const root = rootInBracket((x) => scaledValue(terms, x).value, low, high);
   // The sums are analytic: a sign change without a root cannot happen.
   if (root === null) throw new Error("An exponential sum changed its sign without a root");
-  return root;
+  return polished(terms, root);
+}
+
+/**
+ * One Newton step on the plain terms: the scaled ones lose a digit or two to their logarithms, which
+ * shows where two roots lie close together. A step that is more than a correction is not taken.
+ */
+function polished(terms: readonly ExponentialTerm[], root: number): number {
+  const parts = terms.map(({ coefficient, exponent }) => coefficient * Math.exp(-root * exponent));
+  const slope = -sum(parts.map((part, index) => part * (terms[index]?.exponent ?? 0)));
+  const step = sum(parts) / slope;
+  return Math.abs(step) < 1e-9 * (1 + Math.abs(root)) ? root - step : root;
 }
 
 /** The roots of f, given the roots of its (shifted) derivative: one at most on each stretch between. */
-function rootsBetween(terms: readonly ExponentialTerm[], turningPoints: readonly number[]): number[] {
+function rootsBetween(
+  terms: readonly ExponentialTerm[],
+  turningPoints: readonly number[],
+): number[] {
   const first = turningPoints[0];
   const last = turningPoints.at(-1);
   const signAtMinusInfinity = Math.sign(terms.at(-1)?.coefficient ?? 0);
@@ -159,7 +176,7 @@ function rootsBetween(terms: readonly ExponentialTerm[], turningPoints: readonly
   turningPoints.forEach((right, index) => {
     const left = turningPoints[index - 1];
     if (left === undefined || touching.has(left)) return;
-    if (crosses(right, Math.sign(f(left)))) roots.push(verified(rootInBracket(f, left, right)));
+    if (crosses(right, Math.sign(f(left)))) roots.push(rootWithin(terms, left, right));
   });
   return roots.sort((one, other) => one - other);
 }

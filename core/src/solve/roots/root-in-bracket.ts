@@ -11,11 +11,7 @@ const MAXIMUM_STEPS = 200;
  * @throws RangeError when the ends do not bracket a root: the caller has proved nothing
  * Source: R. P. Brent, Algorithms for Minimization without Derivatives (1973), ch. 4
  */
-export function rootInBracket(
-  f: (x: number) => number,
-  low: number,
-  high: number,
-): number | null {
+export function rootInBracket(f: (x: number) => number, low: number, high: number): number | null {
   let [a, b] = [low, high];
   let [fa, fb] = [f(a), f(b)];
   if (fa === 0) return a;
@@ -72,9 +68,7 @@ function interpolatedStep(
   if (a === c) return -((c - b) * s) / (1 - s);
   const q = fa / fc;
   const r = fb / fc;
-  return (
-    -(s * ((c - b) * q * (q - r) - (b - a) * (r - 1))) / ((q - 1) * (r - 1) * (s - 1))
-  );
+  return -(s * ((c - b) * q * (q - r) - (b - a) * (r - 1))) / ((q - 1) * (r - 1) * (s - 1));
 }
 
 /** A step is taken only towards the other end, well inside the bracket, and if steps keep shrinking. */

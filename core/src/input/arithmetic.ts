@@ -1,0 +1,201 @@
+import { issue, type Issue } from "../issues/issue";
+import { fail, succeed, type Result } from "../result";
+import { NUMBER_PATTERN, readPlainNumber } from "./plain-number";
+
+type Operator = "+" | "-" | "*" | "/" | "^" | "(" | ")" | "%";
+type Token = { readonly text: string } & (
+  | { readonly kind: "number"; readonly value: number }
+  | { readonly kind: "operator"; readonly operator: Operator }
+);
+
+const MULTIPLES: Readonly<Record<string, number>> = {
+  k: 1e3,
+  thousand: 1e3,
+  m: 1e6,
+  mn: 1e6,
+  million: 1e6,
+  bn: 1e9,
+  billion: 1e9,
+};
+
+const SPELLINGS: Readonly<Record<string, Operator>> = {
+  "+": "+",
+  "-": "-",
+  "−": "-",
+  "–": "-",
+  "*": "*",
+  x: "*",
+  "×": "*",
+  "·": "*",
+  of: "*",
+  "/": "/",
+  "÷": "/",
+  "^": "^",
+  "(": "(",
+  ")": ")",
+  "%": "%",
+};
+
+const NUMBER = new RegExp(String.raw`^(?=[\d.])(?:${NUMBER_PATTERN})`, "i");
+const MULTIPLE = /^\s?(thousand|million|billion|mn|bn|k|m)(?![a-z])/i;
+const OPERATOR = /^(?:of\b|[-+−–*x×·/÷^()%])/i;
+
+/**
+ * Works out a line of ordinary arithmetic: `15*12`, `12k + 500`, `30% of 900`, `1,000*1.05^3`.
+ *
+ * Multiplication before addition, powers before both, brackets first. A percentage is a hundredth
+ * and may be multiplied and divided, not added: "500 + 10%" means different things to different people.
+ *
+ * @returns the value; fails with `money-not-understood` at what could not be read, `comma-unclear`,
+ *   `bracket-unmatched`, `divided-by-zero` or `number-not-finite`
+ */
+export function evaluateArithmetic(text: string): Result<number> {
+  const tokens = tokenize(text);
+  if (!tokens.ok) return tokens;
+  try {
+    const value = new Reader(text, tokens.value).whole();
+    return Number.isFinite(value) ? succeed(value) : fail(issue("number-not-finite", [], {}));
+  } catch (error) {
+    if (error instanceof Refusal) return fail(error.issue);
+    throw error;
+  }
+}
+
+/** Thrown inside this file only: it carries an issue up through the descent. */
+class Refusal extends Error {
+  constructor(readonly issue: Issue) {
+    super(issue.code);
+  }
+}
+
+function tokenize(text: string): Result<Token[]> {
+  const tokens: Token[] = [];
+  let rest = text.trimStart();
+  while (rest !== "") {
+    const number = NUMBER.exec(rest)?.[0];
+    if (number !== undefined && number !== "") {
+      const read = readPlainNumber(number);
+      if (read === null)
+        return fail(issue("money-not-understood", [], { typed: text, at: number }));
+      if (!read.ok) return read;
+      rest = rest.slice(number.length);
+      const multiple = MULTIPLE.exec(rest);
+      rest = rest.slice(multiple?.[0].length ?? 0);
+      const factor = MULTIPLES[multiple?.[1]?.toLowerCase() ?? ""] ?? 1;
+      tokens.push({ kind: "number", value: read.value * factor, text: number });
+    } else {
+      const spelling = OPERATOR.exec(rest)?.[0];
+      const operator = SPELLINGS[spelling?.toLowerCase() ?? ""];
+      if (spelling === undefined || operator === undefined) {
+        const at = /^\S+/.exec(rest)?.[0] ?? rest;
+        return fail(issue("money-not-understood", [], { typed: text, at }));
+      }
+      tokens.push({ kind: "operator", operator, text: spelling });
+      rest = rest.slice(spelling.length);
+    }
+    rest = rest.trimStart();
+  }
+  return succeed(tokens);
+}
+
+interface Quantity {
+  readonly value: number;
+  /** A bare percentage: it may not be added to an amount. */
+  readonly isPercentage: boolean;
+}
+
+/** Recursive descent over the tokens: sum, product, power, part. */
+class Reader {
+  private position = 0;
+
+  constructor(
+    private readonly text: string,
+    private readonly tokens: readonly Token[],
+  ) {}
+
+  whole(): number {
+    const { value } = this.sum();
+    const left = this.tokens[this.position];
+    if (left !== undefined) {
+      throw left.text === ")"
+        ? new Refusal(issue("bracket-unmatched", [], {}))
+        : this.notUnderstood(left.text);
+    }
+    return value;
+  }
+
+  private sum(): Quantity {
+    let total = this.product();
+    for (let operator = this.take("+", "-"); operator !== null; operator = this.take("+", "-")) {
+      const next = this.product();
+      const odd = total.isPercentage !== next.isPercentage;
+      if (odd) throw this.notUnderstood("%");
+      const value = operator === "+" ? total.value + next.value : total.value - next.value;
+      total = { value, isPercentage: total.isPercentage };
+    }
+    return total;
+  }
+
+  private product(): Quantity {
+    let total = this.power();
+    for (let operator = this.take("*", "/"); operator !== null; operator = this.take("*", "/")) {
+      const next = this.power();
+      if (operator === "/" && next.value === 0) {
+        throw new Refusal(issue("divided-by-zero", [], {}));
+      }
+      const value = operator === "*" ? total.value * next.value : total.value / next.value;
+      total = { value, isPercentage: total.isPercentage && next.isPercentage };
+    }
+    return total;
+  }
+
+  private power(): Quantity {
+    const base = this.part();
+    if (this.take("^") === null) return base;
+    return { value: base.value ** this.signed().value, isPercentage: false };
+  }
+
+  private signed(): Quantity {
+    return this.take("-") === null ? this.power() : negate(this.power());
+  }
+
+  private part(): Quantity {
+    if (this.take("-") !== null) return negate(this.part());
+    if (this.take("+") !== null) return this.part();
+    if (this.take("(") !== null) {
+      const inside = this.sum();
+      if (this.take(")") === null) throw new Refusal(issue("bracket-unmatched", [], {}));
+      return this.percentage(inside);
+    }
+    const token = this.tokens[this.position];
+    if (token?.kind !== "number") throw this.notUnderstood(token?.text ?? this.lastText());
+    this.position += 1;
+    return this.percentage({ value: token.value, isPercentage: false });
+  }
+
+  private percentage(quantity: Quantity): Quantity {
+    if (this.take("%") === null) return quantity;
+    return { value: quantity.value / 100, isPercentage: true };
+  }
+
+  private take<Wanted extends Operator>(...wanted: readonly Wanted[]): Wanted | null {
+    const token = this.tokens[this.position];
+    if (token?.kind !== "operator") return null;
+    const found = wanted.find((operator) => operator === token.operator);
+    if (found === undefined) return null;
+    this.position += 1;
+    return found;
+  }
+
+  private lastText(): string {
+    return this.tokens.at(-1)?.text ?? this.text;
+  }
+
+  private notUnderstood(at: string): Refusal {
+    return new Refusal(issue("money-not-understood", [], { typed: this.text, at }));
+  }
+}
+
+function negate({ value, isPercentage }: Quantity): Quantity {
+  return { value: -value, isPercentage };
+}

@@ -1,0 +1,57 @@
+import { roundHalfAway } from "../numbers/round-half-away";
+
+/** Sets a thin structure of commas into the whole part of a decimal text. */
+function groupThousands(decimal: string): string {
+  const [whole = "", fraction] = decimal.split(".");
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ",");
+  return fraction === undefined ? grouped : `${grouped}.${fraction}`;
+}
+
+/** The sign of typeset numbers: a true minus. */
+const MINUS = "−";
+
+function withTrueMinus(text: string): string {
+  return text.replace(/^-/, MINUS);
+}
+
+/** Money with thousands and two decimals, halves away from zero: `5,895.62`. */
+export function formatMoney(amount: number, decimals = 2): string {
+  return withTrueMinus(groupThousands(roundHalfAway(amount, decimals)));
+}
+
+/** Money for pasting where only digits and a point will do: `5895.62`. */
+export function formatMoneyPlain(amount: number, decimals = 2): string {
+  return roundHalfAway(amount, decimals);
+}
+
+/** A number with at most some decimals and no trailing zeros: `3.15`, `1,200`. */
+export function formatFigure(value: number, mostDecimals = 4): string {
+  const rounded = roundHalfAway(value, mostDecimals);
+  const short = rounded.includes(".") ? rounded.replace(/\.?0+$/, "") : rounded;
+  return withTrueMinus(groupThousands(short === "-0" ? "0" : short));
+}
+
+/** A number with some significant digits, for intermediate values: `0.002618142`. */
+export function formatSignificant(value: number, digits = 8): string {
+  if (value === 0) return "0";
+  const magnitude = Math.floor(Math.log10(Math.abs(value)));
+  if (magnitude < -6 || magnitude > 14) {
+    const [mantissa = "", exponent = ""] = value.toExponential(digits - 1).split("e");
+    return `${withTrueMinus(mantissa.replace(/\.?0+$/, ""))} × 10^${Number(exponent)}`;
+  }
+  return formatFigure(value, Math.min(15, Math.max(0, digits - 1 - magnitude)));
+}
+
+/** A rate in percent: `3.15 %`. A rate that is not zero is never shown as zero. */
+export function formatPercent(percent: number, mostDecimals = 4): string {
+  const text = formatFigure(percent, mostDecimals);
+  const vanished = percent !== 0 && /^[−]?0$/.test(text);
+  return `${vanished ? formatSignificant(percent, 4) : text}\u00a0%`;
+}
+
+/** All digits of a double, grouped, in plain decimal form, so that nothing is lost by typing it back. */
+export function formatExact(value: number): string {
+  const short = String(value);
+  const plain = short.includes("e") ? roundHalfAway(value, 15) : short;
+  return groupThousands(plain.includes(".") ? plain.replace(/\.?0+$/, "") : plain);
+}

@@ -1,0 +1,52 @@
+import { parseDuration, type Duration } from "../time/duration";
+import { formatFigure } from "./format-number";
+
+function counted(amount: number, unit: string, decimals = 4): string {
+  const figure = formatFigure(amount, decimals);
+  return `${figure} ${unit}${figure === "1" ? "" : "s"}`;
+}
+
+/** A duration in words: `3 years 4 months`; nothing at all is `today`. */
+export function formatDurationWords(duration: Duration): string {
+  const parts = [
+    [duration.years, "year"],
+    [duration.months, "month"],
+    [duration.weeks, "week"],
+    [duration.days, "day"],
+  ] as const;
+  const given = parts.filter(([amount]) => amount !== 0);
+  return given.length === 0
+    ? "today"
+    : given.map(([amount, unit]) => counted(amount, unit)).join(" ");
+}
+
+/** An ISO 8601 duration in words; text that is none is given back as it is. */
+export function durationWords(text: string): string {
+  const duration = parseDuration(text);
+  return duration === null ? text : formatDurationWords(duration);
+}
+
+/** A time in years as a figure: `20.58 years`. */
+export function formatYears(years: number, decimals = 2): string {
+  return counted(years, "year", decimals);
+}
+
+/**
+ * A time in years spoken in years, months and days of the textbook year, to the nearest day:
+ * `20 years 6 months 27 days`.
+ */
+export function formatYearsMonthsDays(years: number): string {
+  // In days first, so that the rounding carries into months and years.
+  const totalDays = Math.round(years * 365);
+  const wholeYears = Math.floor(totalDays / 365);
+  const daysLeft = totalDays - wholeYears * 365;
+  const months = Math.min(11, Math.floor((daysLeft * 12) / 365 + 1e-9));
+  const days = daysLeft - Math.ceil((months * 365) / 12 - 1e-9);
+  const words = formatDurationWords({
+    years: wholeYears,
+    months,
+    weeks: 0,
+    days: Math.max(0, days),
+  });
+  return words === "today" ? "today" : words;
+}

@@ -1,0 +1,40 @@
+import type { Problem } from "../../problem/schema";
+import type { Solution } from "../../solve/solution";
+import { formatYears } from "../../wording/format-time";
+import { quotationWords } from "../../wording/quotation-words";
+import { percentLatex, textLatex } from "../latex";
+import type { SpellPeriod } from "../spell-period";
+import type { Step } from "../step";
+import { isUnknownSpell, sizeInSymbols } from "./terms";
+
+export function givenStep(
+  problem: Problem,
+  solution: Solution,
+  periods: readonly SpellPeriod[],
+): Step {
+  const { settled, unknown } = solution;
+  const money = settled.flows.map((flow, index) => {
+    const line = problem.flows[index];
+    const label = line?.label === undefined ? "" : String.raw`\;${textLatex(`(${line.label})`)}`;
+    const isAmount = unknown.kind === "amount" && unknown.path[1] === index;
+    const isDate = unknown.kind === "at" && unknown.path[1] === index;
+    const direction = flow.amount < 0 ? "out" : "in";
+    const size = isAmount ? "X" : sizeInSymbols(problem, index, flow);
+    const when = isDate
+      ? "at a time t"
+      : flow.at === 0
+        ? "today"
+        : `after ${formatYears(flow.at, 6)}`;
+    return `${size}\\;${textLatex(` ${direction} ${when}`)}${label}`;
+  });
+  const rates = periods.map(({ spell }, index) => {
+    const figure = isUnknownSpell(solution, index) ? "?" : percentLatex(spell.percent);
+    const from = index === 0 ? "" : ` from ${formatYears(spell.start, 6)} on`;
+    return `${figure}\\;${textLatex(` ${quotationWords(spell.quotation)}${from}`)}`;
+  });
+  return {
+    kind: "given",
+    say: "What is known, and what is asked.",
+    latex: [...money, ...rates],
+  };
+}

@@ -1,0 +1,50 @@
+import type { Problem } from "../../problem/schema";
+import type { SettledAmount, Solution } from "../../solve/solution";
+import { spellPeriod, type SpellPeriod } from "../spell-period";
+
+/** The textbook case: one amount now, one later, one rate between them. */
+export interface LumpSum {
+  readonly present: SettledAmount;
+  readonly future: SettledAmount;
+  readonly period: SpellPeriod;
+  /** Time between the two, in years and in compounding periods. */
+  readonly years: number;
+  readonly count: number;
+  readonly unknown: "present" | "future" | "rate" | "time";
+}
+
+/** Recognises the textbook case in a solved problem; `null` where the general equation is needed. */
+export function lumpSumOf(problem: Problem, solution: Solution): LumpSum | null {
+  const { flows, spells } = solution.settled;
+  const [one, other] = flows;
+  const [spell] = spells;
+  if (one === undefined || other === undefined || flows.length !== 2) return null;
+  if (spell === undefined || spells.length !== 1 || one.at === other.at) return null;
+  if (refersToOther(problem) || solution.unknown.kind === "value") return null;
+  const [present, future] = one.at < other.at ? [one, other] : [other, one];
+  const period = spellPeriod(spell, null);
+  const years = future.at - present.at;
+  return {
+    present,
+    future,
+    period,
+    years,
+    count: Number((years * period.periodsPerYear).toPrecision(14)),
+    unknown: unknownOf(solution, present),
+  };
+}
+
+/** An amount that is said by another is not one of two independent facts. */
+function refersToOther(problem: Problem): boolean {
+  return problem.flows.some(
+    (flow) => flow.kind !== "single" || (flow.amount !== null && typeof flow.amount === "object"),
+  );
+}
+
+function unknownOf(solution: Solution, present: SettledAmount): LumpSum["unknown"] {
+  const { kind, path } = solution.unknown;
+  if (kind === "percent") return "rate";
+  if (kind === "at") return "time";
+  const asked = solution.settled.flows[Number(path[1])];
+  return asked === present ? "present" : "future";
+}
