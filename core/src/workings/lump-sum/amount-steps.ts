@@ -2,13 +2,14 @@ import {
   fractionLatex,
   givenLatex,
   longMoneyLatex,
+  exponentLatex,
   numberLatex,
   powerLatex,
   TIMES,
 } from "../latex";
 import type { Step } from "../step";
 import type { LumpSum } from "./lump-sum";
-import { exponentLatex, growthSymbols, onePlus, sizeLatex, yearsLatex } from "./notation";
+import { growthSymbols, onePlus, sizeLatex, yearsLatex } from "./notation";
 
 export function amountSteps(lump: LumpSum): Step[] {
   const { present, future, period, years, count, unknown } = lump;

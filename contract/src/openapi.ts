@@ -1,0 +1,103 @@
+import * as z from "zod";
+import { PROBLEM_DETAILS_TYPE, problemDetails } from "./problem-details";
+import { routes, type Route } from "./routes";
+
+type Json = Record<string, unknown>;
+
+/** The OpenAPI 3.1 document of the interface, made from its schemas. */
+export function openApiDocument(): Json {
+  const schemas: Json = {};
+  const paths: Record<string, Json> = {};
+  for (const route of routes) {
+    paths[route.path] = { ...paths[route.path], [route.method]: operation(route, schemas) };
+  }
+  return {
+    openapi: "3.1.0",
+    info: {
+      title: "Kestrelmoor",
+      version: "1",
+      description:
+        "Solves time-value-of-money problems and keeps them. Errors are RFC 9457 problem details with a stable `code`.",
+    },
+    paths,
+    components: { schemas },
+  };
+}
+
+function operation(route: Route, schemas: Json): Json {
+  const parameters = [
+    ...(route.path.includes("{id}")
+      ? [{ name: "id", in: "path", required: true, schema: { type: "string", format: "uuid" } }]
+      : []),
+    ...queryParameters(route),
+    ...(route.needsVersion
+      ? [
+          {
+            name: "If-Match",
+            in: "header",
+            required: true,
+            description: "The ETag of the version that was changed.",
+            schema: { type: "string" },
+          },
+        ]
+      : []),
+  ];
+  return {
+    summary: route.summary,
+    ...(parameters.length === 0 ? {} : { parameters }),
+    ...(route.body === undefined
+      ? {}
+      : {
+          requestBody: {
+            required: true,
+            content: { "application/json": { schema: register(route.body, schemas) } },
+          },
+        }),
+    responses: Object.fromEntries(
+      Object.entries(route.replies).map(([status, { says, schema }]) => [
+        status,
+        {
+          description: says,
+          ...(schema === undefined
+            ? {}
+            : { content: { [mediaType(schema)]: { schema: register(schema, schemas) } } }),
+        },
+      ]),
+    ),
+  };
+}
+
+function mediaType(schema: z.ZodType): string {
+  return schema === problemDetails ? PROBLEM_DETAILS_TYPE : "application/json";
+}
+
+function queryParameters({ query }: Route): Json[] {
+  if (query === undefined) return [];
+  return Object.entries(query.shape).map(([name, schema]) => ({
+    name,
+    in: "query",
+    required: false,
+    schema: withoutDialect(z.toJSONSchema(schema as z.ZodType, { io: "input" })),
+  }));
+}
+
+/** Puts a schema with a name among the components, once, and refers to it there. */
+function register(schema: z.ZodType, schemas: Json): Json {
+  const name = schema.meta()?.id;
+  if (name === undefined) throw new TypeError("A schema of a body needs an id");
+  if (schemas[name] === undefined) {
+    const { $defs, ...written } = withoutDialect(z.toJSONSchema(schema, { io: "input" }));
+    schemas[name] = written;
+    for (const [inner, definition] of Object.entries(($defs ?? {}) as Json)) {
+      schemas[inner] ??= definition;
+    }
+  }
+  return { $ref: `#/components/schemas/${name}` };
+}
+
+function withoutDialect(schema: Json): Json {
+  const { $schema: _, ...rest } = JSON.parse(
+    JSON.stringify(schema).replaceAll('"#/$defs/', '"#/components/schemas/'),
+  ) as Json;
+  return rest;
+}

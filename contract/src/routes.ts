@@ -1,0 +1,117 @@
+import type * as z from "zod";
+import { healthReply } from "./health";
+import { problemDetails } from "./problem-details";
+import { listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
+import { solveReply, solveRequest } from "./solve";
+
+interface Reply {
+  readonly says: string;
+  readonly schema?: z.ZodType;
+}
+
+/** One call of the interface. The server's tests hold this table and its routes equal. */
+export interface Route {
+  readonly method: "get" | "post" | "put" | "delete";
+  /** With parameters in braces, as OpenAPI writes them. */
+  readonly path: string;
+  readonly summary: string;
+  readonly query?: z.ZodObject;
+  readonly body?: z.ZodType;
+  /** The call needs the version that it is based on, in `If-Match`. */
+  readonly needsVersion?: true;
+  readonly replies: Readonly<Record<number, Reply>>;
+}
+
+const details = (says: string): Reply => ({ says, schema: problemDetails });
+
+const badBody = {
+  400: details("The body is not JSON."),
+  413: details("The body is larger than 1 MiB."),
+  422: details("The body breaks the schema."),
+};
+const noDatabase = { 503: details("The database does not answer; try again.") };
+const tooMany = { 429: details("Too many requests; see Retry-After.") };
+const notFound = { 404: details("There is no such problem in this workspace.") };
+
+export const routes: readonly Route[] = [
+  {
+    method: "get",
+    path: "/api/health",
+    summary: "Whether the server and its database answer",
+    replies: {
+      200: { says: "Both answer.", schema: healthReply },
+      503: { says: "The database does not answer.", schema: healthReply },
+    },
+  },
+  {
+    method: "get",
+    path: "/api/openapi.json",
+    summary: "This document",
+    replies: { 200: { says: "OpenAPI 3.1." } },
+  },
+  {
+    method: "post",
+    path: "/api/solve",
+    summary: "Find the one unknown of a problem",
+    body: solveRequest,
+    replies: {
+      200: { says: "Every solution, ascending.", schema: solveReply },
+      ...badBody,
+      422: details("The problem breaks the schema, or has no solution: `code` says which."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "get",
+    path: "/api/problems",
+    summary: "The saved problems of the workspace, latest first",
+    query: listQuery,
+    replies: { 200: { says: "One page.", schema: problemList }, ...tooMany, ...noDatabase },
+  },
+  {
+    method: "post",
+    path: "/api/problems",
+    summary: "Save a new problem",
+    body: saveRequest,
+    replies: {
+      201: { says: "Saved.", schema: savedProblem },
+      ...badBody,
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "get",
+    path: "/api/problems/{id}",
+    summary: "Read a saved problem",
+    replies: { 200: { says: "The problem.", schema: savedProblem }, ...notFound, ...noDatabase },
+  },
+  {
+    method: "put",
+    path: "/api/problems/{id}",
+    summary: "Save over a problem, if nobody else has meanwhile",
+    body: saveRequest,
+    needsVersion: true,
+    replies: {
+      200: { says: "Saved.", schema: savedProblem },
+      ...badBody,
+      ...notFound,
+      412: details("It was saved elsewhere meanwhile; `current` holds that text."),
+      428: details("If-Match is missing."),
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "delete",
+    path: "/api/problems/{id}",
+    summary: "Move a problem to the bin",
+    replies: { 204: { says: "It is in the bin." }, ...notFound, ...noDatabase },
+  },
+  {
+    method: "post",
+    path: "/api/problems/{id}/restore",
+    summary: "Take a problem out of the bin",
+    replies: { 200: { says: "It is back.", schema: savedProblem }, ...notFound, ...noDatabase },
+  },
+];

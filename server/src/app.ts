@@ -1,0 +1,79 @@
+import { openApiDocument } from "@kestrelmoor/contract";
+import compression from "compression";
+import cookieParser from "cookie-parser";
+import express, { type Express, type Router } from "express";
+import { rateLimit } from "express-rate-limit";
+import type { Logger } from "pino";
+import { pinoHttp } from "pino-http";
+import type { Database } from "./db/database";
+import { healthRoutes } from "./health/routes";
+import { errorHandler, noSuchRoute, send } from "./http/errors";
+import { Refusal } from "./http/refusal";
+import { sameOriginOnly } from "./http/same-origin";
+import { securityHeaders } from "./http/security";
+import { problemRoutes } from "./problems/routes";
+import { solveRoutes } from "./solve/routes";
+
+export interface AppParts {
+  readonly database: Database;
+  readonly logger: Logger;
+  /** The built page; left out where only the interface is served. */
+  readonly page?: Router;
+  readonly secureCookie: boolean;
+  readonly proxies: number;
+  /** Calls a minute from one address. A lecture hall behind one address still fits. */
+  readonly callsPerMinute: number;
+}
+
+/** Builds the application from its parts. It keeps nothing in memory that matters. */
+export function createApp(parts: AppParts): Express {
+  const { database, logger, secureCookie, proxies, callsPerMinute } = parts;
+  const app = express();
+  app.disable("x-powered-by");
+  app.set("trust proxy", proxies);
+  // Versions are this application's own entity tags; a hash of the text would contradict them.
+  app.set("etag", false);
+  app.use(pinoHttp({ logger, serializers: { req: briefRequest, res: briefResponse } }));
+  app.use(securityHeaders, compression());
+  const api = express.Router();
+  api.use((_request, response, next) => {
+    response.set("Cache-Control", "no-store");
+    next();
+  });
+  api.use("/health", healthRoutes(database));
+  api.use(limiter(callsPerMinute), sameOriginOnly, cookieParser());
+  api.get("/openapi.json", (_request, response) => {
+    response.json(openApiDocument());
+  });
+  api.use("/solve", solveRoutes());
+  api.use("/problems", problemRoutes({ database, secureCookie }));
+  api.use(noSuchRoute);
+  app.use("/api", api);
+  if (parts.page !== undefined) app.use(parts.page);
+  app.use(noSuchRoute, errorHandler);
+  return app;
+}
+
+function limiter(limit: number) {
+  return rateLimit({
+    windowMs: 60_000,
+    limit,
+    standardHeaders: "draft-8",
+    legacyHeaders: false,
+    handler: (_request, response) => {
+      send(
+        response,
+        new Refusal(429, "too-many-requests", "Too many requests at once. Wait a minute."),
+      );
+    },
+  });
+}
+
+/** The log says what was asked, never what was in it: no body, no query, no cookie. */
+function briefRequest(request: { id: unknown; method: string; url: string }) {
+  return { id: request.id, method: request.method, path: request.url.split("?")[0] };
+}
+
+function briefResponse(response: { statusCode: number }) {
+  return { status: response.statusCode };
+}

@@ -1,0 +1,68 @@
+import type { Draft } from "@kestrelmoor/core";
+import { sql } from "drizzle-orm";
+import {
+  check,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from "drizzle-orm/pg-core";
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3 });
+
+/**
+ * A workspace is what one browser sees. The demo workspace belongs to nobody: it is the notebook that
+ * a new guest's workspace starts as a copy of.
+ */
+export const workspaces = pgTable(
+  "workspaces",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    kind: text("kind", { enum: ["guest", "demo"] }).notNull(),
+    /** SHA-256 of the secret in the guest's cookie: the database alone opens no workspace. */
+    secretHash: text("secret_hash"),
+    /** Of the demo workspace, which problem files it was made from. */
+    fingerprint: text("fingerprint"),
+    createdAt: moment("created_at").notNull().defaultNow(),
+  },
+  (table) => [
+    check("workspaces_kind_known", sql`${table.kind} in ('guest', 'demo')`),
+    check(
+      "workspaces_guest_has_secret",
+      sql`(${table.kind} = 'guest') = (${table.secretHash} is not null)`,
+    ),
+    uniqueIndex("workspaces_secret_hash_unique").on(table.secretHash),
+    uniqueIndex("workspaces_one_demo")
+      .on(table.kind)
+      .where(sql`${table.kind} = 'demo'`),
+  ],
+);
+
+/** A saved problem, in its owner's own words. Every row belongs to a workspace. */
+export const problems = pgTable(
+  "problems",
+  {
+    id: uuid("id").primaryKey().defaultRandom(),
+    workspaceId: uuid("workspace_id")
+      .notNull()
+      .references(() => workspaces.id, { onDelete: "cascade" }),
+    version: integer("version").notNull().default(1),
+    title: text("title").notNull(),
+    draft: jsonb("draft").$type<Draft>().notNull(),
+    createdAt: moment("created_at").notNull().defaultNow(),
+    updatedAt: moment("updated_at").notNull().defaultNow(),
+    /** Set while the problem is in the bin. */
+    deletedAt: moment("deleted_at"),
+  },
+  (table) => [
+    check("problems_version_positive", sql`${table.version} > 0`),
+    index("problems_of_workspace")
+      .on(table.workspaceId, table.updatedAt.desc(), table.id)
+      .where(sql`${table.deletedAt} is null`),
+    index("problems_in_workspace").on(table.workspaceId),
+  ],
+);

@@ -1,0 +1,60 @@
+import { createHash } from "node:crypto";
+import { readdir, readFile } from "node:fs/promises";
+import { join } from "node:path";
+import { PROBLEM_FILE_EXTENSION, readProblemText, sentenceOf, writeDraft } from "@kestrelmoor/core";
+import { eq } from "drizzle-orm";
+import type { Database } from "../db/database";
+import { problems, workspaces } from "../db/schema";
+
+/** The demo problems stand in the notebook as if written one a day up to this one. */
+const LATEST_DAY = Date.UTC(2026, 0, 31, 9);
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/**
+ * Loads the demo notebook from a folder of problem files, in the order of their names, newest first.
+ * Does nothing where the same files were loaded before; guests keep the copies they have.
+ *
+ * @returns whether anything was loaded
+ */
+export async function loadDemo(database: Database, folder: string): Promise<boolean> {
+  const names = (await readdir(folder))
+    .filter((name) => name.endsWith(PROBLEM_FILE_EXTENSION))
+    .sort();
+  const texts = await Promise.all(names.map((name) => readFile(join(folder, name), "utf8")));
+  const fingerprint = createHash("sha256").update(texts.join("\0")).digest("base64url");
+  return database.transaction(async (transaction) => {
+    const [known] = await transaction
+      .select({ id: workspaces.id, fingerprint: workspaces.fingerprint })
+      .from(workspaces)
+      .where(eq(workspaces.kind, "demo"))
+      .for("update");
+    if (known?.fingerprint === fingerprint) return false;
+    if (known !== undefined)
+      await transaction.delete(workspaces).where(eq(workspaces.id, known.id));
+    const [created] = await transaction
+      .insert(workspaces)
+      .values({ kind: "demo", fingerprint })
+      .returning({ id: workspaces.id });
+    if (created === undefined) throw new Error("The demo workspace was not created");
+    const rows = texts.map((text, index) => {
+      const moment = new Date(LATEST_DAY - index * DAY_MS);
+      const draft = writeDraft(demoProblem(names[index] ?? "", text));
+      return {
+        workspaceId: created.id,
+        title: draft.title,
+        draft,
+        createdAt: moment,
+        updatedAt: moment,
+      };
+    });
+    if (rows.length > 0) await transaction.insert(problems).values(rows);
+    return true;
+  });
+}
+
+function demoProblem(name: string, text: string) {
+  const read = readProblemText(text);
+  if (read.ok) return read.value;
+  const faults = read.issues.map((found) => `${found.path.join(".")}: ${sentenceOf(found)}`);
+  throw new Error(`The demo problem ${name} cannot be read: ${faults.join(" ")}`);
+}

@@ -1,0 +1,70 @@
+import { PROBLEM_DETAILS_TYPE } from "@kestrelmoor/contract";
+import { LIMITS } from "@kestrelmoor/core";
+import type { ErrorRequestHandler, RequestHandler, Response } from "express";
+import { isUnavailable } from "../db/is-unavailable";
+import { Refusal } from "./refusal";
+
+/** A call that no route takes. */
+export const noSuchRoute: RequestHandler = (request, response) => {
+  send(
+    response,
+    new Refusal(404, "not-found", `There is nothing at ${request.method} ${request.path}.`),
+  );
+};
+
+/** Turns whatever a route threw into problem details, never with a stack trace. */
+export const errorHandler: ErrorRequestHandler = (error: unknown, request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const refusal = refusalFor(error);
+  if (refusal.status >= 500) request.log.error({ err: error }, refusal.code);
+  if (refusal.status === 503) response.set("Retry-After", "2");
+  send(response, refusal);
+};
+
+export function send(response: Response, refusal: Refusal): void {
+  response
+    .status(refusal.status)
+    .type(PROBLEM_DETAILS_TYPE)
+    .send(JSON.stringify(refusal.toProblemDetails()));
+}
+
+function refusalFor(error: unknown): Refusal {
+  if (error instanceof Refusal) return error;
+  if (isUnavailable(error)) {
+    return new Refusal(
+      503,
+      "database-unavailable",
+      "The database does not answer just now. Nothing is lost; try again in a moment.",
+    );
+  }
+  return bodyRefusal(error) ?? new Refusal(500, "internal", "Something went wrong on the server.");
+}
+
+/** The faults that the body parser finds, by the type that it gives them. */
+function bodyRefusal(error: unknown): Refusal | null {
+  const { type, status } = error as { type?: unknown; status?: unknown };
+  switch (type) {
+    case "entity.parse.failed":
+      return new Refusal(400, "json-unreadable", "The body is not JSON. Send one JSON object.");
+    case "entity.too.large":
+      return new Refusal(
+        413,
+        "body-too-large",
+        `The body is too large: ${LIMITS.fileBytes / 1024 / 1024} MiB is the most.`,
+      );
+    case "charset.unsupported":
+    case "encoding.unsupported":
+      return new Refusal(415, "media-type-unsupported", "Send the body as UTF-8 JSON.");
+    default:
+      return typeof status === "number" && status >= 400 && status < 500
+        ? new Refusal(
+            400,
+            "request-invalid",
+            "The request cannot be read. Check its address and headers.",
+          )
+        : null;
+  }
+}

@@ -1,0 +1,65 @@
+import type { ApiCode, IssueReport, ProblemDetails } from "@kestrelmoor/contract";
+import { sentenceOf, type Issue } from "@kestrelmoor/core";
+
+/** Thrown by a route that cannot serve a request; becomes problem details. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: ApiCode | Issue["code"],
+    readonly detail: string,
+    readonly extra: Readonly<Record<string, unknown>> = {},
+  ) {
+    super(detail);
+  }
+
+  toProblemDetails(): ProblemDetails {
+    return {
+      type: "about:blank",
+      title: TITLES[this.status] ?? "Error",
+      status: this.status,
+      code: this.code,
+      detail: this.detail,
+      ...this.extra,
+    };
+  }
+}
+
+const TITLES: Readonly<Record<number, string>> = {
+  400: "Bad Request",
+  403: "Forbidden",
+  404: "Not Found",
+  405: "Method Not Allowed",
+  409: "Conflict",
+  412: "Precondition Failed",
+  413: "Content Too Large",
+  415: "Unsupported Media Type",
+  422: "Unprocessable Content",
+  428: "Precondition Required",
+  429: "Too Many Requests",
+  500: "Internal Server Error",
+  503: "Service Unavailable",
+};
+
+export function reportIssue(found: Issue): IssueReport {
+  return { ...found, path: [...found.path], message: sentenceOf(found) };
+}
+
+/** A document that breaks its schema: every issue is told. */
+export function invalidDocument(issues: readonly Issue[]): Refusal {
+  const [first] = issues;
+  const more = issues.length > 1 ? ` There are ${issues.length - 1} more issues.` : "";
+  const place =
+    first === undefined || first.path.length === 0 ? "" : `At ${first.path.join(".")}: `;
+  const detail = first === undefined ? "It is not valid." : `${place}${sentenceOf(first)}${more}`;
+  return new Refusal(422, "problem-invalid", detail, { issues: issues.map(reportIssue) });
+}
+
+/** A sound problem that has no solution: the code says why. */
+export function unsolvable(issues: readonly [Issue, ...Issue[]]): Refusal {
+  const [first] = issues;
+  return new Refusal(422, first.code, sentenceOf(first), { issues: issues.map(reportIssue) });
+}
+
+export function notFound(): Refusal {
+  return new Refusal(404, "not-found", "There is no such problem in this notebook.");
+}

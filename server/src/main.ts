@@ -1,0 +1,70 @@
+import { createServer } from "node:http";
+import type { AddressInfo } from "node:net";
+import { pino } from "pino";
+import { createApp } from "./app";
+import { readConfig } from "./config";
+import { bringUpToDate, connect } from "./db/database";
+import { loadDemo } from "./demo/load-demo";
+import { pageRoutes } from "./web/page";
+
+export interface Folders {
+  readonly migrations: string;
+  readonly demo: string;
+  /** The built page; left out while a development server serves it. */
+  readonly page?: string;
+}
+
+export interface RunningServer {
+  readonly port: number;
+  readonly close: () => Promise<void>;
+}
+
+const CALLS_PER_MINUTE = 3000;
+
+/**
+ * Starts the application on loopback: migrates, loads the demo notebook once, listens.
+ *
+ * @param environment variables: see `config.ts`
+ */
+export async function startServer(
+  environment: Readonly<Record<string, string | undefined>>,
+  folders: Folders,
+): Promise<RunningServer> {
+  const config = readConfig(environment);
+  const logger = pino({ level: config.logLevel }, pino.destination(2));
+  const connection = connect(config.databaseUrl, (error) => {
+    logger.warn({ message: error.message }, "an idle database connection broke");
+  });
+  try {
+    await bringUpToDate(connection.database, folders.migrations);
+    await loadDemo(connection.database, folders.demo);
+    const app = createApp({
+      database: connection.database,
+      logger,
+      secureCookie: config.secureCookie,
+      proxies: config.proxies,
+      callsPerMinute: CALLS_PER_MINUTE,
+      ...(folders.page === undefined ? {} : { page: await pageRoutes(folders.page) }),
+    });
+    const server = createServer(app);
+    await new Promise<void>((resolve, reject) => {
+      server.once("error", reject);
+      server.listen(config.port, "127.0.0.1", resolve);
+    });
+    return {
+      port: (server.address() as AddressInfo).port,
+      close: async () => {
+        await new Promise<void>((resolve) => {
+          server.close(() => resolve());
+          // Browsers hold connections open; after a moment for answers under way they are cut.
+          setTimeout(() => server.closeAllConnections(), 1000).unref();
+          server.closeIdleConnections();
+        });
+        await connection.close();
+      },
+    };
+  } catch (error) {
+    await connection.close();
+    throw error;
+  }
+}
