@@ -30,3 +30,5 @@ export * from "./wording/answer-sentence";
 export * from "./wording/format-number";
 export * from "./wording/format-time";
 export * from "./wording/quotation-words";
+export * from "./input/find-in-question";
+export * from "./wording/follow-up-words";

@@ -1,0 +1,37 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { describe, expect, test } from "@jest/globals";
+import { answerText, readDraft, readProblemText, solve, writeDraft } from "@kestrelmoor/core";
+
+const folder = join(__dirname, "problems");
+const names = readdirSync(folder);
+
+/** Worked apart from the product, in 50-digit decimals, and rounded as the screen rounds. */
+const ANSWERS: Readonly<Record<string, string>> = {
+  "01-extractor-fund.problem.json": "After 3 years 4 months you receive 4,996.14.",
+  "02-barn-roof.problem.json": "Today you put in 30,000.25.",
+  "03-weather-mast.problem.json": "The rate is 4.0766\u00a0% a year, compounded monthly.",
+  "04-hives-doubled.problem.json": "It takes 9.71 years.",
+  "05-lender-changes.problem.json": "After 9 years you receive 29,613.41.",
+  "06-bursary-buying-power.problem.json": "Today you put in 10,895.47.",
+  "07-lease-settled.problem.json": "Today it is all worth 7,718.47 against you.",
+  "08-wax-press.problem.json": "After 2 years 6 months you pay 6,259.62.",
+  "09-honeycomb-bond.problem.json": "After 8 years 3 months you receive 10,566.62.",
+};
+
+describe.each(names)("%s", (name) => {
+  const read = readProblemText(readFileSync(join(folder, name), "utf8"));
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  const problem = read.value;
+
+  test("asks a question in words and answers it", () => {
+    const solution = solve(problem);
+    if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+    expect(problem.question).toMatch(/[?]$/);
+    expect(answerText(problem, solution.value)).toBe(ANSWERS[name]);
+  });
+
+  test("is the same after it was put into fields and read back", () => {
+    expect(readDraft(writeDraft(problem)).problem).toEqual(problem);
+  });
+});

@@ -1,0 +1,64 @@
+import type { ProblemDetails } from "@kestrelmoor/contract";
+
+/** The server answered, and said why it does not do what was asked. */
+export class RefusedError extends Error {
+  constructor(readonly details: ProblemDetails) {
+    super(details.detail);
+  }
+
+  get status(): number {
+    return this.details.status;
+  }
+}
+
+/** No answer came: the network or the server is away. */
+export class UnreachableError extends Error {
+  constructor() {
+    super("The server cannot be reached just now.");
+  }
+}
+
+/** Whether asking again may help. */
+export function isRetryWorthwhile(error: unknown): boolean {
+  if (error instanceof UnreachableError) return true;
+  return error instanceof RefusedError && (error.status === 503 || error.status === 429);
+}
+
+export interface RequestOptions {
+  readonly method?: "GET" | "POST" | "PUT" | "DELETE";
+  readonly body?: unknown;
+  readonly ifMatch?: number;
+  readonly signal?: AbortSignal;
+  /** Lets the request outlive the page, for a last save. */
+  readonly keepalive?: boolean;
+}
+
+/** Asks the server; throws `RefusedError` or `UnreachableError`. */
+export async function request<Reply>(path: string, options: RequestOptions = {}): Promise<Reply> {
+  const { method = "GET", body, ifMatch, signal, keepalive } = options;
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      headers: {
+        Accept: "application/json",
+        ...(body === undefined ? {} : { "Content-Type": "application/json" }),
+        ...(ifMatch === undefined ? {} : { "If-Match": `"${ifMatch}"` }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(signal === undefined ? {} : { signal }),
+      ...(keepalive === undefined ? {} : { keepalive }),
+    });
+  } catch (error) {
+    if (signal?.aborted) throw error;
+    throw new UnreachableError();
+  }
+  if (response.status === 204) return undefined as Reply;
+  const reply = await response.json().catch(() => null);
+  if (response.ok && reply !== null) return reply as Reply;
+  // A proxy in front of a server that is down answers with something that is not ours.
+  if (reply === null || typeof (reply as ProblemDetails).code !== "string") {
+    throw new UnreachableError();
+  }
+  throw new RefusedError(reply as ProblemDetails);
+}

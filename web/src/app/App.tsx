@@ -1,0 +1,47 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { App as ControlApp, ConfigProvider } from "antd";
+import { useEffect, useMemo, useState } from "react";
+import { RouterProvider } from "react-router";
+import { isRetryWorthwhile } from "../api/request";
+import { applyPalette, PALETTES } from "./palette";
+import { createRouter } from "./routes";
+import { controlTheme } from "./theme";
+import { useThemeChoice } from "./theme-choice";
+
+function createQueryClient(): QueryClient {
+  return new QueryClient({
+    defaultOptions: {
+      queries: {
+        // A server that is away is asked again until it is back; a refusal is not.
+        retry: (_count, error) => isRetryWorthwhile(error),
+        retryDelay: (count) => Math.min(500 * 2 ** count, 4000),
+        networkMode: "always",
+      },
+      mutations: { networkMode: "always" },
+    },
+  });
+}
+
+export function App({ nonce }: { readonly nonce: string | undefined }) {
+  const isDark = useThemeChoice((state) => state.isDark);
+  const [queryClient] = useState(createQueryClient);
+  const [router] = useState(createRouter);
+  const palette = PALETTES[isDark ? "dark" : "light"];
+  const theme = useMemo(() => controlTheme(palette, isDark), [palette, isDark]);
+  useEffect(() => {
+    applyPalette(palette, document.documentElement);
+    document.documentElement.style.colorScheme = isDark ? "dark" : "light";
+  }, [palette, isDark]);
+  const content = (
+    <ControlApp message={{ maxCount: 2 }}>
+      <QueryClientProvider client={queryClient}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ControlApp>
+  );
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }} {...(nonce ? { csp: { nonce } } : {})}>
+      {content}
+    </ConfigProvider>
+  );
+}

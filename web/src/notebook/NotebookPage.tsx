@@ -1,0 +1,156 @@
+import type { SavedProblem } from "@kestrelmoor/contract";
+import type { Draft } from "@kestrelmoor/core";
+import { App, Button, Input } from "antd";
+import { useEffect, useState } from "react";
+import { useNavigate } from "react-router";
+import { isRetryWorthwhile } from "../api/request";
+import { Shell } from "../app/Shell";
+import { useLingering } from "../ui/use-lingering";
+import { ProblemCard, titleOf } from "./ProblemCard";
+import { ShapePicker } from "./ShapePicker";
+import { useNotebookActions, useProblemList } from "./use-notebook";
+import styles from "./NotebookPage.module.css";
+
+/** As long as a deleted problem can be brought back by the message that says so. */
+const UNDO_SECONDS = 10;
+
+export function NotebookPage() {
+  const [search, setSearch] = useState("");
+  const [page, setPage] = useState(1);
+  const settledSearch = useLingering(search, 250);
+  const list = useProblemList(settledSearch, page);
+  const actions = useNotebookActions();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  useEffect(() => {
+    document.title = "Notebook · Kestrelmoor";
+  }, []);
+
+  const failed = (error: unknown) => {
+    void message.error(error instanceof Error ? error.message : "That did not work. Try again.");
+  };
+  const create = (draft: Draft) => {
+    actions.create.mutate(draft, {
+      onSuccess: ({ id }) => void navigate(`/problems/${id}`),
+      onError: failed,
+    });
+  };
+  const duplicate = (saved: SavedProblem) => {
+    const title = `${titleOf(saved).slice(0, 190)} (copy)`;
+    actions.create.mutate({ ...saved.draft, title }, { onError: failed });
+  };
+  const remove = (saved: SavedProblem) => {
+    const key = `deleted-${saved.id}`;
+    const restore = () => {
+      message.destroy(key);
+      actions.restore.mutate(saved.id, { onError: failed });
+    };
+    actions.bin.mutate(saved.id, {
+      onError: failed,
+      onSuccess: () => {
+        void message.open({
+          key,
+          duration: UNDO_SECONDS,
+          content: (
+            <span className={styles.deleted}>
+              “{titleOf(saved)}” is deleted.
+              <Button size="small" type="link" onClick={restore}>
+                Undo
+              </Button>
+            </span>
+          ),
+        });
+      },
+    });
+  };
+
+  return (
+    <Shell>
+      <h1 className={styles.title}>Notebook</h1>
+      <ShapePicker isBusy={actions.create.isPending} onPick={create} />
+      <section aria-labelledby="problems-name" className={styles.problems}>
+        <div className={styles.head}>
+          <h2 id="problems-name" className={styles.name}>
+            Your problems
+          </h2>
+          <Input
+            className={styles.search ?? ""}
+            type="search"
+            allowClear
+            aria-label="Search titles and questions"
+            placeholder="Search titles and questions"
+            maxLength={200}
+            value={search}
+            onChange={(event) => {
+              setSearch(event.target.value);
+              setPage(1);
+            }}
+          />
+        </div>
+        {list.failureReason !== null && isRetryWorthwhile(list.failureReason) && (
+          <p role="status" className={styles.away}>
+            The server cannot be reached just now. It is tried again by itself.
+          </p>
+        )}
+        {list.isError && (
+          <p role="alert" className={styles.away}>
+            {list.error.message}
+          </p>
+        )}
+        {list.data !== undefined && (
+          <>
+            {list.data.items.length === 0 && (
+              <p className={styles.empty}>
+                {settledSearch === ""
+                  ? "Nothing here yet. Pick the shape above that looks most like your question."
+                  : `No title and no question has “${settledSearch}” in it.`}
+              </p>
+            )}
+            <ul className={styles.cards}>
+              {list.data.items.map((saved) => (
+                <li key={saved.id}>
+                  <ProblemCard
+                    saved={saved}
+                    onRename={(target, title) =>
+                      actions.rename.mutate({ saved: target, title }, { onError: failed })
+                    }
+                    onDuplicate={duplicate}
+                    onDelete={remove}
+                  />
+                </li>
+              ))}
+            </ul>
+            <Pages
+              page={page}
+              pages={Math.ceil(list.data.total / list.data.pageSize)}
+              onGo={setPage}
+            />
+          </>
+        )}
+      </section>
+    </Shell>
+  );
+}
+
+interface PagesProps {
+  readonly page: number;
+  readonly pages: number;
+  readonly onGo: (page: number) => void;
+}
+
+function Pages({ page, pages, onGo }: PagesProps) {
+  if (pages < 2) return null;
+  return (
+    <nav aria-label="Pages of the notebook" className={styles.pages}>
+      <Button disabled={page <= 1} onClick={() => onGo(page - 1)}>
+        Newer
+      </Button>
+      <span>
+        Page {page} of {pages}
+      </span>
+      <Button disabled={page >= pages} onClick={() => onGo(page + 1)}>
+        Older
+      </Button>
+    </nav>
+  );
+}

@@ -1,0 +1,47 @@
+import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core";
+import { useMemo } from "react";
+import { SmallTimeline } from "./SmallTimeline";
+import styles from "./ShapePicker.module.css";
+
+interface ShapePickerProps {
+  readonly isBusy: boolean;
+  readonly onPick: (draft: Draft) => void;
+}
+
+/** The patterns that a new problem can start from, each as the timeline that it becomes. */
+export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
+  return (
+    <section aria-labelledby="shapes-name">
+      <h2 id="shapes-name" className={styles.name}>
+        Start a problem
+      </h2>
+      <ul className={styles.shapes}>
+        {SHAPES.map((shape) => (
+          <li key={shape.id}>
+            <ShapeCard shape={shape} isBusy={isBusy} onPick={onPick} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface ShapeCardProps extends ShapePickerProps {
+  readonly shape: Shape;
+}
+
+function ShapeCard({ shape, isBusy, onPick }: ShapeCardProps) {
+  const picture = useMemo(() => shape.picture(), [shape]);
+  return (
+    <button
+      type="button"
+      className={`card ${styles.shape ?? ""}`}
+      disabled={isBusy}
+      onClick={() => onPick(shape.start())}
+    >
+      <SmallTimeline draft={picture} width={168} height={64} />
+      <strong>{shape.name}</strong>
+      <span>{shape.explains}</span>
+    </button>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Draft } from "@kestrelmoor/core";
+import { useMemo } from "react";
+import { outcomeOf, type Outcome } from "../problem/document/document-store";
+import { layOut } from "../problem/timeline/layout";
+import { sketchOf } from "../problem/timeline/sketch";
+import { TimelinePicture } from "../problem/timeline/TimelinePicture";
+
+interface SmallTimelineProps {
+  readonly draft: Draft;
+  readonly outcome?: Outcome;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A timeline without words, for cards. */
+export function SmallTimeline({ draft, outcome, width, height }: SmallTimelineProps) {
+  const layout = useMemo(
+    () => layOut(sketchOf(draft, outcome ?? outcomeOf(draft)), { width, height, isSmall: true }),
+    [draft, outcome, width, height],
+  );
+  return <TimelinePicture layout={layout} isSmall />;
+}

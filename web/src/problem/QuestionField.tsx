@@ -1,0 +1,80 @@
+import { findInQuestion, formatFigure, LIMITS } from "@kestrelmoor/core";
+import { Input } from "antd";
+import { useMemo, useState, type ReactNode } from "react";
+import { useDocument, useDocumentState } from "./document/document-context";
+import { usedFigures } from "./used-figures";
+import styles from "./ProblemPage.module.css";
+
+/**
+ * The question as it was given. While nobody writes in it, the figures that the lines already use are
+ * marked in it, so that one sees what is still left out.
+ */
+export function QuestionField() {
+  const store = useDocument();
+  const question = useDocumentState((state) => state.draft.question);
+  const reading = useDocumentState((state) => state.outcome.reading);
+  const [isOpen, setOpen] = useState(false);
+  const used = useMemo(() => usedFigures(reading), [reading]);
+  if (!isOpen) {
+    return question === "" ? (
+      <button
+        type="button"
+        className={`quiet-button ${styles.addQuestion ?? ""}`}
+        onClick={() => setOpen(true)}
+      >
+        Add the words of the question
+      </button>
+    ) : (
+      <button
+        type="button"
+        className={styles.question}
+        aria-label={`Question: ${question} Change the words.`}
+        onClick={() => setOpen(true)}
+      >
+        {marked(question, findInQuestion(question, used))}
+      </button>
+    );
+  }
+  const isFull = question.length >= LIMITS.questionLength;
+  return (
+    <div className={styles.questionEditor}>
+      <Input.TextArea
+        autoFocus
+        aria-label="The question, as it was given"
+        placeholder="Paste or type the question as it was given."
+        autoSize={{ minRows: 2, maxRows: 8 }}
+        value={question}
+        onChange={(event) => {
+          const { value } = event.target;
+          store.edit((draft) => {
+            draft.question = value.slice(0, LIMITS.questionLength);
+          }, "question");
+        }}
+        onKeyDown={(event) => {
+          if (event.key === "Escape") event.currentTarget.blur();
+        }}
+        onBlur={() => {
+          store.settle();
+          setOpen(false);
+        }}
+      />
+      {isFull && (
+        <p className={styles.full} role="status">
+          A question holds {formatFigure(LIMITS.questionLength)} characters; what goes beyond is not
+          kept.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function marked(text: string, spans: ReturnType<typeof findInQuestion>): ReactNode[] {
+  const parts: ReactNode[] = [];
+  let done = 0;
+  for (const { start, end } of spans) {
+    parts.push(text.slice(done, start), <mark key={start}>{text.slice(start, end)}</mark>);
+    done = end;
+  }
+  parts.push(text.slice(done));
+  return parts;
+}

@@ -1,0 +1,118 @@
+import { answerSentence, answerText, sentenceOf, turnRound, type Issue } from "@kestrelmoor/core";
+import { Button } from "antd";
+import { CopyButton } from "../../ui/CopyButton";
+import { useLingering } from "../../ui/use-lingering";
+import { useDocument, useDocumentState } from "../document/document-context";
+import type { DocumentState } from "../document/document-store";
+import { companionsOf, copyText } from "./companions";
+import { missingWords } from "./missing-words";
+import styles from "./Answer.module.css";
+
+/** A pause in the typing, after which the answer is read out. */
+const READ_OUT_AFTER_MS = 900;
+
+/** The answer, as it stands with every keystroke; there is nothing to press. */
+export function Answer() {
+  const outcome = useDocumentState((state) => state.outcome);
+  const spoken = useLingering(spokenAnswer(outcome), READ_OUT_AFTER_MS);
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="answer-name">
+      <h2 id="answer-name" className="visually-hidden">
+        Answer
+      </h2>
+      <p className="visually-hidden" role="status" aria-live="polite">
+        {spoken}
+      </p>
+      <Shown outcome={outcome} />
+    </section>
+  );
+}
+
+type Outcome = DocumentState["outcome"];
+
+function spokenAnswer({ problem, result, reading }: Outcome): string {
+  if (problem === null || result === null) return missingWords(reading.issues);
+  return result.ok
+    ? answerText(problem, result.value)
+    : result.issues.map((found) => sentenceOf(found)).join(" ");
+}
+
+function Shown({ outcome }: { readonly outcome: Outcome }) {
+  const { problem, result, reading } = outcome;
+  if (problem === null || result === null) {
+    return <p className={styles.waiting}>{missingWords(reading.issues)}</p>;
+  }
+  if (!result.ok) return <NoAnswer issues={result.issues} />;
+  const solution = result.value;
+  const { answers } = solution;
+  const sentence = answerSentence(problem, solution);
+  return (
+    <>
+      <p className={styles.lead}>{sentence.lead}</p>
+      <div className={styles.figures}>
+        {answers.map((answer) => {
+          const { value } = answerSentence(problem, solution, answer);
+          return (
+            <span key={answer.value} className={styles.row}>
+              <strong className={value.length > 12 ? styles.longFigure : styles.figure}>
+                {value}
+              </strong>
+              <CopyButton text={copyText(answer)} what="the answer" />
+            </span>
+          );
+        })}
+      </div>
+      {sentence.rest !== "" && <p className={styles.rest}>{sentence.rest}</p>}
+      {answers.length > 1 && (
+        <p className={styles.several}>
+          {answers.length} answers balance this: the money changes direction more than once.
+        </p>
+      )}
+      {answers[0].turned && <Turned outcome={outcome} />}
+      <dl className={styles.companions}>
+        {companionsOf(problem, solution).map(({ words, figure }) => (
+          <div key={words}>
+            <dt>{words}</dt>
+            <dd>{figure}</dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}
+
+/** The unknown amount balances only the other way round: say so, and offer to turn its line. */
+function Turned({ outcome }: { readonly outcome: Outcome }) {
+  const store = useDocument();
+  const { result, problem } = outcome;
+  if (result?.ok !== true || problem === null) return null;
+  const { answers, unknown } = result.value;
+  const flow = problem.flows[Number(unknown.path[1])];
+  if (flow === undefined) return null;
+  return (
+    <div className={styles.mend}>
+      <p>It balances as money {answers[0].direction}, not the way the line has it.</p>
+      <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, flow.id))}>
+        Make it money {answers[0].direction}
+      </Button>
+    </div>
+  );
+}
+
+function NoAnswer({ issues }: { readonly issues: readonly Issue[] }) {
+  const store = useDocument();
+  const [first] = issues;
+  const turn = first?.code === "one-way-money" ? first.turn : undefined;
+  return (
+    <div className={styles.mend}>
+      {issues.map((found) => (
+        <p key={found.code}>{sentenceOf(found)}</p>
+      ))}
+      {turn !== undefined && (
+        <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, turn))}>
+          Turn it round
+        </Button>
+      )}
+    </div>
+  );
+}

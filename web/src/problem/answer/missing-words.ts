@@ -1,0 +1,28 @@
+import { sentenceOf, type Issue } from "@kestrelmoor/core";
+
+const NEEDED: Readonly<Record<string, string>> = {
+  "money-missing": "an amount",
+  "percent-missing": "a rate",
+  "time-missing": "a time",
+};
+
+/** What still stands between the draft and an answer, in one or two sentences. */
+export function missingWords(issues: readonly Issue[]): string {
+  if (issues.length === 0) return "Add a line with an amount to begin.";
+  const missing = [...new Set(issues.flatMap(({ code }) => NEEDED[code] ?? []))];
+  const unclear = issues.filter(({ code }) => NEEDED[code] === undefined);
+  if (unclear.length === 0) {
+    return `The answer comes as you type. Still needed: ${joined(missing)}.`;
+  }
+  const [first] = unclear;
+  const isField = first !== undefined && first.path.length > 2;
+  if (unclear.length === 1 && first !== undefined && !isField) return sentenceOf(first);
+  return unclear.length === 1
+    ? "One field is not understood yet: see the note beside it."
+    : `${unclear.length} fields are not understood yet: see the notes beside them.`;
+}
+
+function joined(words: readonly string[]): string {
+  const last = words.at(-1) ?? "";
+  return words.length < 2 ? last : `${words.slice(0, -1).join(", ")} and ${last}`;
+}

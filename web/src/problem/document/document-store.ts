@@ -1,0 +1,146 @@
+import {
+  readDraft,
+  solve,
+  type Draft,
+  type DraftReading,
+  type Problem,
+  type Result,
+  type Solution,
+} from "@kestrelmoor/core";
+import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
+import { createStore, type StoreApi } from "zustand/vanilla";
+
+enablePatches();
+
+/** How many steps back a person can go. */
+const DEEPEST_UNDO = 500;
+
+/** Typing in one field within this time is one step to undo. */
+const TYPING_PAUSE_MS = 1200;
+
+/** One step of the story, as the patches that take it back and forth. */
+interface Change {
+  readonly back: Patch[];
+  readonly forth: Patch[];
+  readonly field: string | null;
+  readonly at: number;
+}
+
+/** What the draft comes to: always of the draft beside it, worked out with every change. */
+export interface Outcome {
+  readonly reading: DraftReading;
+  readonly problem: Problem | null;
+  /** `null` while the draft is not a problem yet. */
+  readonly result: Result<Solution> | null;
+}
+
+export interface DocumentState {
+  readonly draft: Draft;
+  readonly outcome: Outcome;
+  readonly past: readonly Change[];
+  readonly future: readonly Change[];
+}
+
+export interface DocumentActions {
+  /**
+   * Changes the draft as one step to undo.
+   * @param field names the field that is typed in: changes that follow fast in the same one are one step
+   */
+  readonly edit: (recipe: (draft: Draft) => void, field?: string) => void;
+  /** Ends a run of typing: the next change is a step of its own. */
+  readonly settle: () => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Puts another text in its place, as one step to undo. */
+  readonly replace: (draft: Draft) => void;
+}
+
+export type DocumentStore = StoreApi<DocumentState> & DocumentActions;
+
+export function outcomeOf(draft: Draft): Outcome {
+  const reading = readDraft(draft);
+  const { problem } = reading;
+  return { reading, problem, result: problem === null ? null : solve(problem) };
+}
+
+/**
+ * The document of the problem page: the draft, its story, and what it comes to. What is selected or
+ * open is not in here, so that undo never moves the view about.
+ *
+ * @param now for tests: the time in milliseconds
+ */
+export function createDocumentStore(first: Draft, now: () => number = Date.now): DocumentStore {
+  const store = createStore<DocumentState>(() => ({
+    draft: first,
+    outcome: outcomeOf(first),
+    past: [],
+    future: [],
+  }));
+
+  const edit: DocumentActions["edit"] = (recipe, field) => {
+    const { draft, past } = store.getState();
+    const [next, forth, back] = produceWithPatches(draft, (writable: Draft) => {
+      recipe(writable);
+    });
+    if (forth.length === 0) return;
+    const last = past.at(-1);
+    const goesOn =
+      field !== undefined &&
+      last !== undefined &&
+      last.field === field &&
+      now() - last.at < TYPING_PAUSE_MS;
+    const change: Change = goesOn
+      ? { back: [...back, ...last.back], forth: [...last.forth, ...forth], field, at: now() }
+      : { back, forth, field: field ?? null, at: now() };
+    const story = goesOn ? [...past.slice(0, -1), change] : [...past, change];
+    store.setState({
+      draft: next,
+      outcome: outcomeOf(next),
+      past: story.slice(-DEEPEST_UNDO),
+      future: [],
+    });
+  };
+
+  const settle = () => {
+    const { past } = store.getState();
+    const last = past.at(-1);
+    if (last === undefined || last.field === null) return;
+    store.setState({ past: [...past.slice(0, -1), { ...last, field: null }] });
+  };
+
+  const undo = () => {
+    const { draft, past, future } = store.getState();
+    const change = past.at(-1);
+    if (change === undefined) return;
+    const next = applyPatches(draft, change.back);
+    store.setState({
+      draft: next,
+      outcome: outcomeOf(next),
+      past: past.slice(0, -1),
+      future: [{ ...change, field: null }, ...future],
+    });
+  };
+
+  const redo = () => {
+    const { draft, past, future } = store.getState();
+    const [change, ...later] = future;
+    if (change === undefined) return;
+    const next = applyPatches(draft, change.forth);
+    store.setState({
+      draft: next,
+      outcome: outcomeOf(next),
+      past: [...past, { ...change, field: null }],
+      future: later,
+    });
+  };
+
+  const replace = (draft: Draft) => {
+    edit((writable) => {
+      // A field that the new text leaves out must not stay behind.
+      for (const key of Object.keys(writable)) delete writable[key as keyof Draft];
+      Object.assign(writable, draft);
+    });
+  };
+
+  return { ...store, edit, settle, undo, redo, replace };
+}

@@ -1,0 +1,26 @@
+import type { Draft, FlowLine, RateLine } from "@kestrelmoor/core";
+import { LineFrame } from "./LineFrame";
+
+const KINDS = {
+  single: "An amount that is said by another one",
+  stream: "Repeated payments",
+  list: "A list of amounts",
+  dated: "Amounts on calendar dates",
+} as const;
+
+type Kept = Extract<FlowLine | RateLine, { kind: "kept" }>;
+
+/** A part of an imported file that no line can show yet: it is kept as it is, and said so. */
+export function KeptLine({ line }: { readonly line: Kept }) {
+  const name = "flow" in line ? KINDS[line.flow.kind] : "A rate that is said by another one";
+  return (
+    <LineFrame mark="kept" name={name} hint="kept from the file as it is">
+      {name}
+      {"flow" in line && line.flow.label !== undefined && `: ${line.flow.label}`}
+    </LineFrame>
+  );
+}
+
+export function isKept(line: Draft["flows"][number] | Draft["rates"][number]): line is Kept {
+  return line.kind === "kept";
+}

@@ -1,0 +1,43 @@
+import type { ReactNode } from "react";
+import styles from "./Lines.module.css";
+
+interface LineFrameProps {
+  readonly mark: "in" | "out" | "rate" | "worth" | "kept";
+  /** What the line is, for the button that removes it and for screen readers. */
+  readonly name: string;
+  readonly hint: string;
+  readonly note?: ReactNode;
+  readonly onRemove?: () => void;
+  readonly children: ReactNode;
+}
+
+/** What all lines share: the mark before the sentence, the small type under it, the way to remove it. */
+export function LineFrame({ mark, name, hint, note, onRemove, children }: LineFrameProps) {
+  return (
+    <li className={styles.line}>
+      <span className={`${styles.mark ?? ""} ${styles[`${mark}Mark`] ?? ""}`} aria-hidden="true" />
+      <div className={styles.body}>
+        <div className={styles.sentence}>{children}</div>
+        {(hint !== "" || note !== undefined) && (
+          <div className={styles.small}>
+            {hint !== "" && <span>{hint}</span>}
+            {note}
+          </div>
+        )}
+      </div>
+      {onRemove !== undefined && (
+        <button
+          type="button"
+          className={styles.remove}
+          aria-label={`Remove: ${name}`}
+          title="Remove this line"
+          onClick={onRemove}
+        >
+          <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
+            <path d="M2 2l8 8M10 2l-8 8" stroke="currentColor" strokeWidth="1.6" fill="none" />
+          </svg>
+        </button>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,39 @@
+import { useDocumentState } from "../document/document-context";
+import { AddLine } from "./AddLine";
+import { AmountLine } from "./AmountLine";
+import { isKept, KeptLine } from "./KeptLine";
+import { RateLine } from "./RateLine";
+import { WorthLine } from "./WorthLine";
+import styles from "./Lines.module.css";
+
+/** The problem, line by line, each reading like a sentence. */
+export function Lines() {
+  const flows = useDocumentState((state) => state.draft.flows);
+  const rates = useDocumentState((state) => state.draft.rates);
+  const ask = useDocumentState((state) => state.draft.ask);
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="lines-name">
+      <h2 id="lines-name" className="visually-hidden">
+        Lines
+      </h2>
+      <ul>
+        {flows.map((line, index) =>
+          isKept(line) ? (
+            <KeptLine key={line.id} line={line} />
+          ) : (
+            <AmountLine key={line.id} line={line} index={index} />
+          ),
+        )}
+        {rates.map((line, index) =>
+          isKept(line) ? (
+            <KeptLine key={line.id} line={line} />
+          ) : (
+            <RateLine key={line.id} line={line} index={index} />
+          ),
+        )}
+        {ask?.kind === "worth" && <WorthLine at={ask.at} />}
+      </ul>
+      <AddLine />
+    </section>
+  );
+}

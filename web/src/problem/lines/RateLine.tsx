@@ -1,0 +1,138 @@
+import { formatPercent, removeRate, type TypedRateLine } from "@kestrelmoor/core";
+import { Select } from "antd";
+import { useMemo } from "react";
+import { useDocumentState } from "../document/document-context";
+import { fieldId } from "./field-id";
+import {
+  foundPercent,
+  quotationFromKey,
+  quotationKey,
+  quotationOptions,
+  rateHint,
+} from "./line-hints";
+import { LineFrame } from "./LineFrame";
+import { TypedField } from "./TypedField";
+import { useFieldEditing } from "./use-line-editing";
+import styles from "./Lines.module.css";
+
+/** A rate and how it is quoted; after the first, also from when on it holds. */
+export function RateLine({
+  line,
+  index,
+}: {
+  readonly line: TypedRateLine;
+  readonly index: number;
+}) {
+  const reading = useDocumentState((state) => state.outcome.reading.rates[index]);
+  const isOnly = useDocumentState((state) => state.draft.rates.length === 1);
+  const found = useDocumentState(({ outcome: { result } }) =>
+    foundPercent(result?.ok === true ? result.value : null, index),
+  );
+  const { type, leave, makeUnknown, change } = useFieldEditing();
+  const quotation = reading?.kind === "rate" ? reading.quotation : null;
+  const key = quotation === null ? "" : quotationKey(quotation);
+  const options = useMemo(
+    () => (quotation === null ? [] : quotationOptions(quotation)),
+    // The key says everything about a quotation; the object is new with every reading.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [key],
+  );
+  if (reading?.kind !== "rate") return null;
+  const { id } = line;
+  const edit = (recipe: (own: TypedRateLine) => void) => (draft: { rates: unknown[] }) => {
+    const own = draft.rates[index] as TypedRateLine | undefined;
+    if (own?.kind === "rate") recipe(own);
+  };
+
+  /** Words about the quotation that were typed beside the figure move to their own place. */
+  const tidy = () => {
+    leave();
+    const { percent } = reading;
+    if (percent.state !== "value") return;
+    const { figure, quotation: said, yearly } = percent.value;
+    if (said === undefined && yearly === undefined) return;
+    change(
+      edit((own) => {
+        own.percent = figure;
+        own.quoted = reading.quotation.quoted;
+        if ("compounding" in reading.quotation) own.compounding = reading.quotation.compounding;
+      }),
+    );
+  };
+
+  const choose = (chosen: string) =>
+    change(
+      edit((own) => {
+        const { quoted, compounding } = quotationFromKey(chosen);
+        own.quoted = quoted;
+        if (compounding !== null) own.compounding = compounding;
+        if (reading.percent.state === "value") own.percent = reading.percent.value.figure;
+      }),
+    );
+
+  return (
+    <LineFrame
+      mark="rate"
+      name={index === 0 ? "the rate" : "the change of rate"}
+      hint={rateHint(reading, found) ?? ""}
+      {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
+    >
+      Rate{" "}
+      <TypedField
+        id={fieldId(id, "percent")}
+        name={index === 0 ? "Rate" : "Rate after the change"}
+        text={line.percent}
+        hint="rate"
+        reading={reading.percent}
+        found={found === null ? null : formatPercent(found)}
+        isEmphasised
+        onType={(text) =>
+          type(
+            `${id}-percent`,
+            edit((own) => {
+              own.percent = text;
+            }),
+          )
+        }
+        onUnknown={() => makeUnknown(["rates", index, "percent"])}
+        onLeave={tidy}
+      />{" "}
+      {/\d$/.test(line.percent.trim()) && "% "}
+      <Select
+        className={styles.quotation ?? ""}
+        variant="borderless"
+        size="small"
+        popupMatchSelectWidth={false}
+        aria-label="How the rate is quoted"
+        value={key}
+        options={options}
+        onChange={choose}
+        listHeight={360}
+      />
+      {index > 0 && reading.from !== null && (
+        <>
+          {" "}
+          from{" "}
+          <TypedField
+            id={fieldId(id, "from")}
+            name="When this rate begins"
+            text={line.from}
+            hint="time"
+            reading={reading.from}
+            isEmphasised
+            onType={(text) =>
+              type(
+                `${id}-from`,
+                edit((own) => {
+                  own.from = text;
+                }),
+              )
+            }
+            onLeave={leave}
+          />{" "}
+          on
+        </>
+      )}
+    </LineFrame>
+  );
+}

@@ -1,0 +1,101 @@
+import { isUnknownMark, sentenceOf, type FieldReading } from "@kestrelmoor/core";
+import { Input } from "antd";
+import { useRef, useState, type KeyboardEvent } from "react";
+import { useLingering } from "../../ui/use-lingering";
+import { focusNextField } from "./field-id";
+import styles from "./TypedField.module.css";
+
+/** Nothing typed yet is not a mistake: the field's own hint says what belongs there. */
+const NOT_A_MISTAKE = new Set(["money-missing", "percent-missing", "time-missing"]);
+const COMPLAINS_AFTER_MS = 700;
+
+interface TypedFieldProps {
+  readonly id: string;
+  /** What the field is, for those who do not see where it stands. */
+  readonly name: string;
+  readonly text: string;
+  readonly hint: string;
+  readonly reading: FieldReading<unknown>;
+  /** What the unknown was found to be, shown beside its mark. */
+  readonly found?: string | null;
+  readonly isEmphasised?: boolean;
+  readonly onType: (text: string) => void;
+  readonly onUnknown?: () => void;
+  readonly onLeave?: () => void;
+}
+
+/**
+ * One fact, written on its line as in a printed form. It keeps what is typed as it is typed; "?" makes
+ * it the unknown; Enter goes on to the next; Escape puts back what was there.
+ */
+export function TypedField(props: TypedFieldProps) {
+  const { id, name, text, hint, reading, found = null, isEmphasised = false } = props;
+  const { onType, onUnknown, onLeave } = props;
+  const textBefore = useRef(text);
+  const [isFocused, setFocused] = useState(false);
+  const isUnknown = isUnknownMark(text);
+  const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
+  const isMistake = reading.state === "issue" && !NOT_A_MISTAKE.has(reading.issue.code);
+  const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
+  const isTold = isMistake && (!isFocused || lingering === complaint);
+
+  const type = (typed: string) => {
+    if (!typed.includes("?") || onUnknown === undefined) onType(typed);
+    else if (isUnknown) onType(typed.replace("?", ""));
+    else onUnknown();
+  };
+  const listen = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "Enter") {
+      event.preventDefault();
+      focusNextField(event.currentTarget);
+    } else if (event.key === "Escape" && text !== textBefore.current) {
+      event.preventDefault();
+      onType(textBefore.current);
+    }
+  };
+  const shown = text === "" ? hint : text;
+  const look = [
+    styles.field,
+    isUnknown ? styles.unknown : "",
+    isTold ? styles.mistaken : "",
+    isEmphasised ? styles.emphasised : "",
+  ];
+  return (
+    <span className={styles.whole}>
+      <span className={look.filter(Boolean).join(" ")} data-shown={shown}>
+        <Input
+          id={id}
+          data-field=""
+          variant="borderless"
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          size="small"
+          maxLength={200}
+          aria-label={name}
+          aria-invalid={isTold}
+          aria-describedby={isTold ? `${id}-issue` : undefined}
+          placeholder={hint}
+          value={text}
+          onChange={(event) => type(event.target.value)}
+          onKeyDown={listen}
+          onFocus={(event) => {
+            textBefore.current = text;
+            setFocused(true);
+            if (isUnknown) event.currentTarget.select();
+          }}
+          onBlur={() => {
+            setFocused(false);
+            onLeave?.();
+          }}
+        />
+      </span>
+      {isUnknown && found !== null && <span className={styles.found}>{found}</span>}
+      {isTold && (
+        <span id={`${id}-issue`} className={styles.issue}>
+          {complaint}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,51 @@
+import { formatMoney } from "@kestrelmoor/core";
+import { useDocumentState } from "../document/document-context";
+import { fieldId } from "./field-id";
+import { LineFrame } from "./LineFrame";
+import { TypedField } from "./TypedField";
+import { useFieldEditing } from "./use-line-editing";
+import typed from "./TypedField.module.css";
+import styles from "./Lines.module.css";
+
+/** The question for the worth of everything at one date. */
+export function WorthLine({ at }: { readonly at: string }) {
+  const reading = useDocumentState((state) => state.outcome.reading.ask);
+  const value = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true && result.value.unknown.kind === "value"
+      ? result.value.answers[0].value
+      : null,
+  );
+  const { type, leave, change } = useFieldEditing();
+  if (reading === null) return null;
+  const isToday = reading.state === "value" && reading.value.years === 0;
+  return (
+    <LineFrame
+      mark="worth"
+      name="the question for the worth"
+      hint="money in counts for you, money out against you"
+      onRemove={() =>
+        change((draft) => {
+          draft.ask = null;
+        })
+      }
+    >
+      All of it is worth <span className={styles.worthLozenge}>?</span>
+      {value !== null && <span className={typed.found}>{formatMoney(value)}</span>}
+      {isToday ? " " : " after "}
+      <TypedField
+        id={fieldId("ask", "at")}
+        name="At which date it is worth that"
+        text={at}
+        hint="time"
+        reading={reading}
+        isEmphasised
+        onType={(text) =>
+          type("ask-at", (draft) => {
+            if (draft.ask?.kind === "worth") draft.ask.at = text;
+          })
+        }
+        onLeave={leave}
+      />
+    </LineFrame>
+  );
+}

@@ -1,0 +1,145 @@
+import {
+  COMMON_PERIODS,
+  forceOfInterest,
+  formatFigure,
+  formatMoney,
+  formatPercent,
+  formatYears,
+  frequencyOf,
+  frequencyWords,
+  percentFromForce,
+  type FieldReading,
+  type FlowReading,
+  type Quotation,
+  type RateReading,
+  type Solution,
+  type TypedTime,
+} from "@kestrelmoor/core";
+
+/** What a line implies, in small type under it. */
+
+/** A plain figure is its own explanation; arithmetic and abbreviations are shown worked out. */
+function isPlainFigure(text: string): boolean {
+  return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim());
+}
+
+export function amountHint(typed: string, flow: FlowReading): string | null {
+  if (flow.kind !== "single" || flow.amount.state !== "value" || isPlainFigure(typed)) return null;
+  return `${typed.trim()} is ${formatMoney(flow.amount.value)}`;
+}
+
+/**
+ * How long a time is in years and in the compounding periods of the rate, where one rate rules.
+ * @param years the time, typed or found
+ */
+export function timeHint(years: number, rates: readonly RateReading[]): string | null {
+  if (years === 0) return null;
+  const inYears = `${formatYears(years, 4)} from today`;
+  const [only] = rates;
+  if (rates.length !== 1 || only?.kind !== "rate") return inYears;
+  const periods = periodsIn(years, only.quotation);
+  return periods === null ? inYears : `${inYears} · ${periods}`;
+}
+
+function periodsIn(years: number, quotation: Quotation): string | null {
+  if (quotation.quoted !== "nominal" && quotation.quoted !== "periodic") return null;
+  if (quotation.compounding === "P1Y") return null;
+  const count = formatFigure(years * frequencyOf(quotation.compounding), 4);
+  const { noun } = frequencyWords(quotation.compounding);
+  if (/^\d/.test(noun)) return `${count} periods of ${noun}`;
+  return `${count} ${noun}${count === "1" ? "" : "s"}`;
+}
+
+export function timeOf(reading: FieldReading<TypedTime>, found: number | null): number | null {
+  return reading.state === "value" ? reading.value.years : found;
+}
+
+/** The rate for one period and for one year, as far as they differ from what is quoted. */
+export function rateHint(reading: RateReading, found: number | null): string | null {
+  if (reading.kind !== "rate") return null;
+  const { percent, quotation } = reading;
+  const figure = percent.state === "value" ? percent.value.percent : found;
+  if (figure === null) return null;
+  const force = forceOfInterest(figure, quotation);
+  if (force === null) return null;
+  const parts: string[] = [];
+  if (quotation.quoted === "nominal" && quotation.compounding !== "P1Y") {
+    const perPeriod = percentFromForce(force, {
+      quoted: "periodic",
+      compounding: quotation.compounding,
+    });
+    const { noun } = frequencyWords(quotation.compounding);
+    parts.push(`${formatPercent(perPeriod, 6)} per ${noun}`);
+  }
+  if (quotation.quoted !== "effective" && !isYearly(quotation)) {
+    parts.push(
+      `${formatPercent(percentFromForce(force, { quoted: "effective" }))} effective a year`,
+    );
+  }
+  return parts.length === 0 ? "the rate for one year" : parts.join(" · ");
+}
+
+function isYearly(quotation: Quotation): boolean {
+  return "compounding" in quotation && quotation.compounding === "P1Y";
+}
+
+/** The percent that was found for a rate line, or `null`. */
+export function foundPercent(solution: Solution | null, index: number): number | null {
+  if (solution === null || solution.unknown.kind !== "percent") return null;
+  return solution.unknown.path[1] === index ? solution.answers[0].value : null;
+}
+
+interface QuotationOption {
+  readonly value: string;
+  readonly label: string;
+}
+
+const keyOf = (quoted: Quotation["quoted"], compounding = "") => `${quoted} ${compounding}`;
+
+export function quotationKey(quotation: Quotation): string {
+  return keyOf(quotation.quoted, "compounding" in quotation ? quotation.compounding : "");
+}
+
+export function quotationFromKey(key: string): {
+  quoted: Quotation["quoted"];
+  compounding: string | null;
+} {
+  const [quoted = "nominal", compounding = ""] = key.split(" ");
+  return {
+    quoted: quoted as Quotation["quoted"],
+    compounding: compounding === "" ? null : compounding,
+  };
+}
+
+/** All the ways to quote a rate, in groups; a period that a file brought along is among them. */
+export function quotationOptions(
+  current: Quotation,
+): { readonly label: string; readonly options: QuotationOption[] }[] {
+  const own = "compounding" in current ? [current.compounding] : [];
+  const periods = [...new Set([...COMMON_PERIODS, ...own])];
+  return [
+    {
+      label: "A year, compounded",
+      options: [
+        ...periods.map((every) => ({
+          value: keyOf("nominal", every),
+          label: `a year, compounded ${frequencyWords(every).adverb}`,
+        })),
+        { value: keyOf("continuous"), label: "a year, compounded continuously" },
+      ],
+    },
+    {
+      label: "A year, all compounding included",
+      options: [{ value: keyOf("effective"), label: "a year, effective" }],
+    },
+    {
+      label: "For each period",
+      options: periods
+        .filter((every) => every !== "P1Y")
+        .map((every) => ({
+          value: keyOf("periodic", every),
+          label: `per ${frequencyWords(every).noun}`,
+        })),
+    },
+  ];
+}

@@ -1,0 +1,30 @@
+import { useStore } from "zustand";
+import type { Saver, SaveState } from "./saver";
+import styles from "./SaveStateText.module.css";
+
+const WORDS: Readonly<Record<SaveState["kind"], string>> = {
+  saved: "Saved",
+  unsaved: "Saving …",
+  saving: "Saving …",
+  away: "Not saved: the server is away. Kept in this browser, trying again.",
+  conflict: "Not saved: changed elsewhere",
+  gone: "Not saved: no longer in the notebook",
+  refused: "Not saved",
+};
+
+/** Says whether the work is safe; the change of it is announced, not each keystroke's. */
+export function SaveStateText({ saver }: { readonly saver: Saver }) {
+  const state = useStore(saver.state);
+  const isWell = state.kind === "saved" || state.kind === "unsaved" || state.kind === "saving";
+  const words = state.kind === "refused" ? `Not saved: ${state.sentence}` : WORDS[state.kind];
+  return (
+    <span
+      className={isWell ? styles.well : styles.warning}
+      role="status"
+      aria-live={isWell ? "off" : "polite"}
+      data-save-state={state.kind}
+    >
+      {words}
+    </span>
+  );
+}

@@ -1,0 +1,36 @@
+import { parseDraft, type Draft } from "@kestrelmoor/core";
+
+/** What was typed and has not reached the server yet, kept in this browser. */
+export interface LocalCopy {
+  readonly draft: Draft;
+  /** The version on the server that it was typed over. */
+  readonly base: number;
+}
+
+const keyOf = (id: string) => `kestrelmoor-unsaved-${id}`;
+
+export function readLocalCopy(id: string): LocalCopy | null {
+  const text = localStorage.getItem(keyOf(id));
+  if (text === null) return null;
+  try {
+    const { draft, base } = JSON.parse(text) as { draft: unknown; base: unknown };
+    const read = parseDraft(draft);
+    return read.ok && typeof base === "number" ? { draft: read.value, base } : null;
+  } catch {
+    return null;
+  }
+}
+
+/** @returns whether the browser had room for it */
+export function writeLocalCopy(id: string, copy: LocalCopy): boolean {
+  try {
+    localStorage.setItem(keyOf(id), JSON.stringify(copy));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+export function dropLocalCopy(id: string): void {
+  localStorage.removeItem(keyOf(id));
+}

@@ -1,0 +1,143 @@
+import type { SavedProblem } from "@kestrelmoor/contract";
+import type { Draft } from "@kestrelmoor/core";
+import { createStore, type StoreApi } from "zustand/vanilla";
+import { isRetryWorthwhile, RefusedError } from "../../api/request";
+import type { LocalCopy } from "./local-copy";
+
+export type SaveState =
+  | { readonly kind: "saved" }
+  | { readonly kind: "unsaved" }
+  | { readonly kind: "saving" }
+  /** The server is away; it is tried again by itself. */
+  | { readonly kind: "away" }
+  /** Somebody else saved meanwhile: both texts are kept, and a person decides. */
+  | { readonly kind: "conflict"; readonly theirs: SavedProblem }
+  /** The problem is no longer in the notebook. */
+  | { readonly kind: "gone" }
+  /** The server does not take this text, and says why. */
+  | { readonly kind: "refused"; readonly sentence: string };
+
+/** Everything the saver needs from the world around it. */
+export interface SaverParts {
+  readonly save: (version: number, draft: Draft, isLast: boolean) => Promise<SavedProblem>;
+  readonly keepLocally: (copy: LocalCopy) => void;
+  readonly dropLocally: () => void;
+  readonly onSaved: (saved: SavedProblem) => void;
+}
+
+export interface Saver {
+  readonly state: StoreApi<SaveState>;
+  /** Tells the saver of a new text; it is saved after a short pause. */
+  readonly changed: (draft: Draft) => void;
+  /** Saves at once what is not saved yet. */
+  readonly flush: (isLast?: boolean) => Promise<void>;
+  /** Settles a conflict by saving over the other text. */
+  readonly keepMine: () => Promise<void>;
+  /** Settles a conflict by taking the other text, which the caller puts into the document. */
+  readonly takeTheirs: (theirs: SavedProblem) => void;
+  readonly stop: () => void;
+}
+
+const PAUSE_MS = 500;
+const RETRY_MS = { first: 1000, longest: 8000 } as const;
+
+/**
+ * Saves the document as it is typed: one save at a time, the newest text each time. What is not saved
+ * yet lies in this browser, so that neither a lost connection nor a closed lid loses it.
+ *
+ * @param version the version on the server that the first text was read from
+ */
+export function createSaver(version: number, parts: SaverParts): Saver {
+  const state = createStore<SaveState>(() => ({ kind: "saved" }));
+  const set = (next: SaveState) => state.setState(next, true);
+  let base = version;
+  let pending: Draft | null = null;
+  let isUnderWay = false;
+  let isStopped = false;
+  let retryAfter: number = RETRY_MS.first;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  const later = (delay: number) => {
+    clearTimeout(timer);
+    if (!isStopped) timer = setTimeout(() => void flush(), delay);
+  };
+
+  const waitsForPerson = () => {
+    const { kind } = state.getState();
+    return kind === "conflict" || kind === "gone";
+  };
+
+  const changed = (draft: Draft) => {
+    pending = draft;
+    parts.keepLocally({ draft, base });
+    if (waitsForPerson()) return;
+    if (state.getState().kind !== "away") set({ kind: "unsaved" });
+    later(PAUSE_MS);
+  };
+
+  const flush = async (isLast = false) => {
+    clearTimeout(timer);
+    if (pending === null || isUnderWay || waitsForPerson()) return;
+    const draft = pending;
+    pending = null;
+    isUnderWay = true;
+    if (state.getState().kind !== "away") set({ kind: "saving" });
+    try {
+      const saved = await parts.save(base, draft, isLast);
+      base = saved.version;
+      retryAfter = RETRY_MS.first;
+      isUnderWay = false;
+      parts.onSaved(saved);
+      if (pending === null) {
+        parts.dropLocally();
+        set({ kind: "saved" });
+      } else {
+        parts.keepLocally({ draft: pending, base });
+        set({ kind: "unsaved" });
+        later(PAUSE_MS);
+      }
+    } catch (error) {
+      isUnderWay = false;
+      pending ??= draft;
+      failed(error);
+    }
+  };
+
+  const failed = (error: unknown) => {
+    if (isRetryWorthwhile(error)) {
+      set({ kind: "away" });
+      later(retryAfter);
+      retryAfter = Math.min(retryAfter * 2, RETRY_MS.longest);
+    } else if (error instanceof RefusedError && error.status === 412) {
+      set({ kind: "conflict", theirs: error.details["current"] as SavedProblem });
+    } else if (error instanceof RefusedError && error.status === 404) {
+      set({ kind: "gone" });
+    } else {
+      const sentence = error instanceof Error ? error.message : "The server does not take this.";
+      set({ kind: "refused", sentence });
+    }
+  };
+
+  return {
+    state,
+    changed,
+    flush,
+    keepMine: async () => {
+      const now = state.getState();
+      if (now.kind !== "conflict") return;
+      base = now.theirs.version;
+      set({ kind: "unsaved" });
+      await flush();
+    },
+    takeTheirs: (theirs) => {
+      base = theirs.version;
+      pending = null;
+      parts.dropLocally();
+      set({ kind: "saved" });
+    },
+    stop: () => {
+      isStopped = true;
+      clearTimeout(timer);
+    },
+  };
+}

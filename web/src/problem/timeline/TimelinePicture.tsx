@@ -1,0 +1,204 @@
+import { useId } from "react";
+import type { Layout, PlacedPost } from "./layout";
+import styles from "./Timeline.module.css";
+
+interface TimelinePictureProps {
+  readonly layout: Layout;
+  readonly isSmall?: boolean;
+  readonly onPostClick?: (id: string) => void;
+  readonly onPostHover?: (placed: PlacedPost | null) => void;
+  readonly onRateClick?: (id: string) => void;
+}
+
+/**
+ * The timeline as a picture. It is hidden from screen readers, which get `TimelineText`; whatever a
+ * click does here, the lines do for the keyboard.
+ */
+export function TimelinePicture(props: TimelinePictureProps) {
+  const { layout, isSmall = false, onPostClick, onPostHover, onRateClick } = props;
+  const { width, height, axisY, left, right, tickY } = layout;
+  const hatch = useId();
+  return (
+    <svg
+      className={styles.picture}
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      aria-hidden="true"
+      focusable="false"
+    >
+      <defs>
+        <pattern
+          id={hatch}
+          width="5"
+          height="5"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <rect width="5" height="5" className={styles.outFill} />
+          <rect width="1.6" height="5" className={styles.hatchLine} />
+        </pattern>
+      </defs>
+
+      {!isSmall && (
+        <>
+          <text x={14} y={axisY - 12} className={styles.side}>
+            in
+          </text>
+          <text x={14} y={axisY + 22} className={styles.side}>
+            out
+          </text>
+          {layout.ticks.map((tick) => (
+            <g key={tick.x}>
+              <line x1={tick.x} x2={tick.x} y1={axisY - 5} y2={axisY + 5} className={styles.axis} />
+              <line
+                x1={tick.x}
+                x2={tick.x}
+                y1={axisY + 6}
+                y2={tickY - 15}
+                className={styles.guide}
+              />
+              <text x={tick.x} y={tickY} textAnchor="middle" className={styles.tick}>
+                {tick.text}
+              </text>
+            </g>
+          ))}
+        </>
+      )}
+
+      {layout.ribbons.map((ribbon) => (
+        <g
+          key={ribbon.id}
+          onClick={() => onRateClick?.(ribbon.id)}
+          className={onRateClick === undefined ? undefined : styles.clickable}
+        >
+          <rect
+            x={ribbon.x}
+            y={ribbon.y}
+            width={ribbon.width}
+            height={ribbon.height}
+            rx={6}
+            className={ribbon.isUnknown ? styles.unknownRibbon : styles.ribbon}
+          />
+          {!isSmall && (
+            <foreignObject x={ribbon.x} y={ribbon.y} width={ribbon.width} height={ribbon.height}>
+              <div
+                className={ribbon.isUnknown ? styles.unknownRibbonText : styles.ribbonText}
+                title={ribbon.text}
+              >
+                {ribbon.isUnknown && <span className={styles.mark}>?</span>}
+                <span className={styles.ribbonWords}>{ribbon.text}</span>
+              </div>
+            </foreignObject>
+          )}
+        </g>
+      ))}
+
+      <line
+        x1={left - (isSmall ? 6 : 26)}
+        x2={right + (isSmall ? 6 : 40)}
+        y1={axisY}
+        y2={axisY}
+        className={styles.axis}
+      />
+
+      {layout.posts.map((placed) => (
+        <PostShape
+          key={placed.post.id}
+          placed={placed}
+          hatch={`url(#${hatch})`}
+          isSmall={isSmall}
+          onClick={onPostClick}
+          onHover={onPostHover}
+        />
+      ))}
+
+      {layout.marks.map((mark) => (
+        <g key={`${mark.x}-${mark.y}`}>
+          <line x1={mark.at} x2={mark.at} y1={mark.y + 15} y2={axisY} className={styles.markLine} />
+          <rect
+            x={mark.x}
+            y={mark.y}
+            width={mark.width}
+            height={mark.height}
+            rx={15}
+            className={styles.lozenge}
+          />
+          <text
+            x={mark.x + mark.width / 2}
+            y={mark.y + 20.5}
+            textAnchor="middle"
+            className={styles.lozengeText}
+          >
+            {mark.text}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+interface PostShapeProps {
+  readonly placed: PlacedPost;
+  readonly hatch: string;
+  readonly isSmall: boolean;
+  readonly onClick: ((id: string) => void) | undefined;
+  readonly onHover: ((placed: PlacedPost | null) => void) | undefined;
+}
+
+function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShapeProps) {
+  const { post, x, y, width, height, label } = placed;
+  const isUnknown = post.unknown === "amount";
+  const look = isUnknown
+    ? styles.unknownPost
+    : post.direction === "in"
+      ? styles.inPost
+      : styles.outPost;
+  const isPending = post.years === null || (post.amount === null && !isUnknown);
+  return (
+    <g
+      className={onClick === undefined ? undefined : styles.clickable}
+      opacity={isPending ? 0.45 : 1}
+      onClick={() => onClick?.(post.id)}
+      onPointerEnter={() => onHover?.(placed)}
+      onPointerLeave={() => onHover?.(null)}
+    >
+      {!isSmall && <rect x={x - 8} y={y} width={width + 16} height={height} fill="transparent" />}
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx={width / 2}
+        className={look}
+        {...(post.direction === "out" && !isUnknown ? { fill: hatch } : {})}
+      />
+      {label !== null && label.isLozenge && (
+        <rect
+          x={label.x}
+          y={label.y}
+          width={label.width}
+          height={label.height}
+          rx={15}
+          className={styles.lozenge}
+        />
+      )}
+      {label !== null && (
+        <text
+          x={label.x + label.width / 2}
+          y={label.y + (label.isLozenge ? 20.5 : 15)}
+          textAnchor="middle"
+          className={
+            label.isLozenge
+              ? styles.lozengeText
+              : post.direction === "in"
+                ? styles.inText
+                : styles.outText
+          }
+        >
+          {label.text}
+        </text>
+      )}
+    </g>
+  );
+}
