@@ -96,8 +96,8 @@ function register(schema: z.ZodType, schemas: Json): Json {
 }
 
 function withoutDialect(schema: Json): Json {
-  const { $schema: _, ...rest } = JSON.parse(
+  const written = JSON.parse(
     JSON.stringify(schema).replaceAll('"#/$defs/', '"#/components/schemas/'),
   ) as Json;
-  return rest;
+  return Object.fromEntries(Object.entries(written).filter(([key]) => key !== "$schema"));
 }

@@ -91,7 +91,8 @@ function readWords(typed: string, figure: string, words: string): Result<Quoting
     const match = pattern.exec(rest);
     if (match === null) return null;
     rest = `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}`;
-    return match.slice(1).find((group) => group !== undefined) ?? match[0];
+    const groups: (string | undefined)[] = match.slice(1);
+    return groups.find((group) => group !== undefined) ?? match[0];
   };
   const nominal = /\bnominal\b/.test(rest);
   const continuous = takeOut(CONTINUOUS) !== null;

@@ -3,7 +3,7 @@ import type { Quotation } from "../rates/quotation";
 /** Where in a problem file an issue lies: keys and indexes from the root, as in `["flows", 1, "amount"]`. */
 export type Path = readonly (string | number)[];
 
-type NoFacts = Record<never, never>;
+type NoFacts = object;
 
 /**
  * Every expected failure, by its stable code, with the facts that its sentence needs.
@@ -98,7 +98,7 @@ export function issue<Code extends IssueCode>(
   path: Path,
   facts: IssueFacts[Code],
 ): IssueOf<Code> {
-  return { code, path, ...facts } as IssueOf<Code>;
+  return { code, path, ...facts };
 }
 
 /** Same issue, seen from a containing document: the outer path is put before its own. */

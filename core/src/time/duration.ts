@@ -26,11 +26,10 @@ const PATTERN = new RegExp(`^P(?:${NUMBER}Y)?(?:${NUMBER}M)?(?:${NUMBER}W)?(?:${
 export function parseDuration(text: string): Duration | null {
   const match = PATTERN.exec(text);
   if (match === null || text === "P") return null;
-  const given = match.slice(1).filter((part) => part !== undefined);
+  const parts: (string | undefined)[] = match.slice(1);
+  const given = parts.filter((part) => part !== undefined);
   if (given.slice(0, -1).some((part) => /[.,]/.test(part))) return null;
-  const [years, months, weeks, days] = match
-    .slice(1)
-    .map((part) => (part === undefined ? 0 : Number(part.replace(",", "."))));
+  const [years, months, weeks, days] = parts.map((part) => Number((part ?? "0").replace(",", ".")));
   return { years: years ?? 0, months: months ?? 0, weeks: weeks ?? 0, days: days ?? 0 };
 }
 

@@ -51,3 +51,6 @@ export const TIMES = String.raw` \times `;
 export function fractionLatex(over: string, under: string): string {
   return String.raw`\frac{${over}}{${under}}`;
 }
+
+/** The mark of the unknown. As plain text, for LaTeX sets a bare "?" tight like punctuation. */
+export const UNKNOWN_LATEX = String.raw`\text{?}`;

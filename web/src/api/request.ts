@@ -54,7 +54,7 @@ export async function request<Reply>(path: string, options: RequestOptions = {})
     throw new UnreachableError();
   }
   if (response.status === 204) return undefined as Reply;
-  const reply = await response.json().catch(() => null);
+  const reply: unknown = await response.json().catch(() => null);
   if (response.ok && reply !== null) return reply as Reply;
   // A proxy in front of a server that is down answers with something that is not ours.
   if (reply === null || typeof (reply as ProblemDetails).code !== "string") {

@@ -53,16 +53,13 @@ export function ProblemPage() {
 
 function OpenedPage({ saved }: { readonly saved: SavedProblem }) {
   const queryClient = useQueryClient();
-  const [open, setOpen] = useState<OpenProblem | null>(null);
-  // Opened in an effect and not while drawing: it listens and saves, and closing must undo that.
-  useEffect(() => {
-    const opened = openProblem(saved, () => {
+  const [open] = useState(() =>
+    openProblem(saved, () => {
       void queryClient.invalidateQueries({ queryKey: ["problems"] });
-    });
-    setOpen(opened);
-    return opened.close;
-  }, [saved, queryClient]);
-  return open === null ? <Shell>{null}</Shell> : <Page open={open} />;
+    }),
+  );
+  useEffect(() => open.keepSaving(), [open]);
+  return <Page open={open} />;
 }
 
 function Page({ open }: { readonly open: OpenProblem }) {
@@ -79,7 +76,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
     return store.subscribe(name);
   }, [store]);
 
-  const useTheirs = (theirs: SavedProblem) => {
+  const takeTheirs = (theirs: SavedProblem) => {
     store.replace(theirs.draft);
     // After the text is in its place: that change is theirs and needs no saving.
     saver.takeTheirs(theirs);
@@ -93,7 +90,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
       if (theirs === null) {
         await navigate(`/problems/${mine.id}`, { replace: true });
       } else {
-        useTheirs(theirs);
+        takeTheirs(theirs);
         void message.success(`Yours is kept in the notebook as “${title}”.`);
       }
     } catch {
@@ -114,7 +111,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
         <ConflictBanner
           saver={saver}
           keepBoth={(theirs) => void keepBoth(theirs)}
-          useTheirs={useTheirs}
+          takeTheirs={takeTheirs}
         />
         <div className={styles.heading}>
           <TitleField />

@@ -8,7 +8,8 @@ import { createSaver, type Saver } from "./saving/saver";
 export interface OpenProblem {
   readonly store: DocumentStore;
   readonly saver: Saver;
-  readonly close: () => void;
+  /** Saves what is typed from now on; the function it gives ends that, with a last save. */
+  readonly keepSaving: () => () => void;
 }
 
 /**
@@ -28,20 +29,23 @@ export function openProblem(
     dropLocally: () => dropLocalCopy(id),
     onSaved,
   });
-  if (local !== null) saver.changed(local.draft);
-  const unsubscribe = store.subscribe((state, before) => {
-    if (state.draft !== before.draft) saver.changed(state.draft);
-  });
   const saveNow = () => void saver.flush(true);
-  window.addEventListener("pagehide", saveNow);
   return {
     store,
     saver,
-    close: () => {
-      unsubscribe();
-      window.removeEventListener("pagehide", saveNow);
-      saveNow();
-      saver.stop();
+    keepSaving: () => {
+      saver.resume();
+      if (local !== null) saver.changed(local.draft);
+      const unsubscribe = store.subscribe((state, before) => {
+        if (state.draft !== before.draft) saver.changed(state.draft);
+      });
+      window.addEventListener("pagehide", saveNow);
+      return () => {
+        unsubscribe();
+        window.removeEventListener("pagehide", saveNow);
+        saveNow();
+        saver.stop();
+      };
     },
   };
 }

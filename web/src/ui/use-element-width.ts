@@ -1,9 +1,9 @@
 import { useCallback, useState } from "react";
 
 /** The width of an element, followed as it changes; 0 before it is on the page. */
-export function useElementWidth<Kind extends Element>(): [(element: Kind | null) => void, number] {
+export function useElementWidth(): [(element: Element | null) => void, number] {
   const [width, setWidth] = useState(0);
-  const follow = useCallback((element: Kind | null) => {
+  const follow = useCallback((element: Element | null) => {
     if (element === null) return undefined;
     const observer = new ResizeObserver(([entry]) => {
       if (entry !== undefined) setWidth(Math.round(entry.contentRect.width));

@@ -34,13 +34,17 @@ export function amountSteps(terms: readonly Term[], focal: number, solution: Sol
       latex: [`${sideLatex(inward)} = ${sideLatex(outward)}`],
     },
     movedStep(terms, focal),
-    {
-      kind: "rearranged",
-      say: standsAlone
-        ? "Bring X to one side by itself."
-        : "Bring all the multiples of X to one side.",
-      latex: [`${left} = ${written === "" ? "0" : written}`],
-    },
+    ...(right.length === 1 && standsAlone
+      ? []
+      : [
+          {
+            kind: "rearranged" as const,
+            say: standsAlone
+              ? "Bring X to one side by itself."
+              : "Bring all the multiples of X to one side.",
+            latex: [`${left} = ${written === "" ? "0" : written}`],
+          },
+        ]),
     {
       kind: "value",
       say: "Work it out.",

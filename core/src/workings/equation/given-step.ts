@@ -2,7 +2,7 @@ import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { formatYears } from "../../wording/format-time";
 import { quotationWords } from "../../wording/quotation-words";
-import { percentLatex, textLatex } from "../latex";
+import { percentLatex, textLatex, UNKNOWN_LATEX } from "../latex";
 import type { SpellPeriod } from "../spell-period";
 import type { Step } from "../step";
 import { isUnknownSpell, sizeInSymbols } from "./terms";
@@ -28,7 +28,7 @@ export function givenStep(
     return `${size}\\;${textLatex(` ${direction} ${when}`)}${label}`;
   });
   const rates = periods.map(({ spell }, index) => {
-    const figure = isUnknownSpell(solution, index) ? "?" : percentLatex(spell.percent);
+    const figure = isUnknownSpell(solution, index) ? UNKNOWN_LATEX : percentLatex(spell.percent);
     const from = index === 0 ? "" : ` from ${formatYears(spell.start, 6)} on`;
     return `${figure}\\;${textLatex(` ${quotationWords(spell.quotation)}${from}`)}`;
   });

@@ -1,7 +1,7 @@
 import type { Problem } from "../../problem/schema";
 import { durationWords, formatYears } from "../../wording/format-time";
 import { quotationWords, onePeriod } from "../../wording/quotation-words";
-import { givenLatex, numberLatex, percentLatex, textLatex, TIMES } from "../latex";
+import { givenLatex, numberLatex, percentLatex, textLatex, TIMES, UNKNOWN_LATEX } from "../latex";
 import { quotedSymbol } from "../spell-period";
 import type { Step } from "../step";
 import type { LumpSum } from "./lump-sum";
@@ -11,7 +11,7 @@ export function givenStep(problem: Problem, lump: LumpSum): Step {
   const { present, future, period, unknown } = lump;
   const rate = problem.rates[0];
   const quoted = rate === undefined ? "" : quotationWords(period.spell.quotation);
-  const figure = unknown === "rate" ? "?" : percentLatex(period.spell.percent);
+  const figure = unknown === "rate" ? UNKNOWN_LATEX : percentLatex(period.spell.percent);
   const frequency =
     period.isContinuous || period.periodsPerYear === 1
       ? ""
@@ -20,9 +20,9 @@ export function givenStep(problem: Problem, lump: LumpSum): Step {
     kind: "given",
     say: "What is known, and what is asked.",
     latex: [
-      String.raw`PV = ${unknown === "present" ? "?" : sizeLatex(present)},\quad FV = ${unknown === "future" ? "?" : sizeLatex(future)}`,
+      String.raw`PV = ${unknown === "present" ? UNKNOWN_LATEX : sizeLatex(present)},\quad FV = ${unknown === "future" ? UNKNOWN_LATEX : sizeLatex(future)}`,
       String.raw`${quotedSymbol(period)} = ${figure} \;${textLatex(quoted)}${frequency}`,
-      `t = ${unknown === "time" ? "?" : textLatex(timeWords(problem, lump))}`,
+      `t = ${unknown === "time" ? UNKNOWN_LATEX : textLatex(timeWords(problem, lump))}`,
     ],
   };
 }

@@ -85,10 +85,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     if (forth.length === 0) return;
     const last = past.at(-1);
     const goesOn =
-      field !== undefined &&
-      last !== undefined &&
-      last.field === field &&
-      now() - last.at < TYPING_PAUSE_MS;
+      field !== undefined && last?.field === field && now() - last.at < TYPING_PAUSE_MS;
     const change: Change = goesOn
       ? { back: [...back, ...last.back], forth: [...last.forth, ...forth], field, at: now() }
       : { back, forth, field: field ?? null, at: now() };
@@ -136,8 +133,9 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
 
   const replace = (draft: Draft) => {
     edit((writable) => {
-      // A field that the new text leaves out must not stay behind.
-      for (const key of Object.keys(writable)) delete writable[key as keyof Draft];
+      // The two that a draft may leave out must not stay behind.
+      delete writable.currency;
+      delete writable.also;
       Object.assign(writable, draft);
     });
   };

@@ -85,7 +85,7 @@ function isYearly(quotation: Quotation): boolean {
 
 /** The percent that was found for a rate line, or `null`. */
 export function foundPercent(solution: Solution | null, index: number): number | null {
-  if (solution === null || solution.unknown.kind !== "percent") return null;
+  if (solution?.unknown.kind !== "percent") return null;
   return solution.unknown.path[1] === index ? solution.answers[0].value : null;
 }
 

@@ -8,11 +8,11 @@ interface ConflictBannerProps {
   readonly saver: Saver;
   /** Saves what is typed here as a problem of its own, then shows the other text where there is one. */
   readonly keepBoth: (theirs: SavedProblem | null) => void;
-  readonly useTheirs: (theirs: SavedProblem) => void;
+  readonly takeTheirs: (theirs: SavedProblem) => void;
 }
 
 /** Two people, or one in two windows, wrote over the same text: neither is lost, and they choose. */
-export function ConflictBanner({ saver, keepBoth, useTheirs }: ConflictBannerProps) {
+export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerProps) {
   const state = useStore(saver.state);
   if (state.kind === "gone") {
     return (
@@ -38,7 +38,7 @@ export function ConflictBanner({ saver, keepBoth, useTheirs }: ConflictBannerPro
           Keep both
         </Button>
         <Button onClick={() => void saver.keepMine()}>Keep mine</Button>
-        <Button onClick={() => useTheirs(theirs)}>Use the other</Button>
+        <Button onClick={() => takeTheirs(theirs)}>Use the other</Button>
       </div>
     </div>
   );

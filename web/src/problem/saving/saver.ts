@@ -35,7 +35,9 @@ export interface Saver {
   readonly keepMine: () => Promise<void>;
   /** Settles a conflict by taking the other text, which the caller puts into the document. */
   readonly takeTheirs: (theirs: SavedProblem) => void;
+  /** Tries no more by itself, until it is told to resume. */
   readonly stop: () => void;
+  readonly resume: () => void;
 }
 
 const PAUSE_MS = 500;
@@ -67,6 +69,13 @@ export function createSaver(version: number, parts: SaverParts): Saver {
     return kind === "conflict" || kind === "gone";
   };
 
+  /** Takes the text that is to be saved; one typed meanwhile waits for the next save. */
+  const takePending = (): Draft | null => {
+    const draft = pending;
+    pending = null;
+    return draft;
+  };
+
   const changed = (draft: Draft) => {
     pending = draft;
     parts.keepLocally({ draft, base });
@@ -77,9 +86,9 @@ export function createSaver(version: number, parts: SaverParts): Saver {
 
   const flush = async (isLast = false) => {
     clearTimeout(timer);
-    if (pending === null || isUnderWay || waitsForPerson()) return;
-    const draft = pending;
-    pending = null;
+    if (isUnderWay || waitsForPerson()) return;
+    const draft = takePending();
+    if (draft === null) return;
     isUnderWay = true;
     if (state.getState().kind !== "away") set({ kind: "saving" });
     try {
@@ -138,6 +147,9 @@ export function createSaver(version: number, parts: SaverParts): Saver {
     stop: () => {
       isStopped = true;
       clearTimeout(timer);
+    },
+    resume: () => {
+      isStopped = false;
     },
   };
 }

@@ -8,13 +8,13 @@ import { postInWords, sketchOf, whenWords } from "./sketch";
 import { TimelinePicture } from "./TimelinePicture";
 import styles from "./Timeline.module.css";
 
-const HEIGHT = 214;
+const HEIGHT = 250;
 
 /** The problem as a timeline, drawn from its lines as they are typed. */
 export function Timeline() {
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
-  const [card, width] = useElementWidth<HTMLElement>();
+  const [card, width] = useElementWidth();
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const sketch = useMemo(() => sketchOf(draft, outcome), [draft, outcome]);
   const layout = useMemo(

@@ -115,7 +115,13 @@ export function TimelinePicture(props: TimelinePictureProps) {
 
       {layout.marks.map((mark) => (
         <g key={`${mark.x}-${mark.y}`}>
-          <line x1={mark.at} x2={mark.at} y1={mark.y + 15} y2={axisY} className={styles.markLine} />
+          <line
+            x1={mark.at}
+            x2={mark.at}
+            y1={mark.y + mark.height / 2}
+            y2={axisY}
+            className={styles.markLine}
+          />
           <rect
             x={mark.x}
             y={mark.y}

@@ -73,8 +73,8 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
   const top = isSmall ? 4 : 10;
   const hasIn = sketch.posts.some(({ direction }) => direction === "in") || sketch.worth !== null;
   const hasOut = sketch.posts.some(({ direction }) => direction === "out");
-  // The axis leaves room for what stands on it and for what hangs from it.
-  const share = hasIn === hasOut ? 0.52 : hasIn ? 0.8 : 0.34;
+  // In the middle where money goes both ways, with the larger part for the only way otherwise.
+  const share = hasIn === hasOut ? 0.5 : hasIn ? 0.8 : 0.34;
   const axisY = Math.round(top + (bottom - top) * share);
   const frame = { left, right, top, bottom, axisY, isSmall };
   return {
@@ -101,7 +101,7 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
         height: bandHeight,
       };
     }),
-    marks: isSmall ? [] : marksOf(sketch, xOf, frame),
+    marks: marksOf(sketch, xOf, frame),
   };
 }
 
@@ -132,19 +132,10 @@ function placePosts(
   xOf: (years: number) => number,
   frame: Frame,
 ): PlacedPost[] {
-  const { right, top, bottom, axisY, isSmall } = frame;
+  const { right, axisY, isSmall } = frame;
   const width = isSmall ? POST.small : POST.width;
   const largest = Math.max(0, ...posts.map(({ amount }) => amount ?? 0));
-  const labelRoom = isSmall ? 0 : LABEL_HEIGHT + 6;
-  const reach = (direction: "in" | "out") => {
-    const lozenge = posts.some((post) => post.direction === direction && post.unknown === "amount");
-    const room = direction === "in" ? axisY - top : bottom - axisY;
-    return Math.max(
-      14,
-      room - labelRoom - (lozenge && !isSmall ? LOZENGE_HEIGHT - LABEL_HEIGHT : 0),
-    );
-  };
-  const reaches = { in: reach("in"), out: reach("out") };
+  const reach = reachOf(posts, frame);
   const taken = new Map<string, number>();
   const occupied: Record<"in" | "out", Box[]> = { in: [], out: [] };
   const inOrder = [...posts].sort(
@@ -158,7 +149,7 @@ function placePosts(
     // Several amounts on one date stand side by side, to the left of it at the right edge.
     const step = (width + POST.gap) * beside * (base > right - 60 ? -1 : 1);
     const size = post.amount === null || largest === 0 ? 0.6 : 0.3 + 0.7 * (post.amount / largest);
-    const height = Math.round(reaches[post.direction] * size);
+    const height = Math.round(reach * size);
     const box = {
       x: base - width / 2 + step,
       y: post.direction === "in" ? axisY - height : axisY,
@@ -167,6 +158,25 @@ function placePosts(
     };
     return { post, ...box, label: isSmall ? null : labelFor(post, box, frame, occupied) };
   });
+}
+
+/** How long the largest post may be. One scale serves both sides, so that sizes can be compared. */
+function reachOf(posts: readonly Post[], { top, bottom, axisY, isSmall }: Frame): number {
+  const sides = (["in", "out"] as const).filter((direction) =>
+    posts.some((post) => post.direction === direction),
+  );
+  const reaches = sides.map((direction) => {
+    const room = direction === "in" ? axisY - top : bottom - axisY;
+    return room - (isSmall ? 0 : labelRoom(posts, direction));
+  });
+  return Math.max(14, Math.min(...reaches));
+}
+
+function labelRoom(posts: readonly Post[], direction: "in" | "out"): number {
+  const hasLozenge = posts.some(
+    (post) => post.direction === direction && post.unknown === "amount",
+  );
+  return (hasLozenge ? LOZENGE_HEIGHT : LABEL_HEIGHT) + 4;
 }
 
 /** The words of a post: its amount, the "?" of the unknown, or a dash for what is not given yet. */
@@ -213,18 +223,28 @@ function cross(one: Box, other: Box): boolean {
 }
 
 function marksOf(sketch: Sketch, xOf: (years: number) => number, frame: Frame): PlacedMark[] {
-  const { left, right, top, axisY } = frame;
+  const { left, right, top, axisY, isSmall } = frame;
   const place = (at: number, y: number, text: string): PlacedMark => {
+    if (isSmall)
+      return {
+        at,
+        x: at - 5,
+        y: Math.min(Math.max(y, top), axisY + 4),
+        width: 10,
+        height: 10,
+        text: "",
+      };
     const width = Math.max(44, text.length * LOZENGE_CHARACTER + 28);
     const x = Math.max(left - 50, Math.min(at - width / 2, right + 50 - width));
     return { at, x, y, width, height: LOZENGE_HEIGHT, text };
   };
   const times = sketch.posts
     .filter(({ unknown }) => unknown === "time")
-    .map(({ years }) =>
+    .map(({ years, direction }) =>
       place(
         years === null ? right : xOf(years),
-        axisY - LOZENGE_HEIGHT / 2,
+        // On the free side of the axis, opposite to the post.
+        direction === "in" ? axisY + 7 : axisY - 7 - LOZENGE_HEIGHT,
         years === null ? "?" : formatYears(years),
       ),
     );
@@ -254,8 +274,8 @@ export function ticksFor(span: number, width: number): Tick[] {
 }
 
 function tickText(years: number, step: number): string {
-  if (step >= 1) return formatYears(years, 0);
   const months = Math.round(years * 12);
-  if (months % 12 === 0) return formatYears(months / 12, 0);
-  return `${months} month${months === 1 ? "" : "s"}`;
+  if (step >= 1 || months % 12 === 0) return formatYears(years, 0);
+  // Between whole years a mark is enough; the first year is told in months.
+  return months < 12 ? `${months} month${months === 1 ? "" : "s"}` : "";
 }

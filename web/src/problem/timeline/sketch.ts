@@ -110,7 +110,12 @@ function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | n
       {
         id: line.id,
         start,
-        text: figure === null ? words : `${formatPercent(figure)} ${words}`,
+        text:
+          figure === null
+            ? isUnknown
+              ? words
+              : "rate not given yet"
+            : `${formatPercent(figure)} ${words}`,
         isUnknown,
       },
     ];
@@ -118,7 +123,7 @@ function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | n
 }
 
 function worthOf({ ask }: DraftReading, solution: Solution | null): Worth | null {
-  if (ask === null || ask.state !== "value") return null;
+  if (ask?.state !== "value") return null;
   const value = solution?.unknown.kind === "value" ? solution.answers[0].value : null;
   return { years: ask.value.years, value };
 }

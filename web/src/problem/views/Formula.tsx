@@ -10,7 +10,7 @@ export const Formula = memo(function Formula({ latex }: { readonly latex: string
   const place = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
     if (place.current === null) return;
-    katex.render(latex, place.current, {
+    katex.render(String.raw`\displaystyle ${latex}`, place.current, {
       displayMode: false,
       output: "htmlAndMathml",
       throwOnError: false,

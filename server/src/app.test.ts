@@ -1,0 +1,114 @@
+import { afterAll, beforeAll, describe, expect, test } from "@jest/globals";
+import { routes, type ProblemDetails } from "@kestrelmoor/contract";
+import request from "supertest";
+import { pausableProxy } from "../test/pausable-proxy";
+import { appOver, browserOf, createTestApp, type TestApp } from "../test/test-app";
+import { connect } from "./db/database";
+
+let served: TestApp;
+beforeAll(async () => {
+  served = await createTestApp();
+});
+afterAll(() => served.close());
+
+describe("the interface and its document", () => {
+  test("every call that the document names is served", async () => {
+    for (const { method, path } of routes) {
+      const address = path.replace("{id}", "5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d");
+      const { body, status } = await request(served.app)[method](address);
+      const missing =
+        status === 404 && /^There is nothing at/.test((body as ProblemDetails).detail);
+      expect([path, missing]).toEqual([path, false]);
+    }
+  });
+
+  test("the document is OpenAPI 3.1 and every reference in it leads somewhere", async () => {
+    const { body } = await request(served.app).get("/api/openapi.json").expect(200);
+    const { openapi, components } = body as {
+      openapi: string;
+      components: { schemas: Record<string, unknown> };
+    };
+    expect(openapi).toBe("3.1.0");
+    const references = [...JSON.stringify(body).matchAll(/"#\/components\/schemas\/([^"]+)"/g)];
+    expect(references.length).toBeGreaterThan(10);
+    for (const [, name = ""] of references) expect(components.schemas).toHaveProperty(name);
+  });
+
+  test("what is not there is said as problem details", async () => {
+    const { body } = await request(served.app)
+      .get("/api/nowhere")
+      .expect(404)
+      .expect("Content-Type", /application\/problem\+json/);
+    expect(body).toMatchObject({ status: 404, code: "not-found", title: "Not Found" });
+  });
+});
+
+describe("headers", () => {
+  test("the policy lets nothing run that the server did not send", async () => {
+    const { headers } = await request(served.app).get("/api/health");
+    const policy = String(headers["content-security-policy"]);
+    expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]+'/);
+    expect(policy).toMatch(/style-src 'self' 'nonce-[\w+/=]+'/);
+    expect(policy).not.toMatch(/unsafe/);
+    expect(headers["x-content-type-options"]).toBe("nosniff");
+    expect(headers["x-powered-by"]).toBeUndefined();
+  });
+
+  test("each answer has its own nonce", async () => {
+    const nonce = async () =>
+      /nonce-([^']+)/.exec(
+        String((await request(served.app).get("/api/health")).headers["content-security-policy"]),
+      )?.[1];
+    expect(await nonce()).not.toBe(await nonce());
+  });
+});
+
+describe("the log", () => {
+  test("says what was asked, never what was in it", async () => {
+    const browser = browserOf(served);
+    await browser.get("/api/problems?search=secret-words");
+    await browser.post("/api/problems").send({ draft: "secret-body" });
+    const log = served.log.join("");
+    expect(log).toContain('"path":"/api/problems"');
+    expect(log).not.toMatch(/secret-words|secret-body|kestrelmoor_workspace/);
+  });
+});
+
+describe("limits", () => {
+  test("too many calls are told to wait", async () => {
+    const small = await createTestApp({ callsPerMinute: 2 });
+    try {
+      const browser = browserOf(small);
+      await browser.get("/api/openapi.json").expect(200);
+      await browser.get("/api/openapi.json").expect(200);
+      const { body, headers } = await browser.get("/api/openapi.json").expect(429);
+      expect((body as ProblemDetails).code).toBe("too-many-requests");
+      expect(Number(headers["retry-after"])).toBeGreaterThan(0);
+    } finally {
+      await small.close();
+    }
+  });
+});
+
+describe("a database that is away", () => {
+  test("is said as 503, and the next call after its return is served", async () => {
+    const proxy = await pausableProxy(served.url);
+    const connection = connect(proxy.url, () => undefined);
+    const browser = browserOf({ app: appOver(connection) });
+    await browser.get("/api/problems").expect(200);
+
+    await proxy.close();
+    const { body, headers } = await browser.get("/api/problems").expect(503);
+    expect((body as ProblemDetails).code).toBe("database-unavailable");
+    expect(headers["retry-after"]).toBe("2");
+    await browser.get("/api/health").expect(503, { status: "degraded", database: "unavailable" });
+    // Calculation needs no database.
+    await browser.post("/api/solve").send({}).expect(422);
+
+    await proxy.open();
+    await browser.get("/api/problems").expect(200);
+    await browser.get("/api/health").expect(200, { status: "ok", database: "ok" });
+    await connection.close();
+    await proxy.close();
+  });
+});

@@ -1,0 +1,272 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from "@jest/globals";
+import type { ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
+import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
+import { loadDemo } from "../demo/load-demo";
+
+const draft = {
+  format: "kestrelmoor-draft",
+  version: 1,
+  title: "Smoker and veil",
+  question: "What do 240 become?",
+  rates: [
+    {
+      kind: "rate",
+      id: "rate-1",
+      percent: "3 1/8%",
+      quoted: "nominal",
+      compounding: "P3M",
+      from: "",
+    },
+  ],
+  flows: [
+    { kind: "single", id: "in", label: "", direction: "out", amount: "2 x 120", at: "today" },
+    { kind: "single", id: "out", label: "", direction: "in", amount: "?", at: "3y 4m" },
+  ],
+  ask: null,
+};
+
+const problem = {
+  format: "kestrelmoor-problem",
+  version: 1,
+  title: "Veil",
+  rates: [{ percent: 5, quoted: "effective" }],
+  flows: [{ id: "only", kind: "single", direction: "in", amount: null, at: "P0D" }],
+};
+
+let served: TestApp;
+beforeAll(async () => {
+  served = await createTestApp();
+});
+afterAll(() => served.close());
+
+type Browser = ReturnType<typeof browserOf>;
+let browser: Browser;
+beforeEach(() => {
+  browser = browserOf(served);
+});
+
+async function create(body: object = { draft }): Promise<SavedProblem> {
+  const reply = await browser.post("/api/problems").send(body).expect(201);
+  return reply.body as SavedProblem;
+}
+
+const list = async (of: Browser, query = ""): Promise<ProblemList> =>
+  (await of.get(`/api/problems${query}`).expect(200)).body as ProblemList;
+
+describe("saving and reading", () => {
+  test("keeps what was typed, and gives the problem file that it makes up", async () => {
+    const { id, problem: file } = await create();
+    const { body } = await browser.get(`/api/problems/${id}`).expect(200).expect("ETag", '"1"');
+    expect((body as SavedProblem).draft).toEqual(draft);
+    expect(file?.flows[0]).toMatchObject({ amount: 240, at: "P0D" });
+    expect(file?.flows[1]).toMatchObject({ amount: null, at: "P3Y4M" });
+  });
+
+  test("takes a problem file as well, and writes its texts", async () => {
+    const saved = await create({ problem });
+    expect(saved.title).toBe("Veil");
+    expect(saved.draft.rates[0]).toMatchObject({ percent: "5%", quoted: "effective" });
+    expect(saved.problem).toEqual(problem);
+  });
+
+  test("keeps a draft that cannot be read yet", async () => {
+    const half = { ...draft, rates: [{ ...draft.rates[0], percent: "about five" }] };
+    const saved = await create({ draft: half });
+    expect(saved.draft).toEqual(half);
+    expect(saved.problem).toBeNull();
+  });
+
+  test("saves over the version that was read, and counts", async () => {
+    const { id } = await create();
+    const next = { ...draft, title: "Veil only" };
+    const saved = await browser
+      .put(`/api/problems/${id}`)
+      .set("If-Match", '"1"')
+      .send({ draft: next })
+      .expect(200)
+      .expect("ETag", '"2"');
+    expect(saved.body).toMatchObject({ version: 2, title: "Veil only" });
+  });
+
+  test("characters that the database cannot hold do no harm", async () => {
+    const saved = await create({ draft: { ...draft, title: "a\u0000b\ud800c" } });
+    expect(saved.title).toBe("ab\ufffdc");
+  });
+});
+
+describe("two people at one problem", () => {
+  test("the later save is refused, and both texts are there", async () => {
+    const { id } = await create();
+    const save = (title: string) =>
+      browser
+        .put(`/api/problems/${id}`)
+        .set("If-Match", '"1"')
+        .send({ draft: { ...draft, title } });
+    await save("first").expect(200);
+    const refused = await save("second")
+      .expect(412)
+      .expect("Content-Type", /problem\+json/);
+    const details = refused.body as ProblemDetails;
+    expect(details.code).toBe("saved-elsewhere");
+    expect(details["current"]).toMatchObject({ version: 2, title: "first" });
+  });
+
+  test("of many saves at once exactly one wins", async () => {
+    const { id } = await create();
+    const replies = await Promise.all(
+      Array.from({ length: 8 }, (_, index) =>
+        browser
+          .put(`/api/problems/${id}`)
+          .set("If-Match", '"1"')
+          .send({ draft: { ...draft, title: `writer ${index}` } }),
+      ),
+    );
+    const statuses = replies.map(({ status }) => status).sort((one, other) => one - other);
+    expect(statuses).toEqual([200, ...Array<number>(7).fill(412)]);
+  });
+
+  test.each([
+    [undefined, 428, "version-missing"],
+    ["*", 412, "saved-elsewhere"],
+    ["W/weak", 412, "saved-elsewhere"],
+  ])("If-Match %p is answered by %i", async (header, status, code) => {
+    const { id } = await create();
+    const put = browser.put(`/api/problems/${id}`).send({ draft });
+    const reply = await (header === undefined ? put : put.set("If-Match", header));
+    expect([reply.status, (reply.body as ProblemDetails).code]).toEqual([status, code]);
+  });
+});
+
+describe("workspaces", () => {
+  test("a new browser gets a secret that no script of a page can read", async () => {
+    const reply = await browser.get("/api/problems").expect(200);
+    const [cookie] = reply.get("Set-Cookie") ?? [];
+    expect(cookie).toMatch(/^kestrelmoor_workspace=[\w-]{43};/);
+    expect(cookie).toMatch(/HttpOnly/);
+    expect(cookie).toMatch(/SameSite=Strict/);
+  });
+
+  test("no browser reaches another's rows, by any call", async () => {
+    const { id } = await create();
+    const stranger = browserOf(served);
+    await list(stranger);
+    const attempts = await Promise.all([
+      stranger.get(`/api/problems/${id}`),
+      stranger.put(`/api/problems/${id}`).set("If-Match", '"1"').send({ draft }),
+      stranger.delete(`/api/problems/${id}`),
+      stranger.post(`/api/problems/${id}/restore`),
+    ]);
+    expect(attempts.map(({ status }) => status)).toEqual([404, 404, 404, 404]);
+    expect((await list(stranger)).items.map((item) => item.id)).not.toContain(id);
+    await browser.get(`/api/problems/${id}`).expect(200).expect("ETag", '"1"');
+  });
+
+  test("a browser without a workspace is told nothing, and gets none by asking for one row", async () => {
+    const { id } = await create();
+    const nobody = browserOf(served);
+    const reply = await nobody.get(`/api/problems/${id}`).expect(404);
+    expect(reply.get("Set-Cookie")).toBeUndefined();
+  });
+
+  test("a forged secret opens nothing and is replaced", async () => {
+    const forged = `kestrelmoor_workspace=${"A".repeat(43)}`;
+    const reply = await browserOf(served).get("/api/problems").set("Cookie", forged).expect(200);
+    expect(reply.get("Set-Cookie")?.[0]).not.toContain("AAAAAAAA");
+  });
+
+  test("another site's page changes nothing", async () => {
+    await browser
+      .post("/api/problems")
+      .set("Sec-Fetch-Site", "cross-site")
+      .send({ draft })
+      .expect(403);
+    await browser.post("/api/problems").type("form").send({ draft: "x" }).expect(415);
+  });
+
+  test("starts as a copy of the demo notebook, which is loaded once", async () => {
+    const withDemo = await createTestApp();
+    try {
+      const { database } = withDemo.connection;
+      expect(await loadDemo(database, DEMO)).toBe(true);
+      expect(await loadDemo(database, DEMO)).toBe(false);
+      const guest = browserOf(withDemo);
+      const { items, total } = await list(guest);
+      expect(total).toBeGreaterThanOrEqual(6);
+      expect(items[0]?.title).toBe("Extractor fund");
+      await guest.delete(`/api/problems/${items[0]?.id ?? ""}`).expect(204);
+      expect((await list(guest)).total).toBe(total - 1);
+      expect((await list(browserOf(withDemo))).total).toBe(total);
+    } finally {
+      await withDemo.close();
+    }
+  });
+});
+
+describe("the list", () => {
+  test("is paged, latest first, and searched by the words of title and question", async () => {
+    for (const title of ["Hive one", "Hive two", "100% wax"]) {
+      await create({ draft: { ...draft, title, question: title === "Hive two" ? "Why?" : "" } });
+    }
+    const titles = async (query: string) =>
+      (await list(browser, query)).items.map((item) => item.title);
+    expect(await titles("")).toEqual(["100% wax", "Hive two", "Hive one"]);
+    expect(await titles("?pageSize=2&page=2")).toEqual(["Hive one"]);
+    expect(await titles("?search=hive")).toEqual(["Hive two", "Hive one"]);
+    expect(await titles("?search=why")).toEqual(["Hive two"]);
+    expect(await titles("?search=%25")).toEqual(["100% wax"]);
+    expect(await titles("?search=_")).toEqual([]);
+  });
+
+  test.each(["?page=0", "?page=x", "?pageSize=1000", "?search=a&search=b"])(
+    "%s is refused with a sentence",
+    async (query) => {
+      const { body } = await browser.get(`/api/problems${query}`).expect(422);
+      expect((body as ProblemDetails).code).toBe("request-invalid");
+    },
+  );
+});
+
+describe("the bin", () => {
+  test("takes a problem out of the list, and gives it back as it was", async () => {
+    const { id } = await create();
+    await browser.delete(`/api/problems/${id}`).expect(204);
+    await browser.get(`/api/problems/${id}`).expect(404);
+    await browser.delete(`/api/problems/${id}`).expect(404);
+    expect((await list(browser)).total).toBe(0);
+    await browser.post(`/api/problems/${id}/restore`).expect(200);
+    const { items } = await list(browser);
+    expect(items[0]?.draft).toEqual(draft);
+  });
+});
+
+describe("bad input", () => {
+  test.each([
+    ["nothing", {}, "request-invalid"],
+    ["both", { draft, problem }, "request-invalid"],
+    ["a list", [], "request-invalid"],
+    ["a draft of another format", { draft: { format: "x" } }, "problem-invalid"],
+    ["a draft from the future", { draft: { ...draft, version: 99 } }, "problem-invalid"],
+    ["a file from the future", { problem: { ...problem, version: 99 } }, "problem-invalid"],
+    ["a draft with a number", { draft: { ...draft, title: 7 } }, "problem-invalid"],
+    [
+      "a question too long",
+      { draft: { ...draft, question: "x".repeat(20_001) } },
+      "problem-invalid",
+    ],
+  ])("%s is refused by 422", async (_, body, code) => {
+    const reply = await browser.post("/api/problems").send(body).expect(422);
+    expect(reply.type).toBe("application/problem+json");
+    expect((reply.body as ProblemDetails).code).toBe(code);
+    expect((reply.body as ProblemDetails).detail).toMatch(/[.?]$/);
+  });
+
+  test("a question of 20,000 characters is kept whole", async () => {
+    const question = "x".repeat(20_000);
+    expect((await create({ draft: { ...draft, question } })).draft.question).toBe(question);
+  });
+
+  test.each(["not-an-id", "%E0%A4%A", "0", "..%2f"])("the id %s finds nothing", async (id) => {
+    const { status } = await browser.get(`/api/problems/${id}`);
+    expect([400, 404]).toContain(status);
+  });
+});
