@@ -54,7 +54,10 @@ export function evaluateArithmetic(text: string): Result<number> {
   if (!tokens.ok) return tokens;
   try {
     const value = new Reader(text, tokens.value).whole();
-    return Number.isFinite(value) ? succeed(value) : fail(issue("number-not-finite", [], {}));
+    if (!Number.isFinite(value)) return fail(issue("number-not-finite", [], {}));
+    // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that
+    // nobody typed.
+    return succeed(tokens.value.length === 1 ? value : Number(value.toPrecision(15)));
   } catch (error) {
     if (error instanceof Refusal) return fail(error.issue);
     throw error;

@@ -29,6 +29,5 @@ export function readMoney(typed: string): Result<number> {
   const amount = worked.value;
   if (amount < 0) return fail(issue("money-with-sign", [], { typed: typed.trim() }));
   if (amount > LIMITS.amount) return fail(issue("money-too-large", [], { limit: LIMITS.amount }));
-  // Arithmetic on decimals leaves noise (0.1 + 0.2) that nobody typed.
-  return succeed(Number(amount.toPrecision(15)));
+  return succeed(amount);
 }

@@ -46,7 +46,7 @@ export function readRate(typed: string): Result<TypedRate> {
   const figure = whole.trim();
   const words = readWords(typed, figure, text.slice(whole.length));
   if (!words.ok) return words;
-  return succeed({ percent: Number(percent.value.toPrecision(15)), figure, ...words.value });
+  return succeed({ percent: percent.value, figure, ...words.value });
 }
 
 /** "Nominal 6%" and "an effective rate of 5%" say the same as "6% nominal" and "5% effective". */

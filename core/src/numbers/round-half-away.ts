@@ -1,3 +1,5 @@
+import { plainDecimal } from "./plain-decimal";
+
 /** Digits of a double that survive a calculation: the sixteenth is mostly noise. */
 const TRUSTED_DIGITS = 15;
 
@@ -26,7 +28,5 @@ export function roundHalfAway(value: number, decimals: number): string {
 /** Decimal digits of a number of zero or more without an exponent, noise beyond the trusted digits dropped. */
 function decimalDigits(value: number): string {
   const trusted = value >= 10 ** TRUSTED_DIGITS ? value : Number(value.toPrecision(TRUSTED_DIGITS));
-  if (trusted >= 1e21) return BigInt(trusted).toString();
-  const short = String(trusted);
-  return short.includes("e") ? trusted.toFixed(40) : short;
+  return plainDecimal(trusted);
 }

@@ -26,7 +26,7 @@ export function checkReferences(problem: Problem): Issue[] {
   problem.rates.forEach((rate, index) => {
     const found = positionReferences(problem, rate.from, ["rates", index, "from"]);
     if (rate.percent !== null && typeof rate.percent === "object") {
-      found.push(rateReference(problem, rate.percent.of, ["rates", index, "percent"]));
+      found.push(rateReference(problem, rate.percent.of, ["rates", index, "percent", "of"]));
     }
     references.set(`rate:${index}`, found);
   });
@@ -131,7 +131,7 @@ function rateReference(problem: Problem, index: number, path: Path): Reference {
   return {
     path,
     to: `rate:${index}`,
-    issue: missing ? issue("rate-reference-missing", [...path, "of"], { index }) : null,
+    issue: missing ? issue("rate-reference-missing", path, { index }) : null,
   };
 }
 

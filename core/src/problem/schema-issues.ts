@@ -10,7 +10,13 @@ type ZodIssue = z.core.$ZodIssue;
  * @param schema the schema that refused, which knows what each part expected
  */
 export function schemaIssues(schema: z.ZodType, faults: readonly ZodIssue[]): Issue[] {
-  return faults.flatMap((fault) => translate(schema, fault, fault.path as Path));
+  const issues = faults.flatMap((fault) => translate(schema, fault, fault.path as Path));
+  // Two checks of one value, its form and its size, say the same thing of it.
+  const seen = new Set<string>();
+  return issues.filter(({ code, path }) => {
+    const key = JSON.stringify([code, path]);
+    return !seen.has(key) && seen.add(key);
+  });
 }
 
 function translate(schema: z.ZodType, fault: ZodIssue, path: Path): Issue[] {
@@ -65,9 +71,9 @@ function unionIssues(
   if (typeof discriminator === "string" && path.at(-1) !== discriminator) {
     return [issue("wrong-type", [...path, discriminator], { expected: "one of the known kinds" })];
   }
-  return [
-    issue("wrong-type", path, { expected: expectedAt(schema, path) ?? "another kind of value" }),
-  ];
+  const expected = expectedAt(schema, path) ?? "another kind of value";
+  const isMissing = fault.input === undefined;
+  return [issue(isMissing ? "missing-field" : "wrong-type", path, { expected })];
 }
 
 function isAboutType(fault: ZodIssue): boolean {

@@ -1,3 +1,5 @@
+import { plainDecimal } from "../numbers/plain-decimal";
+
 /** A length of time in the four units of ISO 8601 that money is counted in. All are zero or more. */
 export interface Duration {
   readonly years: number;
@@ -33,13 +35,6 @@ export function parseDuration(text: string): Duration | null {
   return { years: years ?? 0, months: months ?? 0, weeks: weeks ?? 0, days: days ?? 0 };
 }
 
-/** Plain decimal digits of a number of zero or more, never in exponent form, which ISO 8601 does not have. */
-function plainDigits(value: number): string {
-  const short = String(value);
-  if (!short.includes("e")) return short;
-  return value.toFixed(20).replace(/0+$/, "").replace(/\.$/, "");
-}
-
 /**
  * Writes a duration in ISO 8601, shortest form; nothing at all is `P0D`.
  * Only its smallest unit may have a fraction: see `parseDuration`.
@@ -53,7 +48,7 @@ export function formatDuration(duration: Duration): string {
   ];
   const given = parts.filter(([amount]) => amount !== 0);
   if (given.length === 0) return "P0D";
-  return "P" + given.map(([amount, unit]) => plainDigits(amount) + unit).join("");
+  return "P" + given.map(([amount, unit]) => plainDecimal(amount) + unit).join("");
 }
 
 /**

@@ -28,7 +28,9 @@ export function resolveSpells(problem: Problem): Result<Spell[]> {
 function resolvePercent(rates: readonly Rate[], percent: Rate["percent"]): Affine {
   if (percent === null) return theUnknown;
   if (typeof percent === "number") return constant(percent);
-  const base = resolvePercent(rates, rates[percent.of]?.percent ?? 0);
+  const referred = rates[percent.of];
+  if (referred === undefined) throw new TypeError("A checked problem refers only to rates it has");
+  const base = resolvePercent(rates, referred.percent);
   return { ...base, known: base.known + percent.plus };
 }
 

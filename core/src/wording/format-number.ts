@@ -1,3 +1,4 @@
+import { plainDecimal } from "../numbers/plain-decimal";
 import { roundHalfAway } from "../numbers/round-half-away";
 
 /** Sets a thin structure of commas into the whole part of a decimal text. */
@@ -37,9 +38,19 @@ export function formatSignificant(value: number, digits = 8): string {
   const magnitude = Math.floor(Math.log10(Math.abs(value)));
   if (magnitude < -6 || magnitude > 14) {
     const [mantissa = "", exponent = ""] = value.toExponential(digits - 1).split("e");
-    return `${withTrueMinus(mantissa.replace(/\.?0+$/, ""))} × 10^${Number(exponent)}`;
+    return `${withTrueMinus(mantissa.replace(/\.?0+$/, ""))} × 10${superscript(Number(exponent))}`;
   }
   return formatFigure(value, Math.min(15, Math.max(0, digits - 1 - magnitude)));
+}
+
+const SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+function superscript(power: number): string {
+  const digits = String(Math.abs(power)).replace(
+    /\d/g,
+    (digit) => SUPERSCRIPTS[Number(digit)] ?? "",
+  );
+  return power < 0 ? `⁻${digits}` : digits;
 }
 
 /** A rate in percent: `3.15 %`. A rate that is not zero is never shown as zero. */
@@ -51,7 +62,5 @@ export function formatPercent(percent: number, mostDecimals = 4): string {
 
 /** All digits of a double, grouped, in plain decimal form, so that nothing is lost by typing it back. */
 export function formatExact(value: number): string {
-  const short = String(value);
-  const plain = short.includes("e") ? roundHalfAway(value, 15) : short;
-  return groupThousands(plain.includes(".") ? plain.replace(/\.?0+$/, "") : plain);
+  return groupThousands(plainDecimal(value));
 }

@@ -3,10 +3,15 @@ import { formatFigure, formatMoney, formatSignificant } from "../wording/format-
 /** Makes a formatted number fit for LaTeX: no space after commas, a power of ten as one. */
 function toLatex(text: string): string {
   return text
-    .replace(/ × 10\^(-?\d+)$/, String.raw` \times 10^{$1}`)
+    .replace(/ × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/, (_, power: string) => powerOfTen(power))
     .replace(/,/g, "{,}")
     .replace(/−/g, "-")
     .replace(/\u00a0?%/g, String.raw`\,\%`);
+}
+
+function powerOfTen(superscript: string): string {
+  const digits = superscript.replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (sign) => String("⁰¹²³⁴⁵⁶⁷⁸⁹".indexOf(sign)));
+  return String.raw` \times 10^{${digits.replace("⁻", "-")}}`;
 }
 
 export function moneyLatex(amount: number): string {

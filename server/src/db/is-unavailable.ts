@@ -13,14 +13,20 @@ const CONNECTION_CODES = new Set([
 const CONNECTION_MESSAGES =
   /connection terminated|timeout exceeded when trying to connect|connection ended/i;
 
+interface Link {
+  readonly code?: unknown;
+  readonly message?: unknown;
+  readonly cause?: unknown;
+}
+
 /** Whether an error, or what caused it, says that the database cannot be reached just now. */
 export function isUnavailable(error: unknown): boolean {
-  for (let link = error; link instanceof Error; link = link.cause) {
-    const { code } = link as { code?: unknown };
+  for (let link = error as Link | null | undefined; link !== null && link !== undefined; link = link.cause as Link) {
+    const { code, message } = link;
     if (typeof code === "string" && (CONNECTION_CODES.has(code) || code.startsWith("08"))) {
       return true;
     }
-    if (CONNECTION_MESSAGES.test(link.message)) return true;
+    if (typeof message === "string" && CONNECTION_MESSAGES.test(message)) return true;
   }
   return false;
 }

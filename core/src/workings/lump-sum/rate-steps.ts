@@ -49,7 +49,7 @@ export function rateSteps(lump: LumpSum): Step[] {
         `i = ${numberLatex(ratioOf(lump))}^{${numberLatex(1 / count)}} - 1 = ${numberLatex(rate)}`,
         ...(isShared ? [] : [String.raw`i = ${numberLatex(spell.percent)}\,\%`]),
       ],
-      value: rate,
+      value: isShared ? rate : spell.percent,
     },
     ...(isShared
       ? [

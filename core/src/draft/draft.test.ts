@@ -1,0 +1,206 @@
+import { describe, expect, test } from "@jest/globals";
+import cases from "../../reference/problems.json";
+import { readProblem } from "../problem/problem-file";
+import { solve } from "../solve/solve";
+import { parseDraft, type Draft } from "./draft";
+import {
+  addAmount,
+  addRateChange,
+  askForWorth,
+  removeFlow,
+  removeRate,
+  turnRound,
+} from "./edit-lines";
+import { moveUnknown } from "./move-unknown";
+import { readDraft } from "./read-draft";
+import { SHAPES } from "./shapes";
+import { writeDraft } from "./write-draft";
+
+function draftOf(amount: string, back: string, percent: string, at: string): Draft {
+  return {
+    format: "kestrelmoor-draft",
+    version: 1,
+    title: "",
+    question: "",
+    rates: [
+      { kind: "rate", id: "rate-1", percent, quoted: "nominal", compounding: "P1M", from: "" },
+    ],
+    flows: [
+      { kind: "single", id: "put-in", label: "", direction: "out", amount, at: "today" },
+      { kind: "single", id: "back", label: "", direction: "in", amount: back, at },
+    ],
+    ask: null,
+  };
+}
+
+function answersOf(draft: Draft) {
+  const { problem } = readDraft(draft);
+  if (problem === null) throw new Error("The draft is not a problem");
+  const solution = solve(problem);
+  if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+  return solution.value.answers;
+}
+
+describe("files and fields", () => {
+  test("every problem of the reference survives being put into fields and read back", () => {
+    for (const { problem } of cases) {
+      const read = readProblem(problem);
+      if (!read.ok) throw new Error(JSON.stringify(read.issues));
+      const draft = writeDraft(read.value);
+      expect(parseDraft(JSON.parse(JSON.stringify(draft)))).toEqual({ ok: true, value: draft });
+      expect(readDraft(draft).problem).toEqual(read.value);
+    }
+  });
+
+  test("what no line can show is kept as it was, in its place", () => {
+    const linked = cases.find(({ family }) => family === "linked-residual");
+    const read = readProblem(linked?.problem);
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    expect(writeDraft(read.value).flows.map(({ kind }) => kind)).toEqual([
+      "single",
+      "kept",
+      "kept",
+    ]);
+  });
+
+  test.each([
+    [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 2 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
+    [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
+  ])("%.40j is no draft: %s", (raw, code) => {
+    expect(parseDraft(raw)).toMatchObject({ ok: false, issues: [{ code }] });
+  });
+});
+
+describe("reading", () => {
+  test("gives each field's value, and the problem when all have one", () => {
+    const { problem, issues } = readDraft(draftOf("12k", "?", "6 3/8%", "3y 4m"));
+    expect(issues).toEqual([]);
+    expect(problem).toMatchObject({
+      rates: [{ percent: 6.375, quoted: "nominal", compounding: "P1M" }],
+      flows: [
+        { amount: 12000, at: "P0D" },
+        { amount: null, at: "P3Y4M" },
+      ],
+    });
+  });
+
+  test("says of each field what keeps it from being a problem", () => {
+    const { problem, issues } = readDraft(draftOf("", "-5", "fast", "soon"));
+    expect(problem).toBeNull();
+    expect(issues.map(({ code, path }) => `${code} at ${path.join(".")}`)).toEqual([
+      "money-missing at flows.0.amount",
+      "money-with-sign at flows.1.amount",
+      "time-not-understood at flows.1.at",
+      "percent-not-understood at rates.0.percent",
+    ]);
+  });
+
+  test("the words typed beside a rate go before the line's own choice", () => {
+    const quotationTyped = (percent: string) =>
+      readDraft(draftOf("1", "?", percent, "1")).problem?.rates[0];
+    expect(quotationTyped("1.8% per quarter")).toEqual({
+      percent: 1.8,
+      quoted: "periodic",
+      compounding: "P3M",
+    });
+    expect(quotationTyped("5% effective")).toEqual({ percent: 5, quoted: "effective" });
+    expect(quotationTyped("5% a year")).toMatchObject({ quoted: "nominal", compounding: "P1M" });
+  });
+
+  test("a start of a rate or the date of a worth cannot be the unknown", () => {
+    const draft = draftOf("1", "2", "3", "4");
+    addRateChange(draft);
+    const second = draft.rates[1];
+    if (second?.kind === "rate") Object.assign(second, { percent: "5", from: "?" });
+    draft.ask = { kind: "worth", at: "?" };
+    expect(readDraft(draft).issues.map(({ code }) => code)).toEqual([
+      "unknown-not-here",
+      "unknown-not-here",
+    ]);
+  });
+
+  test("rates out of order are told at the field that starts too early", () => {
+    const draft = draftOf("1", "?", "3", "4");
+    addRateChange(draft);
+    const second = draft.rates[1];
+    if (second?.kind === "rate") Object.assign(second, { percent: "5", from: "today" });
+    expect(readDraft(draft).issues).toMatchObject([
+      { code: "rates-out-of-order", path: ["rates", 1, "from"] },
+    ]);
+  });
+});
+
+describe("moving the unknown", () => {
+  test("the old unknown keeps what was found, and solving back gives the old figure to the digit", () => {
+    const draft = draftOf("4,500", "?", "3.15%", "3 years 4 months");
+    moveUnknown(draft, ["flows", 0, "amount"], answersOf(draft)[0]);
+    expect(draft.flows[0]).toMatchObject({ amount: "?" });
+    expect(answersOf(draft)[0].value).toBeCloseTo(4500, 9);
+    moveUnknown(draft, ["rates", 0, "percent"], answersOf(draft)[0]);
+    expect(answersOf(draft)[0].value).toBeCloseTo(3.15, 11);
+    moveUnknown(draft, ["flows", 1, "at"], answersOf(draft)[0]);
+    expect(answersOf(draft)[0].value).toBeCloseTo(40 / 12, 11);
+    moveUnknown(draft, ["flows", 1, "amount"], answersOf(draft)[0]);
+    expect(draft.flows[1]).toMatchObject({ amount: "?" });
+  });
+
+  test("an unknown without an answer is left empty", () => {
+    const draft = draftOf("4,500", "?", "", "");
+    moveUnknown(draft, ["rates", 0, "percent"], null);
+    expect(draft.flows[1]).toMatchObject({ amount: "" });
+    expect(draft.rates[0]).toMatchObject({ percent: "?" });
+  });
+
+  test("an amount that balances the other way round turns its line", () => {
+    const draft = draftOf("100", "?", "0", "1");
+    turnRound(draft, "back");
+    moveUnknown(draft, ["flows", 0, "amount"], answersOf(draft)[0]);
+    expect(draft.flows[1]).toMatchObject({ amount: "100", direction: "in" });
+  });
+
+  test("a question for the worth gives way, and takes the place of an unknown", () => {
+    const draft = draftOf("100", "?", "5", "1");
+    askForWorth(draft);
+    expect(draft.flows[1]).toMatchObject({ amount: "" });
+    moveUnknown(draft, ["flows", 1, "amount"], null);
+    expect(draft.ask).toBeNull();
+  });
+});
+
+describe("lines", () => {
+  test("added ones have names of their own, and removed ones are gone", () => {
+    const draft = draftOf("1", "?", "3", "4");
+    addAmount(draft);
+    addAmount(draft, "2 years");
+    removeFlow(draft, "amount-3");
+    addAmount(draft);
+    const ids = draft.flows.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids).toHaveLength(4);
+  });
+
+  test("the last rate stays", () => {
+    const draft = draftOf("1", "?", "3", "4");
+    removeRate(draft, "rate-1");
+    expect(draft.rates).toHaveLength(1);
+    addRateChange(draft);
+    removeRate(draft, "rate-1");
+    expect(draft.rates.map(({ id }) => id)).toEqual(["rate-2"]);
+    expect(readDraft(draft).rates[0]).toMatchObject({ from: null });
+  });
+});
+
+describe.each(SHAPES)("the shape $id", (shape) => {
+  test("starts as a draft with nothing wrong but what is still to be filled in", () => {
+    const draft = shape.start();
+    expect(parseDraft(draft)).toEqual({ ok: true, value: draft });
+    for (const { code } of readDraft(draft).issues) expect(code).toMatch(/-missing$/);
+    expect(shape.start()).not.toBe(draft);
+  });
+
+  test("is drawn with figures that have an answer", () => {
+    expect(answersOf(shape.picture())).toHaveLength(1);
+  });
+});

@@ -1,0 +1,111 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { exponentialSumRoots, gatherTerms, type ExponentialTerm } from "./exponential-sum-roots";
+import { rootInBracket } from "./root-in-bracket";
+
+describe("a root in a bracket", () => {
+  test.each<[string, (x: number) => number, number, number, number]>([
+    ["x² − 2", (x) => x * x - 2, 0, 2, Math.SQRT2],
+    ["cos x − x", (x) => Math.cos(x) - x, 0, 1, 0.7390851332151607],
+    ["x³", (x) => x ** 3, -1, 2, 0],
+    ["steep", (x) => Math.expm1(50 * (x - 0.3)), 0, 1, 0.3],
+    ["an end of the bracket", (x) => x - 1, 1, 2, 1],
+  ])("%s", (_, f, low, high, root) => {
+    expect(rootInBracket(f, low, high)).toBeCloseTo(root, 12);
+  });
+
+  test("is never claimed where the function only jumps", () => {
+    expect(rootInBracket((x) => 1 / (x - 0.3), 0, 1)).toBeNull();
+  });
+
+  test("is not looked for without a change of sign", () => {
+    expect(() => rootInBracket((x) => x * x + 1, -1, 1)).toThrow(RangeError);
+    expect(() => rootInBracket(() => NaN, -1, 1)).toThrow(RangeError);
+  });
+});
+
+/** Terms of Π (1 − r_k·e^(−x)), whose roots are ln r_k: expanded by hand, flow by flow. */
+function termsWithRoots(growths: readonly number[]): ExponentialTerm[] {
+  let coefficients = [1];
+  for (const growth of growths) {
+    const next = Array<number>(coefficients.length + 1).fill(0);
+    coefficients.forEach((coefficient, power) => {
+      next[power] = (next[power] ?? 0) + coefficient;
+      next[power + 1] = (next[power + 1] ?? 0) - coefficient * growth;
+    });
+    coefficients = next;
+  }
+  return gatherTerms(coefficients.map((coefficient, exponent) => ({ coefficient, exponent })));
+}
+
+describe("all roots of a sum of exponentials", () => {
+  test("are those it was made of, none missed and none invented", () => {
+    const growth = fc.integer({ min: 2, max: 40 }).map((part) => part / 10);
+    fc.assert(
+      fc.property(fc.uniqueArray(growth, { minLength: 1, maxLength: 5 }), (growths) => {
+        const found = exponentialSumRoots(termsWithRoots(growths));
+        const wanted = growths.map(Math.log).sort((one, other) => one - other);
+        expect(found).toHaveLength(wanted.length);
+        wanted.forEach((root, index) => expect(found[index]).toBeCloseTo(root, 6));
+      }),
+    );
+  });
+
+  test.each([
+    ["none, as the signs never change", [1, 2, 3], []],
+    ["none, although they change twice", [1, -1, 1], []],
+    ["one that only touches", [1, -2.3, 1.3225], [Math.log(1.15)]],
+    ["ten and twenty percent", [-1000, 2300, -1320], [Math.log(1.1), Math.log(1.2)]],
+    ["three, one of them where nothing grows", [-1, 3.3, -3.5, 1.2], undefined],
+  ])("%s", (_, amounts, roots) => {
+    const terms = gatherTerms(amounts.map((coefficient, exponent) => ({ coefficient, exponent })));
+    const found = exponentialSumRoots(terms);
+    if (roots === undefined) {
+      expect(found).toHaveLength(3);
+      expect(found).toContainEqual(expect.closeTo(0, 12));
+    } else {
+      expect(found).toHaveLength(roots.length);
+      roots.forEach((root, index) => expect(found[index]).toBeCloseTo(root, 7));
+    }
+  });
+
+  test("keep their digits near zero", () => {
+    const [root] = exponentialSumRoots([
+      { coefficient: -1, exponent: 0 },
+      { coefficient: 1 + 2 ** -40, exponent: 1 },
+    ]);
+    expect((root ?? NaN) / Math.log1p(2 ** -40)).toBeCloseTo(1, 12);
+  });
+
+  test("do not depend on even spacing: every root is a root, and signs agree between them", () => {
+    const term = fc.record({
+      coefficient: fc.integer({ min: -900, max: 900 }).filter((value) => value !== 0),
+      exponent: fc.nat(30 * 365).map((days) => days / 365),
+    });
+    fc.assert(
+      fc.property(fc.array(term, { minLength: 2, maxLength: 7 }), (raw) => {
+        const terms = gatherTerms(raw);
+        const roots = exponentialSumRoots(terms);
+        const at = (x: number) =>
+          terms.reduce(
+            (total, { coefficient, exponent }) => total + coefficient * Math.exp(-x * exponent),
+            0,
+          );
+        for (const root of roots.filter((x) => Math.abs(x) < 15)) {
+          const size = terms.reduce(
+            (total, { coefficient, exponent }) =>
+              total + Math.abs(coefficient) * Math.exp(-root * exponent) * (1 + exponent),
+            0,
+          );
+          expect(Math.abs(at(root)) / size).toBeLessThan(1e-9);
+        }
+        // A scan on a fine grid, blind to all theory, sees no change of sign that was not found.
+        for (let x = -2; x < 2; x += 0.01) {
+          const between = roots.some((root) => root >= x - 1e-9 && root <= x + 0.01 + 1e-9);
+          if (at(x) * at(x + 0.01) < 0) expect(between).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+});

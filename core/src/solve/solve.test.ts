@@ -1,0 +1,426 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { readProblem } from "../problem/problem-file";
+import type { Problem } from "../problem/schema";
+import { sentenceOf } from "../wording/sentences";
+import { solve } from "./solve";
+import type { Solution } from "./solution";
+
+const single = (id: string, direction: "in" | "out", amount: unknown, at: unknown) => ({
+  id,
+  kind: "single",
+  direction,
+  amount,
+  at,
+});
+const effective = (percent: unknown, from?: string) => ({
+  percent,
+  quoted: "effective",
+  ...(from === undefined ? {} : { from }),
+});
+
+function problemOf(parts: object): Problem {
+  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...parts });
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  return read.value;
+}
+
+function solved(parts: object): Solution {
+  const solution = solve(problemOf(parts));
+  if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+  return solution.value;
+}
+
+function whyNot(parts: object) {
+  const solution = solve(problemOf(parts));
+  return solution.ok ? null : solution.issues[0];
+}
+
+/** The slow and obvious balance: each amount compounded year by year, then the broken rest of a year. */
+function naiveBalance({ flows, spells }: Solution["settled"]): number {
+  const last = Math.max(...flows.map(({ at }) => at));
+  return flows.reduce((total, { amount, at }) => {
+    let value = amount;
+    for (let time = at; time < last - 1e-12;) {
+      const index = spells.findLastIndex(({ start }) => start <= time + 1e-12);
+      const end = Math.min(last, spells[index + 1]?.start ?? Infinity, time + 1);
+      value *= (1 + (spells[index]?.percent ?? 0) / 100) ** (end - time);
+      time = end;
+    }
+    return total + value;
+  }, 0);
+}
+
+const money = fc.integer({ min: 100, max: 5_000_000 }).map((cents) => cents / 100);
+const years = fc.nat(240).map((months) => `P${months}M`);
+const percent = fc.integer({ min: -900, max: 3000 }).map((points) => points / 100);
+const flows = fc
+  .array(fc.tuple(fc.constantFrom("in" as const, "out" as const), money, years), {
+    minLength: 1,
+    maxLength: 6,
+  })
+  .map((list) =>
+    list.map(([direction, amount, at], index) => single(`f${index}`, direction, amount, at)),
+  );
+const rates = fc
+  .tuple(percent, fc.option(fc.tuple(fc.integer({ min: 1, max: 15 }), percent), { nil: undefined }))
+  .map(([first, second]) => [
+    effective(first),
+    ...(second === undefined ? [] : [effective(second[1], `P${second[0]}Y`)]),
+  ]);
+
+function expectBalanced(solution: Solution): void {
+  const { settled } = solution;
+  const size = settled.flows.reduce((total, { amount }) => total + Math.abs(amount), 0);
+  const grown = Math.exp(
+    settled.spells.reduce((most, { force }) => Math.max(most, Math.abs(force)), 0) * 20,
+  );
+  expect(Math.abs(naiveBalance(settled))).toBeLessThanOrEqual(1e-10 * size * grown);
+}
+
+describe("what is found balances, checked by compounding year by year", () => {
+  test("an amount", () => {
+    fc.assert(
+      fc.property(flows, rates, years, (known, spells, at) => {
+        expectBalanced(solved({ rates: spells, flows: [...known, single("x", "in", null, at)] }));
+      }),
+    );
+  });
+
+  test("every date, where there is one", () => {
+    fc.assert(
+      fc.property(money, money, rates, (put, back, spells) => {
+        const solution = solve(
+          problemOf({
+            rates: spells,
+            flows: [single("a", "out", put, "P0D"), single("b", "in", back, null)],
+          }),
+        );
+        if (!solution.ok) return;
+        for (const { value } of solution.value.answers) {
+          expect(value).toBeGreaterThanOrEqual(0);
+          if (value < 60) {
+            const settled = {
+              ...solution.value.settled,
+              flows: solution.value.settled.flows.map((flow) =>
+                flow.id === "b" ? { ...flow, at: value } : flow,
+              ),
+            };
+            const grown = Math.exp(
+              Math.max(...settled.spells.map(({ force }) => Math.abs(force))) * 60,
+            );
+            expect(Math.abs(naiveBalance(settled))).toBeLessThan(1e-9 * (put + back) * grown);
+          }
+        }
+      }),
+    );
+  });
+
+  test("every rate, where there is one", () => {
+    fc.assert(
+      fc.property(flows, (known) => {
+        const solution = solve(problemOf({ rates: [effective(null)], flows: known }));
+        if (!solution.ok) return;
+        for (const { value } of solution.value.answers) {
+          expect(value).toBeGreaterThan(-100);
+          if (value < -90 || value > 200) continue;
+          const { settled } = solution.value;
+          const spells = settled.spells.map((spell) => ({ ...spell, percent: value }));
+          const size = settled.flows.reduce(
+            (total, { amount, at }) => total + Math.abs(amount) * (1 + value / 100) ** (20 - at),
+            0,
+          );
+          expect(Math.abs(naiveBalance({ ...settled, spells }))).toBeLessThan(1e-8 * size + 1e-8);
+        }
+      }),
+    );
+  });
+
+  test("solving back gives the old figure again, whichever fact is asked", () => {
+    fc.assert(
+      fc.property(money, percent, fc.integer({ min: 1, max: 240 }), (put, rate, months) => {
+        fc.pre(rate !== 0);
+        const at = `P${months}M`;
+        const parts = (amount: unknown, figure: unknown, back: unknown, when: unknown) => ({
+          rates: [{ percent: figure, quoted: "nominal", compounding: "P3M" }],
+          flows: [single("a", "out", amount, "P0D"), single("b", "in", back, when)],
+        });
+        const back = solved(parts(put, rate, null, at)).answers[0].value;
+        const close = (found: number, exact: number) =>
+          expect(Math.abs(found / exact - 1)).toBeLessThan(1e-9);
+        fc.pre(back > 1e-3 && back < 1e12);
+        close(solved(parts(null, rate, back, at)).answers[0].value, put);
+        close(solved(parts(put, null, back, at)).answers[0].value, rate);
+        close(solved(parts(put, rate, back, null)).answers[0].value, months / 12);
+      }),
+    );
+  });
+});
+
+describe("answers", () => {
+  test("an amount that comes out below zero is given with the direction that balances", () => {
+    const solution = solved({
+      rates: [effective(5)],
+      flows: [single("a", "out", 100, "P0D"), single("b", "out", null, "P1Y")],
+    });
+    expect(solution.answers).toEqual([
+      { value: 105, unit: "money", direction: "in", turned: true },
+    ]);
+    expect(solution.settled.flows[1]).toEqual({ id: "b", amount: 105, at: 1 });
+  });
+
+  test("a worth is signed and has no direction", () => {
+    const solution = solved({
+      rates: [effective(10)],
+      flows: [single("a", "in", 121, "P2Y"), single("b", "out", 1000, "P0D")],
+      ask: { find: "value", at: "P1Y" },
+    });
+    expect(solution.answers[0].unit).toBe("money");
+    expect(solution.answers[0].value).toBeCloseTo(-990, 10);
+    expect(solution.answers[0]).not.toHaveProperty("direction");
+  });
+
+  test("amounts may hang on the unknown", () => {
+    const solution = solved({
+      rates: [effective(0)],
+      flows: [
+        single("price", "in", null, "P0D"),
+        single("deposit", "out", { times: 0.25, of: "price" }, "P0D"),
+        single("rest", "out", 300, "P1Y"),
+      ],
+    });
+    expect(solution.answers[0].value).toBe(400);
+    expect(solution.settled.flows.map(({ amount }) => amount)).toEqual([400, -100, -300]);
+  });
+
+  test("a rate may be said by the unknown one", () => {
+    const solution = solved({
+      rates: [effective(null), { ...effective({ plus: 2, of: 0 }), from: "P1Y" }],
+      flows: [single("a", "out", 100, "P0D"), single("b", "in", 110.24, "P2Y")],
+    });
+    expect(solution.answers[0].value).toBeCloseTo(4, 10);
+  });
+
+  test("all rates are told, ascending", () => {
+    const solution = solved({
+      rates: [effective(null)],
+      flows: [
+        single("a", "out", 1000, "P0D"),
+        single("b", "in", 2300, "P1Y"),
+        single("c", "out", 1320, "P2Y"),
+      ],
+    });
+    expect(solution.answers.map(({ value }) => value)).toEqual([
+      expect.closeTo(10, 9),
+      expect.closeTo(20, 9),
+    ]);
+  });
+
+  test("with rates above and below zero a goal is reached on several dates, and all are told", () => {
+    const solution = solved({
+      rates: [effective(10), effective(-10, "P3Y")],
+      flows: [single("a", "out", 100, "P0D"), single("b", "in", 121, null)],
+    });
+    expect(solution.answers.map(({ value }) => value)).toEqual([
+      expect.closeTo(2, 12),
+      expect.closeTo(3 + Math.log(1.1) / -Math.log(0.9), 12),
+    ]);
+  });
+
+  test("an unknown rate that holds for a part of the time only", () => {
+    const solution = solved({
+      rates: [effective(5), { percent: null, quoted: "periodic", compounding: "P6M", from: "P2Y" }],
+      flows: [single("a", "out", 100, "P0D"), single("b", "in", 110.25 * 1.04 ** 6, "P5Y")],
+    });
+    expect(solution.answers[0].value).toBeCloseTo(4, 10);
+  });
+
+  test("large known amounts do not drown a small unknown", () => {
+    const solution = solved({
+      rates: [effective(3.7)],
+      flows: [
+        single("a", "in", 1e12, "P0D"),
+        single("b", "out", 1e12, "P0D"),
+        single("c", "out", 0.01, "P0D"),
+        single("x", "in", null, "P1Y"),
+      ],
+    });
+    expect(solution.answers[0].value).toBeCloseTo(0.01037, 12);
+  });
+});
+
+describe("follow-ups", () => {
+  const { also } = solved({
+    rates: [effective(10)],
+    flows: [
+      single("loan", "in", 1000, "P0D"),
+      single("first", "out", 500, "P1Y"),
+      single("last", "out", null, "P2Y"),
+    ],
+    also: [
+      { find: "balance", at: "P0D" },
+      { find: "balance", at: "P1Y" },
+      { find: "balance", at: "P2Y" },
+      { find: "interest", from: "P0D", to: "P1Y" },
+      { find: "interest", from: "P0D", to: "P2Y" },
+      { find: "principal", from: "P0D", to: "P1Y" },
+      { find: "total", of: "out" },
+      { find: "total", of: "loan" },
+      { find: "value", at: "P1Y" },
+    ],
+  });
+  test.each([
+    ["the balance just after the loan", 1000],
+    ["the balance after a payment", 600],
+    ["the balance after the last payment", 0],
+    ["interest in the first year", 100],
+    ["interest in both years", 160],
+    ["principal in the first year", 400],
+    ["all money out", 1160],
+    ["one flow", 1000],
+    ["what a balanced timeline is worth", 0],
+  ])("%s", (name, value) => {
+    const index = [1000, 600, 0, 100, 160, 400, 1160, 1000, 0].indexOf(value);
+    const places = { "one flow": 7, "what a balanced timeline is worth": 8 } as Record<
+      string,
+      number
+    >;
+    expect(also[places[name] ?? index]).toBeCloseTo(value, 9);
+  });
+
+  test("looking back is looking forward: the balance is what the rest is worth", () => {
+    fc.assert(
+      fc.property(flows, rates, fc.nat(20), (known, spells, at) => {
+        const last = single("x", "out", null, "P25Y");
+        const back = solved({
+          rates: spells,
+          flows: [...known, last],
+          also: [{ find: "balance", at: `P${at}Y` }],
+        });
+        const ahead = back.settled.flows.filter((flow) => flow.at > at);
+        const rest = naiveBalance({
+          ...back.settled,
+          flows: [...ahead, { id: "now", amount: 0, at: 25 }],
+        });
+        const stretch = naiveBalance({
+          ...back.settled,
+          flows: [
+            { id: "unit", amount: 1, at },
+            { id: "end", amount: 0, at: 25 },
+          ],
+        });
+        const size = back.settled.flows.reduce((total, { amount }) => total + Math.abs(amount), 0);
+        const forward = Math.abs(rest / stretch);
+        expect(Math.abs(Math.abs(back.also[0] ?? NaN) - forward)).toBeLessThanOrEqual(
+          1e-8 * (size + forward) + 1e-8 * Math.abs(size / stretch),
+        );
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe("where nothing balances, the reason is told by its code and by a sentence", () => {
+  const out = single("a", "out", 100, "P0D");
+  test.each<[string, object]>([
+    ["unknown-missing", { rates: [effective(5)], flows: [out] }],
+    ["unknown-several", { rates: [effective(null)], flows: [single("a", "out", null, "P0D")] }],
+    [
+      "unknown-beside-ask",
+      {
+        rates: [effective(5)],
+        flows: [single("a", "out", null, "P0D")],
+        ask: { find: "value", at: "P0D" },
+      },
+    ],
+    ["one-way-money", { rates: [effective(null)], flows: [out, single("b", "out", 150, "P5Y")] }],
+    ["one-way-money", { rates: [effective(5)], flows: [out, single("b", "out", 150, null)] }],
+    [
+      "no-rate-balances",
+      {
+        rates: [effective(null)],
+        flows: [out, single("b", "in", 150, "P1Y"), single("c", "out", 100, "P2Y")],
+      },
+    ],
+    [
+      "rate-has-no-effect",
+      { rates: [effective(null)], flows: [out, single("b", "in", 150, "P0D")] },
+    ],
+    [
+      "every-rate-balances",
+      { rates: [effective(null)], flows: [out, single("b", "in", 100, "P0D")] },
+    ],
+    ["rate-too-low", { rates: [effective(-100)], flows: [single("a", "in", null, "P1Y")] }],
+    ["nothing-to-balance", { rates: [effective(5)], flows: [single("b", "in", 1, null)] }],
+    ["any-date-balances", { rates: [effective(0)], flows: [out, single("b", "in", 100, null)] }],
+    ["date-before-today", { rates: [effective(5)], flows: [out, single("b", "in", 90, null)] }],
+    ["date-never-reached", { rates: [effective(0)], flows: [out, single("b", "in", 110, null)] }],
+    [
+      "date-never-reached",
+      { rates: [effective(5), effective(0, "P1Y")], flows: [out, single("b", "in", 110, null)] },
+    ],
+    ["answer-too-far", { rates: [effective(0.001)], flows: [out, single("b", "in", 900, null)] }],
+    [
+      "answer-too-large",
+      {
+        rates: [{ percent: 1e6, quoted: "continuous" }],
+        flows: [out, single("b", "in", null, "P9Y")],
+      },
+    ],
+    [
+      "unknown-cancels",
+      {
+        rates: [effective(5)],
+        flows: [
+          single("x", "in", null, "P0D"),
+          single("y", "out", { times: 1, of: "x" }, "P0D"),
+          out,
+        ],
+      },
+    ],
+    [
+      "rates-too-entangled",
+      {
+        rates: [effective(null), { ...effective({ plus: 1, of: 0 }), from: "P1Y" }],
+        flows: [out, single("b", "in", 300, "P1Y"), single("c", "out", 150, "P2Y")],
+      },
+    ],
+    [
+      "not-solved-yet",
+      {
+        rates: [effective(5)],
+        flows: [
+          {
+            id: "s",
+            kind: "stream",
+            direction: "out",
+            amount: null,
+            every: "P1M",
+            count: 12,
+            timing: "end",
+            begins: "P0D",
+          },
+        ],
+      },
+    ],
+  ])("%s", (code, parts) => {
+    const found = whyNot(parts);
+    expect(found?.code).toBe(code);
+    if (found !== null && found !== undefined) expect(sentenceOf(found)).toMatch(/^[A-Z].*\.$/);
+  });
+
+  test("money that goes one way names the amount to turn round", () => {
+    const found = whyNot({
+      rates: [effective(null)],
+      flows: [out, single("b", "out", 150, "P5Y")],
+    });
+    expect(found).toMatchObject({ direction: "out", turn: "b" });
+  });
+
+  test("a search that would take too long is not begun", () => {
+    const many = Array.from({ length: 200 }, (_, index) =>
+      single(`f${index}`, index % 2 === 0 ? "in" : "out", 100 + index, `P${index}M`),
+    );
+    expect(whyNot({ rates: [effective(null)], flows: many })?.code).toBe("rate-search-too-large");
+  });
+});
