@@ -57,7 +57,8 @@ export function evaluateArithmetic(text: string): Result<number> {
     if (!Number.isFinite(value)) return fail(issue("number-not-finite", [], {}));
     // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that
     // nobody typed.
-    return succeed(tokens.value.length === 1 ? value : Number(value.toPrecision(15)));
+    const figures = tokens.value.filter(({ kind }) => kind === "number");
+    return succeed(figures.length === 1 ? value : Number(value.toPrecision(15)));
   } catch (error) {
     if (error instanceof Refusal) return fail(error.issue);
     throw error;
