@@ -1,0 +1,78 @@
+import { describe, expect, test } from "@jest/globals";
+import { readDraft, type Draft } from "@kestrelmoor/core";
+import {
+  amountHint,
+  quotationFromKey,
+  quotationKey,
+  quotationOptions,
+  rateHint,
+  timeHint,
+} from "./line-hints";
+
+function read(
+  percent: string,
+  amount = "1",
+  quoted: "nominal" | "effective" | "periodic" | "continuous" = "nominal",
+) {
+  const draft: Draft = {
+    format: "kestrelmoor-draft",
+    version: 1,
+    title: "",
+    question: "",
+    rates: [{ kind: "rate", id: "rate-1", percent, quoted, compounding: "P3M", from: "" }],
+    flows: [{ kind: "single", id: "a", label: "", direction: "in", amount, at: "today" }],
+    ask: null,
+  };
+  const { rates, flows } = readDraft(draft);
+  const [rate] = rates;
+  const [flow] = flows;
+  if (rate === undefined || flow === undefined) throw new Error("Both lines are read");
+  return { rate, flow, rates };
+}
+
+describe("what a rate implies", () => {
+  test.each([
+    ["3.15", "nominal", "0.7875\u00a0% per quarter · 3.1874\u00a0% effective a year"],
+    ["1.8", "periodic", "7.3967\u00a0% effective a year"],
+    ["5.9", "effective", "the rate for one year"],
+    ["4", "continuous", "4.0811\u00a0% effective a year"],
+    ["abc", "nominal", null],
+    ["-500", "nominal", null],
+  ] as const)("%s %s", (percent, quoted, hint) => {
+    expect(rateHint(read(percent, "1", quoted).rate, null)).toBe(hint);
+  });
+
+  test("an unknown rate implies what was found", () => {
+    expect(rateHint(read("?").rate, 3.15)).toMatch(/^0.7875/);
+  });
+});
+
+test.each([
+  ["15*12", "15*12 is 180.00"],
+  ["12k", "12k is 12,000.00"],
+  ["4,500", null],
+  ["$ 4,500", null],
+  ["?", null],
+])("the amount %s is explained as %p", (typed, hint) => {
+  expect(amountHint(typed, read("1", typed).flow)).toBe(hint);
+});
+
+test("a time is told in years and in the periods of the rate", () => {
+  const { rates } = read("3.15");
+  expect(timeHint(10 / 3, rates)).toBe("3.3333 years from today · 13.3333 quarters");
+  expect(timeHint(0, rates)).toBeNull();
+  expect(timeHint(0.25, rates)).toBe("0.25 years from today · 1 quarter");
+});
+
+test("every quotation on offer is the one that is chosen", () => {
+  for (const { options } of quotationOptions({ quoted: "nominal", compounding: "P4W" })) {
+    for (const { value } of options) {
+      const { quoted, compounding } = quotationFromKey(value);
+      const quotation =
+        quoted === "nominal" || quoted === "periodic"
+          ? { quoted, compounding: compounding ?? "" }
+          : { quoted };
+      expect(quotationKey(quotation)).toBe(value);
+    }
+  }
+});
