@@ -27,7 +27,6 @@ export default {
     project("core"),
     project("contract"),
     project("demo"),
-    project("scripts"),
     project("server", { globalSetup: "<rootDir>/test/database.ts" }),
     project("web", {
       testEnvironment: "jsdom",

@@ -87,7 +87,8 @@ function register(schema: z.ZodType, schemas: Json): Json {
   if (name === undefined) throw new TypeError("A schema of a body needs an id");
   if (schemas[name] === undefined) {
     const { $defs, ...written } = withoutDialect(z.toJSONSchema(schema, { io: "input" }));
-    schemas[name] = written;
+    // A schema with a name of its own is written as a reference into its definitions.
+    schemas[name] = ($defs as Json | undefined)?.[name] ?? written;
     for (const [inner, definition] of Object.entries(($defs ?? {}) as Json)) {
       schemas[inner] ??= definition;
     }

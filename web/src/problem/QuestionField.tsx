@@ -1,5 +1,4 @@
 import { findInQuestion, formatFigure, LIMITS } from "@kestrelmoor/core";
-import { Input } from "antd";
 import { useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { usedFigures } from "./used-figures";
@@ -38,11 +37,12 @@ export function QuestionField() {
   const isFull = question.length >= LIMITS.questionLength;
   return (
     <div className={styles.questionEditor}>
-      <Input.TextArea
-        autoFocus
+      <textarea
+        className={styles.questionText}
+        ref={(field) => field?.focus()}
         aria-label="The question, as it was given"
         placeholder="Paste or type the question as it was given."
-        autoSize={{ minRows: 2, maxRows: 8 }}
+        rows={3}
         value={question}
         onChange={(event) => {
           const { value } = event.target;

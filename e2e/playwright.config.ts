@@ -1,0 +1,21 @@
+import { defineConfig } from "@playwright/test";
+import { CHROMIUM } from "./support/chromium";
+
+export default defineConfig({
+  testDir: "specs",
+  outputDir: "test-results",
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 8000 },
+  reporter: [["list"]],
+  forbidOnly: process.env["CI"] !== undefined,
+  use: {
+    browserName: "chromium",
+    launchOptions: CHROMIUM,
+    viewport: { width: 1280, height: 800 },
+    locale: "en-GB",
+    timezoneId: "UTC",
+    permissions: ["clipboard-read", "clipboard-write"],
+    screenshot: "only-on-failure",
+  },
+});

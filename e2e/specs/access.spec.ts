@@ -1,0 +1,140 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { expect, test } from "../support/fixtures";
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`,
+    ),
+  ).toEqual([]);
+}
+
+for (const colorScheme of ["light", "dark"] as const) {
+  for (const width of [1280, 390]) {
+    test.describe(`${colorScheme}, ${width} wide`, () => {
+      test.use({ colorScheme, viewport: { width, height: 800 } });
+
+      test("axe finds nothing on the notebook", async ({ moor, page }) => {
+        await moor.openNotebook();
+        await expectNoViolations(page);
+      });
+
+      test("axe finds nothing on a problem, with an answer and with mistakes", async ({
+        moor,
+        page,
+      }) => {
+        await moor.openProblem("The lender changes its rate");
+        await expect(moor.workings.locator("math").first()).toBeAttached();
+        await expectNoViolations(page);
+        await moor.type(moor.amount(0), "nonsense");
+        await moor.amount(0).press("Tab");
+        await expect(page.getByText("is not understood here")).toBeVisible();
+        await expectNoViolations(page);
+      });
+
+      test("nothing is wider than the screen", async ({ moor, page }) => {
+        await moor.openNotebook();
+        const tooWide = () =>
+          page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        expect(await tooWide()).toBeLessThanOrEqual(0);
+        await moor.openProblem("Two payments for a wax press");
+        await moor.type(moor.amount(0), "123,456,789.01");
+        expect(await tooWide()).toBeLessThanOrEqual(0);
+      });
+    });
+  }
+}
+
+test("the keyboard alone suffices, from the notebook to an answer and back", async ({
+  moor,
+  page,
+}) => {
+  await moor.openNotebook();
+  const tabTo = async (name: RegExp) => {
+    for (let presses = 0; presses < 60; presses += 1) {
+      await page.keyboard.press("Tab");
+      const focused = await page.evaluate(() => {
+        const element = document.activeElement;
+        return `${element?.getAttribute("aria-label") ?? ""} ${element?.textContent ?? ""}`;
+      });
+      if (name.test(focused)) return;
+    }
+    throw new Error(`The keyboard does not reach ${String(name)}`);
+  };
+  await tabTo(/What it grows to/);
+  await page.keyboard.press("Enter");
+  await expect(moor.amount(0)).toBeVisible();
+  await page.locator("main").focus();
+  await tabTo(/^Amount of money out/);
+  await page.keyboard.type("1000");
+  await page.keyboard.press("Enter");
+  await expect(moor.when(0)).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(moor.amount(1)).toBeFocused();
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("2 years");
+  await page.keyboard.press("Enter");
+  await expect(moor.rate).toBeFocused();
+  await page.keyboard.type("10");
+  await moor.expectAnswer("1,210.00");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Enter");
+  await expect(moor.figure.first()).not.toHaveText("1,210.00");
+  await page.keyboard.press("Control+z");
+  await moor.expectAnswer("1,210.00");
+  await tabTo(/Add a line/);
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Enter");
+  await expect(moor.amount(2)).toBeFocused();
+  await page.keyboard.type("oops");
+  await page.keyboard.press("Escape");
+  await expect(moor.amount(2)).toHaveValue("");
+});
+
+test("the shortcuts are listed outside a field, and ? inside one is the unknown", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Extractor fund");
+  await page.locator("main").focus();
+  await page.keyboard.press("Shift+?");
+  await expect(page.getByRole("dialog", { name: "Shortcuts" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toBeHidden();
+});
+
+test("those who do not see it are told the timeline, the answer and the formulas", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Extractor fund");
+  const money = page.getByRole("list", { name: "Money on the timeline" });
+  await expect(money.getByRole("listitem")).toHaveText([
+    "Money out: 4,500.00, today, into the fund",
+    "Money in: 4,996.14 (found), after 3 years 4 months, out of the fund",
+    /^Rate: 3\.15\s% a year, compounded quarterly, from today on$/,
+  ]);
+  await expect(moor.answer.getByRole("status")).toHaveText(
+    "After 3 years 4 months you receive 4,996.14.",
+  );
+  await expect(moor.workings.locator("math").first()).toBeAttached();
+});
+
+test("light and dark can be chosen, and the choice is kept", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const mist = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const light = await mist();
+  await page.getByRole("button", { name: /^Theme:/ }).click();
+  await page.getByRole("button", { name: /^Theme: Light/ }).click();
+  await expect.poll(mist).not.toBe(light);
+  const dark = await mist();
+  await page.reload();
+  await expect.poll(mist).toBe(dark);
+});

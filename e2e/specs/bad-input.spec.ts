@@ -1,0 +1,149 @@
+import { expect, test } from "../support/fixtures";
+
+test.describe("what cannot be read is said where it happened, and nothing is lost", () => {
+  const cases: [field: "amount" | "time" | "rate", typed: string, says: RegExp][] = [
+    ["amount", "about four", /“about” is not understood here\./],
+    ["amount", "-4500", /An amount needs no sign here\./],
+    ["amount", "4,5", /can be read in two ways\. Type 4\.5 if/],
+    ["amount", "1e308", /This is too large: 10,000,000,000,000 is the most/],
+    ["amount", "12/0", /This divides by zero\./],
+    ["time", "-3 years", /Time runs forwards from today\./],
+    ["time", "next summer", /“next summer” is not understood here\./],
+    ["time", "5000 years", /1,000 years is the most/],
+    ["rate", "five", /“five” is not understood here\./],
+    ["rate", "0.5% monthly", /Is that 0\.5% for each month, or a yearly rate\?/],
+  ];
+  for (const [field, typed, says] of cases) {
+    test(`${field}: ${typed}`, async ({ moor, page }) => {
+      await moor.openProblem("Extractor fund");
+      const target = { amount: moor.amount(0), time: moor.when(1), rate: moor.rate }[field];
+      await moor.type(target, typed);
+      await target.press("Tab");
+      await expect(page.getByText(says)).toBeVisible();
+      await expect(target).toHaveValue(typed);
+      await expect(target).toHaveAttribute("aria-invalid", "true");
+      await expect(moor.answer).toContainText("One field is not understood yet");
+      await moor.expectSaved();
+      await page.reload();
+      await expect(target).toHaveValue(typed);
+    });
+  }
+});
+
+test("an empty field asks for what is missing, without a reproach", async ({ moor, page }) => {
+  await moor.openProblem("Extractor fund");
+  await moor.rate.fill("");
+  await expect(moor.answer).toContainText("Still needed: a rate.");
+  await expect(moor.rate).toHaveAttribute("aria-invalid", "false");
+  await expect(page.getByText("rate not given yet").first()).toBeAttached();
+});
+
+test("without an unknown it says how to ask", async ({ moor }) => {
+  await moor.openProblem("Extractor fund");
+  await moor.type(moor.amount(1), "5000");
+  await expect(moor.answer).toContainText("Nothing is asked yet. Type ? into the field");
+});
+
+test("there are never two unknowns: the first keeps its value", async ({ moor }) => {
+  await moor.openProblem("Extractor fund");
+  await moor.when(1).click();
+  await moor.when(1).pressSequentially("?");
+  await expect(moor.amount(1)).toHaveValue(/^4,996\.14/);
+  await moor.expectAnswer("3.33 years");
+});
+
+test("a rate of −100 % or less is refused by a sentence", async ({ moor }) => {
+  await moor.openProblem("A new roof for the barn");
+  await moor.type(moor.rate, "-100");
+  await expect(moor.answer).toContainText("A rate must be above −100 % per period.");
+  await moor.type(moor.rate, "-50");
+  await moor.expectAnswer("2,457,600.00");
+});
+
+test("money that only goes one way: one click turns it round", async ({ moor, page }) => {
+  await moor.openProblem("When the hive fund has doubled");
+  await page.getByRole("button", { name: "Money in. Turn it round to money out." }).click();
+  await expect(moor.answer).toContainText("All the money goes one way");
+  await moor.answer.getByRole("button", { name: "Turn it round" }).click();
+  await moor.expectAnswer("9.71 years");
+});
+
+test("an amount that balances the other way round says so", async ({ moor, page }) => {
+  await moor.openProblem("Extractor fund");
+  await page.getByRole("button", { name: "Money in. Turn it round to money out." }).click();
+  await moor.expectAnswer("4,996.14");
+  await expect(moor.answer).toContainText("It balances as money in, not the way the line has it.");
+  await moor.answer.getByRole("button", { name: "Make it money in" }).click();
+  await expect(moor.answer).not.toContainText("It balances as");
+});
+
+test("a goal that is already passed", async ({ moor }) => {
+  await moor.openProblem("When the hive fund has doubled");
+  await moor.type(moor.amount(1), "2000");
+  await expect(moor.answer).toContainText("The goal is already passed");
+});
+
+test("a question of 20,000 characters is kept; what goes beyond is said", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Extractor fund");
+  await page.getByRole("button", { name: /^Question:/ }).click();
+  const field = page.getByRole("textbox", { name: "The question, as it was given" });
+  await field.fill("honey ".repeat(4000));
+  await expect(page.getByText("A question holds 20,000 characters")).toBeVisible();
+  await moor.amount(0).click();
+  await moor.expectSaved();
+  await page.reload();
+  await page.getByRole("button", { name: /^Question:/ }).click();
+  expect((await field.inputValue()).length).toBe(20_000);
+});
+
+test("long numbers keep their cents and their place", async ({ moor, page }) => {
+  await moor.openProblem("Extractor fund");
+  await moor.type(moor.amount(0), "123,456,789.01");
+  await moor.expectAnswer("137,068,380.44");
+  const width = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(width).toBeLessThanOrEqual(1280);
+});
+
+test("a problem that is not there, and an address that leads nowhere", async ({ moor, page }) => {
+  await page.goto(`${moor.url}/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d`);
+  await expect(page.getByRole("heading", { name: "not in your notebook" })).toBeVisible();
+  await page.goto(`${moor.url}/nowhere`);
+  await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
+});
+
+test("a kept part of a file is shown, and says why it is not solved", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const id = await page.evaluate(async () => {
+    const problem = {
+      format: "kestrelmoor-problem",
+      version: 1,
+      title: "Repayments",
+      rates: [{ percent: 5, quoted: "effective" }],
+      flows: [
+        { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
+        {
+          id: "repay",
+          kind: "stream",
+          direction: "out",
+          amount: null,
+          every: "P1M",
+          count: 12,
+          timing: "end",
+          begins: "P0D",
+        },
+      ],
+    };
+    const reply = await fetch("/api/problems", {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({ problem }),
+    });
+    return ((await reply.json()) as { id: string }).id;
+  });
+  await page.goto(`${moor.url}/problems/${id}`);
+  await expect(page.getByText("kept from the file as it is")).toBeVisible();
+  await expect(moor.answer).toContainText("Repeated payments are kept in the file");
+});

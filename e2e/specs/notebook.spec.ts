@@ -1,0 +1,66 @@
+import { expect, test } from "../support/fixtures";
+
+test("shows the demo problems as small timelines with their answers", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const card = page.getByRole("article", { name: "Extractor fund" });
+  await expect(card).toContainText("After 3 years 4 months you receive 4,996.14.");
+  await expect(card.locator("svg").first()).toBeVisible();
+  expect(await page.getByRole("article").count()).toBeGreaterThanOrEqual(6);
+});
+
+test("renames, duplicates, deletes and takes the deletion back", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const choose = async (title: string, item: string) => {
+    await page.getByRole("button", { name: `More for ${title}` }).click();
+    await page.getByRole("menuitem", { name: item }).click();
+  };
+  await choose("Extractor fund", "Rename");
+  await page.getByRole("textbox", { name: "New title" }).fill("Extractor, second try");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("article", { name: "Extractor, second try" })).toBeVisible();
+
+  await choose("Extractor, second try", "Duplicate");
+  const copy = page.getByRole("article", { name: "Extractor, second try (copy)" });
+  await expect(copy).toContainText("4,996.14");
+
+  await choose("Extractor, second try (copy)", "Delete");
+  await expect(copy).toBeHidden();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(copy).toBeVisible();
+});
+
+test("searches titles and questions, and says when nothing is found", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const search = page.getByRole("searchbox");
+  await search.fill("apprentice");
+  await expect(page.getByRole("article")).toHaveCount(1);
+  await expect(page.getByRole("article", { name: "What the bursary will buy" })).toBeVisible();
+  await search.fill("zebra");
+  await expect(page.getByText("No title and no question has “zebra” in it.")).toBeVisible();
+});
+
+test("another browser has a notebook of its own", async ({ moor, browser, page }) => {
+  await moor.openProblem("Extractor fund");
+  await page.getByRole("textbox", { name: "Title of the problem" }).fill("Nobody else's");
+  await moor.expectSaved();
+  const other = await browser.newContext();
+  const otherPage = await other.newPage();
+  await otherPage.goto(moor.url);
+  await expect(otherPage.getByRole("article", { name: "Extractor fund" })).toBeVisible();
+  await expect(otherPage.getByText("Nobody else's")).toHaveCount(0);
+  await otherPage.goto(page.url());
+  await expect(otherPage.getByRole("heading", { name: "not in your notebook" })).toBeVisible();
+  await other.close();
+});
+
+test("a notebook that has been emptied says how to begin", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await page.evaluate(async () => {
+    const list = (await (await fetch("/api/problems?pageSize=100")).json()) as {
+      items: { id: string }[];
+    };
+    for (const { id } of list.items) await fetch(`/api/problems/${id}`, { method: "DELETE" });
+  });
+  await page.reload();
+  await expect(page.getByText("Nothing here yet. Pick the shape above")).toBeVisible();
+});

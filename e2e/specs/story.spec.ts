@@ -1,0 +1,137 @@
+import { expect, test } from "../support/fixtures";
+
+/** The whole story: from an empty problem to a saved one that is still there after everything. */
+test("a student finds each of the four unknowns, takes back a step, and comes back later", async ({
+  moor,
+  page,
+  application,
+}) => {
+  await moor.startProblem("What it grows to");
+  await expect(moor.answer).toContainText("Still needed: an amount, a time and a rate.");
+
+  await test.step("the future value, typed as the question says it", async () => {
+    await page.getByRole("textbox", { name: "Title of the problem" }).fill("Hive deposit");
+    await moor.type(moor.amount(0), "4,500");
+    await moor.type(moor.when(1), "3y 4m");
+    await moor.type(moor.rate, "3.15% a year compounded quarterly");
+    await moor.expectAnswer("4,996.14");
+    await expect(moor.answer).toContainText("After 3 years 4 months you receive");
+    await expect(moor.answer).toContainText("Interest earned496.14");
+    await expect(page.getByText("3.3333 years from today · 13.3333 quarters")).toBeVisible();
+  });
+
+  await test.step("the words about the rate move to their own place", async () => {
+    await moor.rate.press("Tab");
+    await expect(moor.rate).toHaveValue("3.15%");
+    await expect(page.getByText("a year, compounded quarterly").first()).toBeVisible();
+    await moor.expectAnswer("4,996.14");
+  });
+
+  await test.step("the workings have this problem's numbers and end in a sentence", async () => {
+    await expect(moor.workings.locator("math").first()).toBeAttached();
+    await expect(moor.workings).toContainText("The rate for one quarter");
+    await expect(moor.workings.getByRole("listitem").last()).toHaveText(
+      "After 3 years 4 months you receive 4,996.14.",
+    );
+  });
+
+  await test.step("the present value: ? in its field moves the unknown there", async () => {
+    await moor.amount(0).click();
+    await moor.amount(0).pressSequentially("?");
+    await expect(moor.amount(0)).toHaveValue("?");
+    await expect(moor.amount(1)).toHaveValue(/^4,996\.1425/);
+    await moor.expectAnswer("4,500.00");
+    await moor.type(moor.amount(1), "6000");
+    await moor.expectAnswer("5,404.17");
+  });
+
+  await test.step("the rate", async () => {
+    await moor.rate.click();
+    await moor.rate.pressSequentially("?");
+    await moor.type(moor.amount(0), "5000");
+    await moor.expectAnswer(/^5\.50/);
+    await expect(moor.answer).toContainText("a year, compounded quarterly");
+  });
+
+  await test.step("the time", async () => {
+    await moor.when(1).click();
+    await moor.when(1).pressSequentially("?");
+    await moor.type(moor.rate, "5%");
+    await moor.expectAnswer("3.67 years");
+    await expect(moor.answer).toContainText("that is 3 years 8 months");
+  });
+
+  await test.step("undo goes back step by step, redo forth again", async () => {
+    await page.keyboard.press("Control+z");
+    await expect(moor.rate).toHaveValue(/^5\.50/);
+    await page.getByRole("button", { name: "Undo" }).click();
+    await expect(moor.rate).toHaveValue("?");
+    await page.keyboard.press("Control+Shift+z");
+    await page.getByRole("button", { name: "Redo" }).click();
+    await moor.expectAnswer("3.67 years");
+  });
+
+  await test.step("it is saved, and there after a reload", async () => {
+    await moor.expectSaved();
+    await page.reload();
+    await moor.expectAnswer("3.67 years");
+  });
+
+  await test.step("it is there after the server was restarted", async () => {
+    expect(await application.stop("SIGINT")).toBeLessThan(5000);
+    await application.start();
+    await moor.openNotebook();
+    await expect(page.getByRole("article", { name: "Hive deposit" })).toContainText(
+      "It takes 3.67 years.",
+    );
+    await page.getByRole("link", { name: "Hive deposit" }).click();
+    await moor.expectAnswer("3.67 years");
+  });
+});
+
+test("what several amounts are worth at a date", async ({ moor, page }) => {
+  await moor.startProblem("Several amounts, one date");
+  await moor.type(moor.amount(0), "1,000");
+  await moor.type(moor.when(0), "1 year");
+  await moor.type(moor.amount(1), "2*605");
+  await moor.type(moor.when(1), "2 years");
+  await moor.type(moor.rate, "10");
+  await moor.expectAnswer("1,909.09");
+  await expect(moor.answer).toContainText("Today the money in is worth");
+  await moor.type(page.getByRole("textbox", { name: "At which date it is worth that" }), "2 years");
+  await moor.expectAnswer("2,310.00");
+  await expect(page.getByText("2*605 is 1,210.00")).toBeVisible();
+});
+
+test("a rate that changes part-way is drawn as two spells", async ({ moor, page }) => {
+  await moor.startProblem("What it grows to");
+  await moor.type(moor.amount(0), "20000");
+  await moor.type(moor.when(1), "9");
+  await moor.type(moor.rate, "3.6% compounded monthly");
+  await page.getByRole("button", { name: "Add a line" }).click();
+  await page.getByRole("menuitem", { name: "A change of rate" }).click();
+  const second = page.getByRole("textbox", { name: "Rate after the change" });
+  await expect(second).toBeFocused();
+  await second.pressSequentially("5.1% effective");
+  await moor.type(page.getByRole("textbox", { name: "When this rate begins" }), "4 years");
+  await moor.expectAnswer("29,613.41");
+  await expect(page.getByRole("region", { name: "Timeline" })).toContainText(
+    "5.1\u00a0% a year, effective",
+  );
+});
+
+test("the answer is copied as the digits that other programs take", async ({ moor, page }) => {
+  await moor.openProblem("Extractor fund");
+  await page.getByRole("button", { name: "Copy the answer as 4996.14" }).click();
+  await expect(page.getByText("Copied")).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe("4996.14");
+});
+
+test("a click on a post of the timeline goes to its line", async ({ moor, page }) => {
+  await moor.openProblem("A new roof for the barn");
+  const timeline = page.getByRole("region", { name: "Timeline" });
+  await timeline.locator("svg").getByText("38,400.00").click();
+  await expect(moor.amount(1)).toBeFocused();
+  await timeline.locator("svg").getByText("38,400.00").hover();
+  await expect(timeline).toContainText("worth 30,000.25 today");
+});

@@ -1,0 +1,104 @@
+import { expect, test as base, type Locator, type Page } from "@playwright/test";
+import { Application } from "./application";
+
+interface WorkerFixtures {
+  /** One running application for all tests of a worker; each test is a new guest in it. */
+  readonly application: Application;
+}
+
+interface TestFixtures {
+  readonly moor: Moor;
+}
+
+/** What a person does on the pages, in their words. */
+export class Moor {
+  constructor(
+    readonly page: Page,
+    readonly url: string,
+  ) {}
+
+  async openNotebook(): Promise<void> {
+    await this.page.goto(this.url);
+    await expect(this.page.getByRole("heading", { name: "Your problems" })).toBeVisible();
+    await expect(this.page.getByRole("article").first()).toBeVisible();
+  }
+
+  /** Starts a new problem from a shape and waits until it can be typed in. */
+  async startProblem(shape: string): Promise<void> {
+    await this.openNotebook();
+    await this.page.getByRole("button", { name: new RegExp(`^${shape}`) }).click();
+    await expect(this.amount(0)).toBeVisible();
+  }
+
+  async openProblem(title: string): Promise<void> {
+    await this.openNotebook();
+    await this.page.getByRole("link", { name: title }).click();
+    await expect(this.amount(0)).toBeVisible();
+  }
+
+  amount(index: number): Locator {
+    return this.page.getByRole("textbox", { name: /^Amount of money/ }).nth(index);
+  }
+
+  when(index: number): Locator {
+    return this.page.getByRole("textbox", { name: "When", exact: true }).nth(index);
+  }
+
+  get rate(): Locator {
+    return this.page.getByRole("textbox", { name: "Rate", exact: true });
+  }
+
+  get answer(): Locator {
+    return this.page.getByRole("region", { name: "Answer" });
+  }
+
+  get figure(): Locator {
+    return this.answer.getByRole("strong");
+  }
+
+  get workings(): Locator {
+    return this.page.getByRole("region", { name: "Workings" });
+  }
+
+  /** Types as a person does: goes to the field, replaces what is there, key by key. */
+  async type(field: Locator, text: string): Promise<void> {
+    await field.click();
+    await field.press("ControlOrMeta+a");
+    await field.pressSequentially(text);
+  }
+
+  async expectAnswer(text: string | RegExp): Promise<void> {
+    await expect(this.figure.first()).toHaveText(text);
+  }
+
+  async expectSaved(): Promise<void> {
+    await expect(this.page.locator("[data-save-state=saved]")).toBeVisible({ timeout: 15_000 });
+  }
+}
+
+export const test = base.extend<TestFixtures, WorkerFixtures>({
+  application: [
+    // Playwright reads the names of what a fixture needs from its first parameter.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const application = await Application.create();
+      await use(application);
+      await application.remove();
+    },
+    { scope: "worker", timeout: 180_000 },
+  ],
+  moor: async ({ page, application }, use) => {
+    const faults: string[] = [];
+    page.on("pageerror", (error) => faults.push(error.message));
+    page.on("console", (message) => {
+      // Whatever the security policy refuses, and whatever React complains of, is a fault.
+      if (/Content Security Policy|Warning:|Minified React/.test(message.text())) {
+        faults.push(message.text());
+      }
+    });
+    await use(new Moor(page, application.url));
+    expect(faults).toEqual([]);
+  },
+});
+
+export { expect } from "@playwright/test";
