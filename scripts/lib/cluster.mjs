@@ -2,6 +2,7 @@ import { spawn, spawnSync } from "node:child_process";
 import { createHash, randomBytes } from "node:crypto";
 import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { setTimeout as pause } from "node:timers/promises";
 import { freePort, isFree } from "./free-port.mjs";
 import { capture, isRoot } from "./run.mjs";
 import { Obstacle } from "./stop-with.mjs";
@@ -87,9 +88,27 @@ function createCluster({ bin, place, data }) {
   capture(...asDatabaseUser(join(bin, "initdb"), options), { cwd: "/" });
 }
 
-function isRunning({ bin, data }) {
-  const [command, args] = asDatabaseUser(join(bin, "pg_ctl"), ["status", `--pgdata=${data}`]);
-  return spawnSync(command, args, { cwd: "/", stdio: "ignore" }).status === 0;
+/**
+ * Whether the cluster's server lives. Its own note may name a process that was killed: one that is
+ * gone, or one that nobody has buried yet, which PostgreSQL itself would take for alive.
+ */
+function isRunning({ data }) {
+  const note = join(data, "postmaster.pid");
+  if (!existsSync(note)) return false;
+  const pid = readFileSync(note, "utf8").split("\n")[0].trim();
+  const state = processState(pid);
+  if (state === "Z") rmSync(note, { force: true });
+  return state !== null && state !== "Z";
+}
+
+/** The letter by which Linux tells what a process is doing; `null` where there is none, or another's. */
+function processState(pid) {
+  try {
+    const [, name, state] = /\((.*)\) (\w)/.exec(readFileSync(`/proc/${pid}/stat`, "utf8")) ?? [];
+    return name?.startsWith("postgres") ? state : null;
+  } catch {
+    return null;
+  }
 }
 
 /** The fourth line of the server's own note of itself. */
@@ -102,34 +121,51 @@ function portOf({ data }) {
 }
 
 async function launch(cluster) {
-  const { bin, place, data, log } = cluster;
+  const { place, log } = cluster;
   const portFile = join(place, "port");
   const usual = existsSync(portFile) ? Number(readFileSync(portFile, "utf8")) : 0;
-  // The port of last time, so that an open page's server finds its database again.
-  const port = usual > 0 && (await isFree(usual)) ? usual : await freePort();
+  // After a kill its last children may still be ending, and hold the port and the shared memory.
+  for (let attempt = 1; ; attempt += 1) {
+    // The port of last time, so that an open page's server finds its database again.
+    const port = usual > 0 && (await becomesFree(usual)) ? usual : await freePort();
+    const code = await ended(pgCtlStart(cluster, port));
+    if (code === 0) {
+      writeFileSync(portFile, String(port));
+      return port;
+    }
+    if (attempt === START_ATTEMPTS) {
+      throw new Obstacle(`PostgreSQL did not start; ${log} says why.`);
+    }
+    await pause(700);
+  }
+}
+
+const START_ATTEMPTS = 4;
+
+function pgCtlStart({ bin, data, log }, port) {
   const settings = [
     `-p ${port}`,
     "-c listen_addresses=127.0.0.1",
     "-c unix_socket_directories=''",
     "-c max_connections=60",
   ].join(" ");
-  const args = [
+  const [command, args] = asDatabaseUser(join(bin, "pg_ctl"), [
     "start",
     `--pgdata=${data}`,
     `--log=${log}`,
     "--wait",
     "--timeout=60",
     `--options=${settings}`,
-  ];
-  const [command, commandArgs] = asDatabaseUser(join(bin, "pg_ctl"), args);
-  const code = await ended(
-    spawn(command, commandArgs, { cwd: "/", stdio: "ignore", detached: true }),
-  );
-  if (code !== 0) {
-    throw new Obstacle(`PostgreSQL did not start; ${log} says why.`);
+  ]);
+  return spawn(command, args, { cwd: "/", stdio: "ignore", detached: true });
+}
+
+async function becomesFree(port) {
+  for (let attempt = 0; attempt < 10; attempt += 1) {
+    if (await isFree(port)) return true;
+    await pause(200);
   }
-  writeFileSync(portFile, String(port));
-  return port;
+  return false;
 }
 
 async function stopCluster({ bin, data }) {

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { App as ControlApp, ConfigProvider } from "antd";
+import { ConfigProvider } from "antd";
 import { useEffect, useMemo, useState } from "react";
 import { RouterProvider } from "react-router";
 import { isRetryWorthwhile } from "../api/request";
@@ -32,16 +32,11 @@ export function App({ nonce }: { readonly nonce: string | undefined }) {
     applyPalette(palette, document.documentElement);
     document.documentElement.style.colorScheme = isDark ? "dark" : "light";
   }, [palette, isDark]);
-  const content = (
-    <ControlApp message={{ maxCount: 2 }}>
+  return (
+    <ConfigProvider theme={theme} wave={{ disabled: true }} {...(nonce ? { csp: { nonce } } : {})}>
       <QueryClientProvider client={queryClient}>
         <RouterProvider router={router} />
       </QueryClientProvider>
-    </ControlApp>
-  );
-  return (
-    <ConfigProvider theme={theme} wave={{ disabled: true }} {...(nonce ? { csp: { nonce } } : {})}>
-      {content}
     </ConfigProvider>
   );
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
+import { NoticeBar } from "../ui/NoticeBar";
 import { Logo } from "./Logo";
 import { ShortcutsButton } from "./ShortcutsButton";
 import { ThemeButton } from "./ThemeButton";
@@ -37,6 +38,7 @@ export function Shell({ tools, children }: ShellProps) {
       <main id="main" tabIndex={-1} className={styles.main}>
         {children}
       </main>
+      <NoticeBar />
     </>
   );
 }

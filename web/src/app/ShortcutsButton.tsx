@@ -1,5 +1,5 @@
-import { Modal } from "antd";
 import { useEffect, useState } from "react";
+import { Dialog } from "../ui/Dialog";
 import { isTyping, SHORTCUTS } from "./shortcuts";
 import styles from "./ShortcutsButton.module.css";
 
@@ -26,13 +26,7 @@ export function ShortcutsButton() {
       >
         Shortcuts
       </button>
-      <Modal
-        title="Shortcuts"
-        open={isOpen}
-        onCancel={() => setOpen(false)}
-        footer={null}
-        destroyOnHidden
-      >
+      <Dialog title="Shortcuts" isOpen={isOpen} onClose={() => setOpen(false)}>
         <dl className={styles.list}>
           {SHORTCUTS.map(({ keys, does }) => (
             <div key={keys}>
@@ -43,7 +37,7 @@ export function ShortcutsButton() {
             </div>
           ))}
         </dl>
-      </Modal>
+      </Dialog>
     </>
   );
 }

@@ -1,18 +1,16 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import type { Draft } from "@kestrelmoor/core";
-import { App, Button, Input } from "antd";
+import { Button, Input } from "antd";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
+import { showNotice } from "../ui/notices";
 import { useLingering } from "../ui/use-lingering";
 import { ProblemCard, titleOf } from "./ProblemCard";
 import { ShapePicker } from "./ShapePicker";
 import { useNotebookActions, useProblemList } from "./use-notebook";
 import styles from "./NotebookPage.module.css";
-
-/** As long as a deleted problem can be brought back by the message that says so. */
-const UNDO_SECONDS = 10;
 
 export function NotebookPage() {
   const [search, setSearch] = useState("");
@@ -21,13 +19,13 @@ export function NotebookPage() {
   const list = useProblemList(settledSearch, page);
   const actions = useNotebookActions();
   const navigate = useNavigate();
-  const { message } = App.useApp();
   useEffect(() => {
     document.title = "Notebook · Kestrelmoor";
   }, []);
 
   const failed = (error: unknown) => {
-    void message.error(error instanceof Error ? error.message : "That did not work. Try again.");
+    const text = error instanceof Error ? error.message : "That did not work. Try again.";
+    showNotice({ kind: "failed", text });
   };
   const create = (draft: Draft) => {
     actions.create.mutate(draft, {
@@ -40,27 +38,15 @@ export function NotebookPage() {
     actions.create.mutate({ ...saved.draft, title }, { onError: failed });
   };
   const remove = (saved: SavedProblem) => {
-    const key = `deleted-${saved.id}`;
-    const restore = () => {
-      message.destroy(key);
-      actions.restore.mutate(saved.id, { onError: failed });
-    };
+    const restore = () => actions.restore.mutate(saved.id, { onError: failed });
     actions.bin.mutate(saved.id, {
       onError: failed,
-      onSuccess: () => {
-        void message.open({
-          key,
-          duration: UNDO_SECONDS,
-          content: (
-            <span className={styles.deleted}>
-              “{titleOf(saved)}” is deleted.
-              <Button size="small" type="link" onClick={restore}>
-                Undo
-              </Button>
-            </span>
-          ),
-        });
-      },
+      onSuccess: () =>
+        showNotice({
+          kind: "done",
+          text: `“${titleOf(saved)}” is deleted.`,
+          action: { words: "Undo", run: restore },
+        }),
     });
   };
 

@@ -1,11 +1,11 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { App } from "antd";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { createProblem, readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
+import { showNotice } from "../ui/notices";
 import { Answer } from "./answer/Answer";
 import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
@@ -64,7 +64,6 @@ function OpenedPage({ saved }: { readonly saved: SavedProblem }) {
 
 function Page({ open }: { readonly open: OpenProblem }) {
   const { store, saver } = open;
-  const { message } = App.useApp();
   const navigate = useNavigate();
 
   useEffect(() => {
@@ -91,10 +90,13 @@ function Page({ open }: { readonly open: OpenProblem }) {
         await navigate(`/problems/${mine.id}`, { replace: true });
       } else {
         takeTheirs(theirs);
-        void message.success(`Yours is kept in the notebook as “${title}”.`);
+        showNotice({ kind: "done", text: `Yours is kept in the notebook as “${title}”.` });
       }
     } catch {
-      void message.error("Yours could not be saved just now. It is still here; try again.");
+      showNotice({
+        kind: "failed",
+        text: "Yours could not be saved just now. It is still here; try again.",
+      });
     }
   };
 

@@ -162,6 +162,16 @@ describe("somebody else's save", () => {
     expect(seen.at(-1)).toEqual({ version: 5, title: "theirs, changed" });
   });
 
+  test("that says just what is here is no conflict", async () => {
+    const { title, ...rest } = draft("mine");
+    const mine = { ...saved(5, "mine"), draft: { title, ...rest } };
+    const { saver, localCopy } = world([refused(412, { current: mine })]);
+    saver.changed(draft("mine"));
+    await pass(600);
+    expect(saver.state.getState().kind).toBe("saved");
+    expect(localCopy()).toBeNull();
+  });
+
   test("a problem that was deleted is said to be gone, and kept here", async () => {
     const { saver, localCopy } = world([refused(404)]);
     saver.changed(draft("mine"));

@@ -112,13 +112,23 @@ export function createSaver(version: number, parts: SaverParts): Saver {
     }
   };
 
+  const takeTheirs = (theirs: SavedProblem) => {
+    base = theirs.version;
+    pending = null;
+    parts.dropLocally();
+    set({ kind: "saved" });
+  };
+
   const failed = (error: unknown) => {
     if (isRetryWorthwhile(error)) {
       set({ kind: "away" });
       later(retryAfter);
       retryAfter = Math.min(retryAfter * 2, RETRY_MS.longest);
     } else if (error instanceof RefusedError && error.status === 412) {
-      set({ kind: "conflict", theirs: error.details["current"] as SavedProblem });
+      const theirs = error.details["current"] as SavedProblem;
+      // A last save of a page that was being left may have arrived without its answer.
+      if (isSameText(theirs.draft, pending)) takeTheirs(theirs);
+      else set({ kind: "conflict", theirs });
     } else if (error instanceof RefusedError && error.status === 404) {
       set({ kind: "gone" });
     } else {
@@ -138,12 +148,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
       set({ kind: "unsaved" });
       await flush();
     },
-    takeTheirs: (theirs) => {
-      base = theirs.version;
-      pending = null;
-      parts.dropLocally();
-      set({ kind: "saved" });
-    },
+    takeTheirs,
     stop: () => {
       isStopped = true;
       clearTimeout(timer);
@@ -152,4 +157,17 @@ export function createSaver(version: number, parts: SaverParts): Saver {
       isStopped = false;
     },
   };
+}
+
+function isSameText(one: Draft, other: Draft | null): boolean {
+  return other !== null && canonical(one) === canonical(other);
+}
+
+/** The database orders the keys of what it keeps in its own way. */
+function canonical(draft: Draft): string {
+  return JSON.stringify(draft, (_, value: unknown) =>
+    typeof value === "object" && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
 }

@@ -1,5 +1,6 @@
 import { workings } from "@kestrelmoor/core";
 import { useMemo } from "react";
+import { ScrollableFormulas } from "../../ui/ScrollableFormulas";
 import { useLingering } from "../../ui/use-lingering";
 import { useDocumentState } from "../document/document-context";
 import { Formula } from "./Formula";
@@ -29,11 +30,11 @@ export function WorkingsView() {
         <li key={index} className={kind === "answer" ? styles.answer : styles.step}>
           <p className={styles.say}>{say}</p>
           {latex.length > 0 && (
-            <div className={styles.formulas}>
+            <ScrollableFormulas className={styles.formulas}>
               {latex.map((line) => (
                 <Formula key={line} latex={line} />
               ))}
-            </div>
+            </ScrollableFormulas>
           )}
         </li>
       ))}
