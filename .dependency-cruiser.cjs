@@ -38,7 +38,10 @@ module.exports = {
       name: "kernel-knows-no-wording",
       comment: "Data flows from problem to solution to words, never back.",
       severity: "error",
-      from: { path: "^core/src/(time|rates|flows|numbers|problem|solve|timeline|input)/" },
+      from: {
+        path: "^core/src/(time|rates|flows|numbers|problem|solve|timeline|input)/",
+        pathNot: "\\.test\\.ts$",
+      },
       to: { path: "^core/src/(wording|workings|draft)/" },
     },
     {

@@ -1,7 +1,6 @@
-import type { Quotation } from "../rates/quotation";
 import type { SettledSpell } from "../solve/solution";
 import { frequencyOf } from "../time/duration";
-import { frequencyWords, quotationWords, onePeriod } from "../wording/quotation-words";
+import { frequencyWords, onePeriod } from "../wording/quotation-words";
 import { fractionLatex, givenLatex, numberLatex, percentLatex } from "./latex";
 import type { Step } from "./step";
 
@@ -83,11 +82,6 @@ export function ratePerPeriodStep(period: SpellPeriod): Step {
 export function givenPeriods(periods: number): string {
   const count = Number(periods.toPrecision(10));
   return `${count} period${count === 1 ? "" : "s"}`;
-}
-
-/** The rate of a spell as it was quoted, in symbols: `j = 3.15 %`, with its words. */
-export function quotedRateText(quotation: Quotation): string {
-  return quotationWords(quotation);
 }
 
 /** What the textbook calls a rate that is quoted so. */

@@ -21,7 +21,11 @@ interface Link {
 
 /** Whether an error, or what caused it, says that the database cannot be reached just now. */
 export function isUnavailable(error: unknown): boolean {
-  for (let link = error as Link | null | undefined; link !== null && link !== undefined; link = link.cause as Link) {
+  for (
+    let link = error as Link | null | undefined;
+    link !== null && link !== undefined;
+    link = link.cause as Link
+  ) {
     const { code, message } = link;
     if (typeof code === "string" && (CONNECTION_CODES.has(code) || code.startsWith("08"))) {
       return true;

@@ -50,10 +50,10 @@ function Shown({ outcome }: { readonly outcome: Outcome }) {
     <>
       <p className={styles.lead}>{sentence.lead}</p>
       <div className={styles.figures}>
-        {answers.map((answer) => {
+        {answers.map((answer, place) => {
           const { value } = answerSentence(problem, solution, answer);
           return (
-            <span key={answer.value} className={styles.row}>
+            <span key={place} className={styles.row}>
               <strong className={value.length > 12 ? styles.longFigure : styles.figure}>
                 {value}
               </strong>

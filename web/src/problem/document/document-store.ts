@@ -7,6 +7,7 @@ import {
   type Result,
   type Solution,
 } from "@kestrelmoor/core";
+import { replaceEqualDeep } from "@tanstack/react-query";
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
 import { createStore, type StoreApi } from "zustand/vanilla";
 
@@ -77,6 +78,10 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     future: [],
   }));
 
+  /** What stays the same keeps its identity, so that only the lines that change are drawn anew. */
+  const nextOutcome = (draft: Draft): Outcome =>
+    replaceEqualDeep<Outcome>(store.getState().outcome, outcomeOf(draft));
+
   const edit: DocumentActions["edit"] = (recipe, field) => {
     const { draft, past } = store.getState();
     const [next, forth, back] = produceWithPatches(draft, (writable: Draft) => {
@@ -92,7 +97,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     const story = goesOn ? [...past.slice(0, -1), change] : [...past, change];
     store.setState({
       draft: next,
-      outcome: outcomeOf(next),
+      outcome: nextOutcome(next),
       past: story.slice(-DEEPEST_UNDO),
       future: [],
     });
@@ -112,7 +117,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     const next = applyPatches(draft, change.back);
     store.setState({
       draft: next,
-      outcome: outcomeOf(next),
+      outcome: nextOutcome(next),
       past: past.slice(0, -1),
       future: [{ ...change, field: null }, ...future],
     });
@@ -125,7 +130,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     const next = applyPatches(draft, change.forth);
     store.setState({
       draft: next,
-      outcome: outcomeOf(next),
+      outcome: nextOutcome(next),
       past: [...past, { ...change, field: null }],
       future: later,
     });

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import {
   formatMoney,
   formatYears,
@@ -15,7 +16,13 @@ import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
 /** One amount at one time, as a sentence. */
-export function AmountLine({ line, index }: { readonly line: SingleLine; readonly index: number }) {
+export const AmountLine = memo(function AmountLine({
+  line,
+  index,
+}: {
+  readonly line: SingleLine;
+  readonly index: number;
+}) {
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
   const settled = useDocumentState(({ outcome: { result } }) =>
@@ -89,4 +96,4 @@ export function AmountLine({ line, index }: { readonly line: SingleLine; readonl
       />
     </LineFrame>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { formatPercent, removeRate, type TypedRateLine } from "@kestrelmoor/core";
 import { Select } from "antd";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
 import {
@@ -16,7 +16,7 @@ import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
 /** A rate and how it is quoted; after the first, also from when on it holds. */
-export function RateLine({
+export const RateLine = memo(function RateLine({
   line,
   index,
 }: {
@@ -135,4 +135,4 @@ export function RateLine({
       )}
     </LineFrame>
   );
-}
+});

@@ -1,0 +1,105 @@
+import type { CDPSession, Page } from "@playwright/test";
+import { test, type Moor } from "../support/fixtures";
+import { report } from "./report";
+
+const KEYS = "123456789012345678901234567890";
+
+test("from a keystroke to the changed answer", async ({ moor, page }) => {
+  await moor.openProblem("Extractor fund");
+  await moor.workings.locator("math").first().waitFor({ state: "attached" });
+  const session = await page.context().newCDPSession(page);
+  await session.send("Performance.enable");
+  for (const rate of [1, 4]) {
+    await session.send("Emulation.setCPUThrottlingRate", { rate });
+    const runs = await keystrokes(moor, page, session);
+    const name = rate === 1 ? "keystroke, full speed" : "keystroke, CPU slowed 4 times";
+    report(`${name}: scripting, median / 95th`, spread(runs.map(({ scripting }) => scripting)));
+    report(`${name}: to changed answer, median / 95th`, spread(runs.map(({ latency }) => latency)));
+  }
+});
+
+interface Run {
+  /** Scripting in the frame of the keystroke, in milliseconds. */
+  readonly scripting: number;
+  /** From the key's event to the new figure in the document, in milliseconds. */
+  readonly latency: number;
+}
+
+async function keystrokes(moor: Moor, page: Page, session: CDPSession): Promise<Run[]> {
+  const field = moor.amount(0);
+  const runs: Run[] = [];
+  await field.fill("1");
+  for (const key of KEYS) {
+    await field.fill("4500");
+    await field.press("End");
+    await page.waitForTimeout(400);
+    const latency = page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const answer = document.querySelector("[aria-labelledby=answer-name]");
+          if (answer === null) throw new Error("There is no answer to watch");
+          let pressed = 0;
+          document.addEventListener("keydown", (event) => (pressed = event.timeStamp), {
+            capture: true,
+            once: true,
+          });
+          new MutationObserver((_, observer) => {
+            observer.disconnect();
+            resolve(performance.now() - pressed);
+          }).observe(answer, { childList: true, characterData: true, subtree: true });
+        }),
+    );
+    const before = await scriptSeconds(session);
+    await page.keyboard.press(key);
+    const took = await latency;
+    const after = await scriptSeconds(session);
+    runs.push({ scripting: (after - before) * 1000, latency: took });
+  }
+  return runs;
+}
+
+async function scriptSeconds(session: CDPSession): Promise<number> {
+  const { metrics } = await session.send("Performance.getMetrics");
+  return metrics.find(({ name }) => name === "ScriptDuration")?.value ?? Number.NaN;
+}
+
+function spread(values: readonly number[]): string {
+  const sorted = [...values].sort((one, other) => one - other);
+  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] ?? Number.NaN;
+  return `${at(0.5).toFixed(1)} / ${at(0.95).toFixed(1)} ms`;
+}
+
+test("what is loaded before the first problem is usable", async ({ moor, page, context }) => {
+  await moor.openProblem("Extractor fund");
+  const address = page.url();
+  const fresh = await context.newPage();
+  const session = await context.newCDPSession(fresh);
+  await session.send("Network.enable");
+  await session.send("Network.setCacheDisabled", { cacheDisabled: true });
+  await fresh.goto(address);
+  await fresh
+    .getByRole("textbox", { name: /^Amount of money/ })
+    .first()
+    .waitFor();
+  await fresh.locator("math").first().waitFor({ state: "attached" });
+  const scripts = await fresh.evaluate(() =>
+    performance
+      .getEntriesByType("resource")
+      .filter((entry): entry is PerformanceResourceTiming => entry.name.endsWith(".js"))
+      .map(({ name, encodedBodySize }) => ({ name, size: encodedBodySize })),
+  );
+  const total = (keep: (name: string) => boolean) =>
+    scripts.filter(({ name }) => keep(name)).reduce((sum, { size }) => sum + size, 0) / 1000;
+  const isFormulas = (name: string) => name.includes("WorkingsView");
+  report(
+    "JavaScript before the first problem is usable (at most 350)",
+    `${total((name) => !isFormulas(name)).toFixed(0)} kB compressed`,
+  );
+  report("  and with the workings' formulas", `${total(() => true).toFixed(0)} kB compressed`);
+});
+
+test("a second start", async ({ application }) => {
+  await application.stop();
+  const { took } = await application.start();
+  report("second start to the ready line (at most 5 s)", `${(took / 1000).toFixed(1)} s`);
+});

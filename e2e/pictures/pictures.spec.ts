@@ -1,0 +1,51 @@
+import { join } from "node:path";
+import { test } from "../support/fixtures";
+
+const FOLDER = join(import.meta.dirname, "../../docs/screenshots");
+const at = (name: string) => join(FOLDER, `${name}.png`);
+
+/** One picture of each main view, from the demo notebook, at 1280 × 800. */
+
+test("notebook", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: at("notebook") });
+});
+
+for (const [name, title] of [
+  ["problem", "Extractor fund"],
+  ["problem-several-amounts", "The lease settled in one sum"],
+] as const) {
+  test(name, async ({ moor, page }) => {
+    await moor.openProblem(title);
+    await moor.workings.locator("math").first().waitFor({ state: "attached" });
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: at(name) });
+  });
+}
+
+test("workings", async ({ moor, page }) => {
+  await moor.openProblem("What the weather mast fund earned");
+  await moor.workings.locator("math").first().waitFor({ state: "attached" });
+  await moor.workings.scrollIntoViewIfNeeded();
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.screenshot({ path: at("workings") });
+});
+
+test.describe("at night", () => {
+  test.use({ colorScheme: "dark" });
+  test("problem-dark", async ({ moor, page }) => {
+    await moor.openProblem("The lender changes its rate");
+    await moor.workings.locator("math").first().waitFor({ state: "attached" });
+    await page.screenshot({ path: at("problem-dark") });
+  });
+});
+
+test.describe("on a telephone", () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+  test("problem-narrow", async ({ moor, page }) => {
+    await moor.openProblem("When the hive fund has doubled");
+    await moor.workings.locator("math").first().waitFor({ state: "attached" });
+    await page.screenshot({ path: at("problem-narrow") });
+  });
+});

@@ -1,0 +1,17 @@
+import { buildWhenChanged } from "./build.mjs";
+import { ensureChromium, ensurePostgres } from "./debian.mjs";
+import { inRoot } from "./folders.mjs";
+import { installPackages } from "./packages.mjs";
+import { run } from "./run.mjs";
+
+/** Runs a set of Playwright scripts against the built application; gives their exit code. */
+export async function runInBrowser(config) {
+  await installPackages();
+  await ensurePostgres();
+  const chromium = await ensureChromium();
+  await buildWhenChanged();
+  const cli = inRoot("node_modules/@playwright/test/cli.js");
+  return run(process.execPath, [cli, "test", "--config", inRoot("e2e", config)], {
+    env: { ...process.env, TZ: "UTC", CHROMIUM_PATH: chromium },
+  });
+}
