@@ -64,3 +64,32 @@ test("a notebook that has been emptied says how to begin", async ({ moor, page }
   await page.reload();
   await expect(page.getByText("Nothing here yet. Pick the shape above")).toBeVisible();
 });
+
+test("saves a problem as a file, and opens it again as another", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await page.getByRole("button", { name: "More for The lender changes its rate" }).click();
+  const download = page.waitForEvent("download");
+  await page.getByRole("menuitem", { name: "Save as a file" }).click();
+  const saved = await download;
+  expect(saved.suggestedFilename()).toBe("the-lender-changes-its-rate.problem.json");
+  await page.getByLabel("Problem file").setInputFiles(await saved.path());
+  await expect(page).toHaveURL(/\/problems\//);
+  await moor.expectAnswer("29,613.41");
+});
+
+test("a file that cannot be read, or is newer, is refused by a sentence beside the button", async ({
+  moor,
+  page,
+}) => {
+  await moor.openNotebook();
+  const choose = (name: string, text: string) =>
+    page
+      .getByLabel("Problem file")
+      .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+  await choose("honey.json", "honey");
+  await expect(page.getByRole("alert")).toContainText("This is not JSON");
+  await choose("tomorrow.problem.json", '{"format":"kestrelmoor-problem","version":2}');
+  await expect(page.getByRole("alert")).toContainText("written by a newer Kestrelmoor (version 2");
+  await page.getByRole("alert").getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("alert")).toHaveCount(0);
+});

@@ -7,6 +7,7 @@ import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
 import { useLingering } from "../ui/use-lingering";
+import { OpenFileButton } from "./OpenFileButton";
 import { ProblemCard, titleOf } from "./ProblemCard";
 import { ShapePicker } from "./ShapePicker";
 import { useNotebookActions, useProblemList } from "./use-notebook";
@@ -59,6 +60,7 @@ export function NotebookPage() {
           <h2 id="problems-name" className={styles.name}>
             Your problems
           </h2>
+          <OpenFileButton onOpen={create} />
           <Input
             className={styles.search ?? ""}
             type="search"

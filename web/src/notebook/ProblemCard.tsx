@@ -5,6 +5,8 @@ import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
+import { showNotice } from "../ui/notices";
+import { saveProblemFile } from "./problem-files";
 import { SmallTimeline } from "./SmallTimeline";
 import styles from "./ProblemCard.module.css";
 
@@ -31,6 +33,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
     // The menu gives the focus back as it closes; the field takes it after that.
     rename: () => setTimeout(() => setRenaming(true), 60),
     duplicate: () => onDuplicate(saved),
+    file: () => saveAsFile(outcome, title),
     delete: () => onDelete(saved),
   };
   return (
@@ -59,6 +62,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
               { key: "open", label: "Open" },
               { key: "rename", label: "Rename" },
               { key: "duplicate", label: "Duplicate" },
+              { key: "file", label: "Save as a file" },
               { type: "divider" },
               { key: "delete", label: "Delete", danger: true },
             ],
@@ -76,6 +80,15 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
       <p className={styles.answer}>{answerWords(outcome)}</p>
     </article>
   );
+}
+
+function saveAsFile({ problem, reading }: Outcome, title: string): void {
+  if (problem !== null) {
+    saveProblemFile(problem, title);
+    return;
+  }
+  const text = `A problem file holds finished lines only. ${missingWords(reading.issues)}`;
+  showNotice({ kind: "failed", text });
 }
 
 function answerWords({ problem, result, reading }: Outcome): string {

@@ -58,7 +58,7 @@ export const AmountLine = memo(function AmountLine({
       }
       onRemove={() => change((draft) => removeFlow(draft, id))}
     >
-      Money{" "}
+      Money
       <Tooltip title="Turn it round" mouseEnterDelay={0.4}>
         <button
           type="button"
@@ -68,7 +68,7 @@ export const AmountLine = memo(function AmountLine({
         >
           {direction}
         </button>
-      </Tooltip>{" "}
+      </Tooltip>
       <TypedField
         id={fieldId(id, "amount")}
         name={`Amount of money ${direction}`}
@@ -80,8 +80,8 @@ export const AmountLine = memo(function AmountLine({
         onType={(text) => write("amount", text)}
         onUnknown={() => makeUnknown(["flows", index, "amount"])}
         onLeave={leave}
-      />{" "}
-      once,{isToday ? " " : " after "}
+      />
+      {isToday ? "once," : "once, after"}
       <TypedField
         id={fieldId(id, "at")}
         name="When"

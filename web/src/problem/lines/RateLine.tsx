@@ -4,7 +4,7 @@ import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
 import {
-  foundPercent,
+  foundPercents,
   quotationFromKey,
   quotationKey,
   quotationOptions,
@@ -25,9 +25,10 @@ export const RateLine = memo(function RateLine({
 }) {
   const reading = useDocumentState((state) => state.outcome.reading.rates[index]);
   const isOnly = useDocumentState((state) => state.draft.rates.length === 1);
-  const found = useDocumentState(({ outcome: { result } }) =>
-    foundPercent(result?.ok === true ? result.value : null, index),
+  const solution = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true && result.value.unknown.kind === "percent" ? result.value : null,
   );
+  const found = foundPercents(solution, index);
   const { type, leave, makeUnknown, change } = useFieldEditing();
   const quotation = reading?.kind === "rate" ? reading.quotation : null;
   const key = quotation === null ? "" : quotationKey(quotation);
@@ -74,17 +75,19 @@ export const RateLine = memo(function RateLine({
     <LineFrame
       mark="rate"
       name={index === 0 ? "the rate" : "the change of rate"}
-      hint={rateHint(reading, found) ?? ""}
+      hint={rateHint(reading, found[0] ?? null) ?? ""}
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
-      Rate{" "}
+      Rate
       <TypedField
         id={fieldId(id, "percent")}
         name={index === 0 ? "Rate" : "Rate after the change"}
         text={line.percent}
         hint="rate"
         reading={reading.percent}
-        found={found === null ? null : formatPercent(found)}
+        found={
+          found.length === 0 ? null : found.map((percent) => formatPercent(percent)).join(" or ")
+        }
         isEmphasised
         onType={(text) =>
           type(
@@ -96,7 +99,7 @@ export const RateLine = memo(function RateLine({
         }
         onUnknown={() => makeUnknown(["rates", index, "percent"])}
         onLeave={tidy}
-      />{" "}
+      />
       {/\d$/.test(line.percent.trim()) && "% "}
       <Select
         className={styles.quotation ?? ""}
@@ -111,8 +114,7 @@ export const RateLine = memo(function RateLine({
       />
       {index > 0 && reading.from !== null && (
         <>
-          {" "}
-          from{" "}
+          from
           <TypedField
             id={fieldId(id, "from")}
             name="When this rate begins"
@@ -129,7 +131,7 @@ export const RateLine = memo(function RateLine({
               )
             }
             onLeave={leave}
-          />{" "}
+          />
           on
         </>
       )}

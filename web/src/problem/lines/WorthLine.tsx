@@ -31,7 +31,7 @@ export function WorthLine({ at }: { readonly at: string }) {
     >
       All of it is worth <span className={styles.worthLozenge}>?</span>
       {value !== null && <span className={typed.found}>{formatMoney(value)}</span>}
-      {isToday ? " " : " after "}
+      {isToday ? "" : "after"}
       <TypedField
         id={fieldId("ask", "at")}
         name="At which date it is worth that"

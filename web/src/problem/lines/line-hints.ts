@@ -83,10 +83,10 @@ function isYearly(quotation: Quotation): boolean {
   return "compounding" in quotation && quotation.compounding === "P1Y";
 }
 
-/** The percent that was found for a rate line, or `null`. */
-export function foundPercent(solution: Solution | null, index: number): number | null {
-  if (solution?.unknown.kind !== "percent") return null;
-  return solution.unknown.path[1] === index ? solution.answers[0].value : null;
+/** The percents that were found for a rate line, ascending; none where it is not the unknown. */
+export function foundPercents(solution: Solution | null, index: number): number[] {
+  if (solution?.unknown.kind !== "percent" || solution.unknown.path[1] !== index) return [];
+  return solution.answers.map(({ value }) => value);
 }
 
 interface QuotationOption {

@@ -137,11 +137,10 @@ function placePosts(
   const largest = Math.max(0, ...posts.map(({ amount }) => amount ?? 0));
   const reach = reachOf(posts, frame);
   const taken = new Map<string, number>();
-  const occupied: Record<"in" | "out", Box[]> = { in: [], out: [] };
   const inOrder = [...posts].sort(
     (one, other) => (one.years ?? Infinity) - (other.years ?? Infinity),
   );
-  return inOrder.map((post) => {
+  const placed = inOrder.map((post) => {
     const base = post.years === null ? right : xOf(post.years);
     const place = `${post.direction}:${Math.round(base)}`;
     const beside = taken.get(place) ?? 0;
@@ -150,14 +149,21 @@ function placePosts(
     const step = (width + POST.gap) * beside * (base > right - 60 ? -1 : 1);
     const size = post.amount === null || largest === 0 ? 0.6 : 0.3 + 0.7 * (post.amount / largest);
     const height = Math.round(reach * size);
-    const box = {
-      x: base - width / 2 + step,
-      y: post.direction === "in" ? axisY - height : axisY,
-      width,
-      height,
-    };
-    return { post, ...box, label: isSmall ? null : labelFor(post, box, frame, occupied) };
+    const y = post.direction === "in" ? axisY - height : axisY;
+    return { post, box: { x: base - width / 2 + step, y, width, height } };
   });
+  if (isSmall) return placed.map(({ post, box }) => ({ post, ...box, label: null }));
+  // Words keep clear of every post on their side; the unknown chooses its place first.
+  const occupied = {
+    in: placed.filter(({ post }) => post.direction === "in").map(({ box }) => box),
+    out: placed.filter(({ post }) => post.direction === "out").map(({ box }) => box),
+  };
+  const labels = new Map<Post, PlacedPost["label"]>();
+  const unknownFirst = [...placed].sort(
+    (one, other) => Number(other.post.unknown === "amount") - Number(one.post.unknown === "amount"),
+  );
+  for (const { post, box } of unknownFirst) labels.set(post, labelFor(post, box, frame, occupied));
+  return placed.map(({ post, box }) => ({ post, ...box, label: labels.get(post) ?? null }));
 }
 
 /** How long the largest post may be. One scale serves both sides, so that sizes can be compared. */
@@ -205,7 +211,10 @@ function labelFor(
     const y = isIn ? box.y - height - 3 - shift : box.y + box.height + 3 + shift;
     const candidate = { x, y, width, height };
     const fits = y >= top - 12 && y + height <= bottom + 12;
-    if (fits && !occupied[post.direction].some((other) => cross(candidate, other))) {
+    if (
+      fits &&
+      !occupied[post.direction].some((other) => other !== box && cross(candidate, other))
+    ) {
       occupied[post.direction].push(candidate);
       return { ...candidate, text, isLozenge };
     }

@@ -103,19 +103,15 @@ function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | n
     const start = from === null ? 0 : from.state === "value" ? from.value.years : null;
     if (start === null) return [];
     const isUnknown = percent.state === "unknown";
-    const found = solution?.settled.spells[index]?.percent ?? null;
-    const figure = percent.state === "value" ? percent.value.percent : found;
+    const found = isUnknown && solution !== null ? solution.answers.map(({ value }) => value) : [];
+    const percents = percent.state === "value" ? [percent.value.percent] : found;
+    const figures = percents.map((figure) => formatPercent(figure)).join(" or ");
     const words = quotationWords(quotation);
     return [
       {
         id: line.id,
         start,
-        text:
-          figure === null
-            ? isUnknown
-              ? words
-              : "rate not given yet"
-            : `${formatPercent(figure)} ${words}`,
+        text: figures !== "" ? `${figures} ${words}` : isUnknown ? words : "rate not given yet",
         isUnknown,
       },
     ];

@@ -1,0 +1,62 @@
+import {
+  LIMITS,
+  PROBLEM_FILE_EXTENSION,
+  PROBLEM_MEDIA_TYPE,
+  readProblemText,
+  sentenceOf,
+  writeDraft,
+  writeProblemText,
+  type Draft,
+  type Issue,
+  type Problem,
+} from "@kestrelmoor/core";
+
+export type OpenedFile =
+  | { readonly ok: true; readonly draft: Draft }
+  | { readonly ok: false; readonly sentences: readonly string[] };
+
+/** How many of a file's faults are told at once. */
+const MOST_SENTENCES = 5;
+
+/** Reads a problem file that a person has chosen; the file itself is never changed. */
+export async function openProblemFile(file: File): Promise<OpenedFile> {
+  // A film chosen by mistake is refused by its size, before it is read.
+  if (file.size > LIMITS.fileBytes) {
+    const issue = { code: "file-too-large", path: [], limit: LIMITS.fileBytes } as const;
+    return { ok: false, sentences: [sentenceOf(issue)] };
+  }
+  const read = readProblemText(await file.text());
+  if (read.ok) return { ok: true, draft: writeDraft(read.value) };
+  const told = read.issues.slice(0, MOST_SENTENCES).map(placed);
+  const more = read.issues.length - told.length;
+  return {
+    ok: false,
+    sentences: more > 0 ? [...told, `And ${more} more like these.`] : told,
+  };
+}
+
+function placed(issue: Issue): string {
+  const sentence = sentenceOf(issue);
+  return issue.path.length === 0 ? sentence : `At ${issue.path.join(" › ")}: ${sentence}`;
+}
+
+/** Hands a problem to the browser as a file to keep. */
+export function saveProblemFile(problem: Problem, title: string): void {
+  const blob = new Blob([writeProblemText(problem)], { type: PROBLEM_MEDIA_TYPE });
+  const address = URL.createObjectURL(blob);
+  const link = document.createElement("a");
+  link.href = address;
+  link.download = fileNameOf(title);
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/** A title as a file name: letters and digits of any script, the rest as hyphens. */
+export function fileNameOf(title: string): string {
+  const stem = title
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-+|-+$/g, "")
+    .slice(0, 80);
+  return `${stem === "" ? "problem" : stem}${PROBLEM_FILE_EXTENSION}`;
+}
