@@ -37,7 +37,8 @@ export async function openProblemFile(file: File): Promise<OpenedFile> {
 
 function placed(issue: Issue): string {
   const sentence = sentenceOf(issue);
-  return issue.path.length === 0 ? sentence : `At ${issue.path.join(" › ")}: ${sentence}`;
+  const isAboutWhole = issue.path.length === 0 || issue.code.startsWith("file-");
+  return isAboutWhole ? sentence : `At ${issue.path.join(" › ")}: ${sentence}`;
 }
 
 /** Hands a problem to the browser as a file to keep. */

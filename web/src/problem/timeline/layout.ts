@@ -204,7 +204,8 @@ function labelFor(
     ? Math.max(44, text.length * LOZENGE_CHARACTER + 28)
     : text.length * CHARACTER + 4;
   const middle = box.x + box.width / 2;
-  const x = Math.max(left - 56, Math.min(middle - width / 2, right + 52 - width));
+  // To the right of the words that name the two sides.
+  const x = Math.max(left - 22, Math.min(middle - width / 2, right + 52 - width));
   const isIn = post.direction === "in";
   for (let level = 0; level <= MOST_LEVELS; level += 1) {
     const shift = level * (LABEL_HEIGHT - 1);
