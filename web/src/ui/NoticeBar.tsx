@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { useNotices } from "./notices";
+import { CrossIcon } from "./CrossIcon";
 import styles from "./NoticeBar.module.css";
 
 /** Long enough to read and to reach; while the pointer or the focus is on it, it stays. */
@@ -43,9 +44,7 @@ export function NoticeBar() {
             aria-label="Close this notice"
             onClick={close}
           >
-            <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
-              <path d="M2 2l8 8M10 2l-8 8" stroke="currentColor" strokeWidth="1.6" fill="none" />
-            </svg>
+            <CrossIcon />
           </button>
         </div>
       )}

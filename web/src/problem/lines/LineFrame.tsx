@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { CrossIcon } from "../../ui/CrossIcon";
 import styles from "./Lines.module.css";
 
 interface LineFrameProps {
@@ -33,9 +34,7 @@ export function LineFrame({ mark, name, hint, note, onRemove, children }: LineFr
           title="Remove this line"
           onClick={onRemove}
         >
-          <svg width="12" height="12" viewBox="0 0 12 12" aria-hidden="true">
-            <path d="M2 2l8 8M10 2l-8 8" stroke="currentColor" strokeWidth="1.6" fill="none" />
-          </svg>
+          <CrossIcon />
         </button>
       )}
     </li>

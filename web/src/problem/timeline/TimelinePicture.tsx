@@ -1,5 +1,7 @@
 import { useId } from "react";
-import type { Layout, PlacedPost } from "./layout";
+import type { Box } from "./box";
+import type { Layout } from "./layout";
+import type { PlacedPost } from "./place-posts";
 import styles from "./Timeline.module.css";
 
 interface TimelinePictureProps {
@@ -122,22 +124,7 @@ export function TimelinePicture(props: TimelinePictureProps) {
             y2={axisY}
             className={styles.markLine}
           />
-          <rect
-            x={mark.x}
-            y={mark.y}
-            width={mark.width}
-            height={mark.height}
-            rx={15}
-            className={styles.lozenge}
-          />
-          <text
-            x={mark.x + mark.width / 2}
-            y={mark.y + 20.5}
-            textAnchor="middle"
-            className={styles.lozengeText}
-          >
-            {mark.text}
-          </text>
+          <Lozenge box={mark} text={mark.text} />
         </g>
       ))}
     </svg>
@@ -179,32 +166,43 @@ function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShapeProps)
         className={look}
         {...(post.direction === "out" && !isUnknown ? { fill: hatch } : {})}
       />
-      {label !== null && label.isLozenge && (
-        <rect
-          x={label.x}
-          y={label.y}
-          width={label.width}
-          height={label.height}
-          rx={15}
-          className={styles.lozenge}
-        />
-      )}
-      {label !== null && (
-        <text
-          x={label.x + label.width / 2}
-          y={label.y + (label.isLozenge ? 20.5 : 15)}
-          textAnchor="middle"
-          className={
-            label.isLozenge
-              ? styles.lozengeText
-              : post.direction === "in"
-                ? styles.inText
-                : styles.outText
-          }
-        >
-          {label.text}
-        </text>
-      )}
+      {label !== null &&
+        (label.isLozenge ? (
+          <Lozenge box={label} text={label.text} />
+        ) : (
+          <text
+            x={label.x + label.width / 2}
+            y={label.y + 15}
+            textAnchor="middle"
+            className={post.direction === "in" ? styles.inText : styles.outText}
+          >
+            {label.text}
+          </text>
+        ))}
     </g>
+  );
+}
+
+/** The mark of the unknown, with its "?" or what was found. */
+function Lozenge({ box, text }: { readonly box: Box; readonly text: string }) {
+  return (
+    <>
+      <rect
+        x={box.x}
+        y={box.y}
+        width={box.width}
+        height={box.height}
+        rx={box.height / 2}
+        className={styles.lozenge}
+      />
+      <text
+        x={box.x + box.width / 2}
+        y={box.y + 20.5}
+        textAnchor="middle"
+        className={styles.lozengeText}
+      >
+        {text}
+      </text>
+    </>
   );
 }

@@ -2,8 +2,10 @@ import { describe, expect, test } from "@jest/globals";
 import { SHAPES, type Draft } from "@kestrelmoor/core";
 import fc from "fast-check";
 import { outcomeOf } from "../document/document-store";
-import { layOut, spanOf, ticksFor, type Box } from "./layout";
+import type { Box } from "./box";
+import { layOut, spanOf } from "./layout";
 import { postInWords, sketchOf } from "./sketch";
+import { ticksFor } from "./ticks";
 
 const MEASURES = { width: 1200, height: 250, isSmall: false };
 

@@ -1,0 +1,46 @@
+import { formatMoney, formatYears } from "@kestrelmoor/core";
+import { LOZENGE_HEIGHT, lozengeWidth, type Box, type Frame } from "./box";
+import type { Sketch } from "./sketch";
+
+export interface PlacedMark extends Box {
+  readonly text: string;
+  /** Where its line stands on the axis. */
+  readonly at: number;
+}
+
+/** The lozenges that belong to a date and not to a post: an unknown time, and a worth. */
+export function placeMarks(
+  sketch: Sketch,
+  xOf: (years: number) => number,
+  frame: Frame,
+): PlacedMark[] {
+  const { left, right, top, axisY, isSmall } = frame;
+  const place = (at: number, y: number, text: string): PlacedMark => {
+    if (isSmall)
+      return {
+        at,
+        x: at - 5,
+        y: Math.min(Math.max(y, top), axisY + 4),
+        width: 10,
+        height: 10,
+        text: "",
+      };
+    const width = lozengeWidth(text);
+    const x = Math.max(left - 50, Math.min(at - width / 2, right + 50 - width));
+    return { at, x, y, width, height: LOZENGE_HEIGHT, text };
+  };
+  const times = sketch.posts
+    .filter(({ unknown }) => unknown === "time")
+    .map(({ years, direction }) =>
+      place(
+        years === null ? right : xOf(years),
+        // On the free side of the axis, opposite to the post.
+        direction === "in" ? axisY + 7 : axisY - 7 - LOZENGE_HEIGHT,
+        years === null ? "?" : formatYears(years),
+      ),
+    );
+  const { worth } = sketch;
+  if (worth === null) return times;
+  const text = worth.value === null ? "?" : formatMoney(worth.value);
+  return [...times, place(xOf(worth.years), top, text)];
+}
