@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { readVersioned, type VersionedDocument } from "../documents/versioned-document";
 import { succeed } from "../result";
+import { sentenceOf } from "../wording/sentences";
 import { problemJsonSchema } from "./json-schema";
 import { readProblem, readProblemText, writeProblemText } from "./problem-file";
 import { listUnknowns } from "./unknown";
@@ -168,6 +169,14 @@ describe("each fault is told with its path", () => {
       "wrong-format at flows.0.at",
     ]);
   });
+});
+
+test("says in words what kind of value was expected", () => {
+  const read = readProblem({ ...base, flows: ["river"], title: 7 });
+  expect(read.ok ? [] : read.issues.map(sentenceOf)).toEqual([
+    "This should be a text in quotation marks.",
+    "This should be an object in braces.",
+  ]);
 });
 
 describe("references", () => {

@@ -3,6 +3,23 @@ import { issue, type Issue, type Path } from "../issues/issue";
 
 type ZodIssue = z.core.$ZodIssue;
 
+/** Of fields that nobody knows, enough are named to see what is meant. */
+const MOST_NAMES = 8;
+
+/** What the library calls a kind of value, in words. */
+function kindWords(kind: string): string {
+  return KINDS[kind] ?? kind;
+}
+
+const KINDS: Readonly<Record<string, string>> = {
+  array: "a list",
+  boolean: "true or false",
+  int: "a whole number",
+  number: "a number",
+  object: "an object in braces",
+  string: "a text in quotation marks",
+};
+
 /**
  * Turns what a Zod schema has to say into issues of this product: one for each fault, each with the
  * path of the value at fault, none with the library's own wording.
@@ -23,12 +40,20 @@ function translate(schema: z.ZodType, fault: ZodIssue, path: Path): Issue[] {
   switch (fault.code) {
     case "invalid_type":
       return fault.input === undefined
-        ? [issue("missing-field", path, { expected: expectedAt(schema, path) ?? fault.expected })]
-        : [issue("wrong-type", path, { expected: expectedAt(schema, path) ?? fault.expected })];
+        ? [
+            issue("missing-field", path, {
+              expected: expectedAt(schema, path) ?? kindWords(fault.expected),
+            }),
+          ]
+        : [
+            issue("wrong-type", path, {
+              expected: expectedAt(schema, path) ?? kindWords(fault.expected),
+            }),
+          ];
     case "invalid_value":
       return [issue("wrong-type", path, { expected: fault.values.map(quote).join(" or ") })];
     case "unrecognized_keys":
-      return [issue("unknown-field", path, { names: fault.keys })];
+      return [issue("unknown-field", path, { names: fault.keys.slice(0, MOST_NAMES) })];
     case "too_big":
       return [tooBig(fault, path)];
     case "too_small":
