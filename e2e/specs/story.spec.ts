@@ -8,6 +8,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
 }) => {
   await moor.startProblem("What it grows to");
   await expect(moor.answer).toContainText("Still needed: an amount, a time and a rate.");
+  await expect(moor.amount(0)).toBeFocused();
 
   await test.step("the future value, typed as the question says it", async () => {
     await page.getByRole("textbox", { name: "Title of the problem" }).fill("Hive deposit");
@@ -134,4 +135,19 @@ test("a click on a post of the timeline goes to its line", async ({ moor, page }
   await expect(moor.amount(1)).toBeFocused();
   await timeline.locator("svg").getByText("38,400.00").hover();
   await expect(timeline).toContainText("worth 30,000.25 today");
+});
+
+test("a goal that is reached twice has two dates", async ({ moor, page }) => {
+  await moor.startProblem("A rate that changes");
+  await page.keyboard.type("100");
+  await moor.type(moor.amount(1), "121");
+  await moor.when(1).click();
+  await moor.when(1).pressSequentially("?");
+  await moor.type(moor.rate, "10");
+  await moor.type(page.getByRole("textbox", { name: "Rate after the change" }), "-10");
+  await moor.type(page.getByRole("textbox", { name: "When this rate begins" }), "3 years");
+  await expect(moor.figure).toHaveText(["2 years", "3.9 years"]);
+  await expect(moor.answer).toContainText(
+    "2 answers balance this: the amount is reached more than once",
+  );
 });

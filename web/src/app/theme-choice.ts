@@ -1,11 +1,12 @@
 import { create } from "zustand";
+import { browserStorage } from "../ui/browser-storage";
 
 export type ThemeChoice = "system" | "light" | "dark";
 
 const STORAGE_KEY = "kestrelmoor-theme";
 
 function storedChoice(): ThemeChoice {
-  const stored = localStorage.getItem(STORAGE_KEY);
+  const stored = browserStorage.read(STORAGE_KEY);
   return stored === "light" || stored === "dark" ? stored : "system";
 }
 
@@ -29,8 +30,8 @@ export const useThemeChoice = create<ThemeState>((set, get) => {
     choice,
     isDark: darkFor(choice),
     choose: (next) => {
-      if (next === "system") localStorage.removeItem(STORAGE_KEY);
-      else localStorage.setItem(STORAGE_KEY, next);
+      if (next === "system") browserStorage.remove(STORAGE_KEY);
+      else browserStorage.write(STORAGE_KEY, next);
       set({ choice: next, isDark: darkFor(next) });
     },
   };

@@ -30,7 +30,7 @@ export function NotebookPage() {
   };
   const create = (draft: Draft) => {
     actions.create.mutate(draft, {
-      onSuccess: ({ id }) => void navigate(`/problems/${id}`),
+      onSuccess: ({ id }) => void navigate(`/problems/${id}`, { state: { isNew: true } }),
       onError: failed,
     });
   };

@@ -1,7 +1,7 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { createProblem, readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
@@ -9,6 +9,7 @@ import { showNotice } from "../ui/notices";
 import { Answer } from "./answer/Answer";
 import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
+import { focusFirstEmptyField } from "./lines/field-id";
 import { Lines } from "./lines/Lines";
 import { openProblem, type OpenProblem } from "./open-problem";
 import { QuestionField } from "./QuestionField";
@@ -74,6 +75,12 @@ function Page({ open }: { readonly open: OpenProblem }) {
     name();
     return store.subscribe(name);
   }, [store]);
+
+  const { state } = useLocation() as { state: { isNew?: boolean } | null };
+  const isNew = state?.isNew === true;
+  useEffect(() => {
+    if (isNew) focusFirstEmptyField();
+  }, [isNew]);
 
   const takeTheirs = (theirs: SavedProblem) => {
     store.replace(theirs.draft);

@@ -51,21 +51,27 @@ function Shown({ outcome }: { readonly outcome: Outcome }) {
       <p className={styles.lead}>{sentence.lead}</p>
       <div className={styles.figures}>
         {answers.map((answer, place) => {
-          const { value } = answerSentence(problem, solution, answer);
+          const { value, rest } = answerSentence(problem, solution, answer);
           return (
             <span key={place} className={styles.row}>
               <strong className={value.length > 12 ? styles.longFigure : styles.figure}>
                 {value}
               </strong>
               <CopyButton text={copyText(answer)} what="the answer" />
+              {answer.unit === "years" && <span className={styles.otherwise}>{rest}</span>}
             </span>
           );
         })}
       </div>
-      {sentence.rest !== "" && <p className={styles.rest}>{sentence.rest}</p>}
+      {sentence.rest !== "" && answers[0].unit !== "years" && (
+        <p className={styles.rest}>{sentence.rest}</p>
+      )}
       {answers.length > 1 && (
         <p className={styles.several}>
-          {answers.length} answers balance this: the money changes direction more than once.
+          {answers.length} answers balance this:{" "}
+          {answers[0].unit === "years"
+            ? "the amount is reached more than once, as a rate lies below zero."
+            : "the money changes direction more than once."}
         </p>
       )}
       {answers[0].turned && <Turned outcome={outcome} />}

@@ -11,6 +11,13 @@ export function focusField(id: string): void {
   field.select();
 }
 
+/** Goes to the first field that nothing is typed in yet. */
+export function focusFirstEmptyField(): void {
+  const fields = [...document.querySelectorAll<HTMLInputElement>("input[data-field]")];
+  const empty = fields.find(({ value }) => value === "");
+  if (empty !== undefined) focusField(empty.id);
+}
+
 /** Goes from a field to the next one in reading order; from the last one nowhere. */
 export function focusNextField(from: HTMLElement): void {
   const fields = [...document.querySelectorAll<HTMLElement>("[data-field]")];

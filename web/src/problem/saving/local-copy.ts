@@ -1,4 +1,5 @@
 import { parseDraft, type Draft } from "@kestrelmoor/core";
+import { browserStorage } from "../../ui/browser-storage";
 
 /** What was typed and has not reached the server yet, kept in this browser. */
 export interface LocalCopy {
@@ -10,7 +11,7 @@ export interface LocalCopy {
 const keyOf = (id: string) => `kestrelmoor-unsaved-${id}`;
 
 export function readLocalCopy(id: string): LocalCopy | null {
-  const text = localStorage.getItem(keyOf(id));
+  const text = browserStorage.read(keyOf(id));
   if (text === null) return null;
   try {
     const { draft, base } = JSON.parse(text) as { draft: unknown; base: unknown };
@@ -21,16 +22,10 @@ export function readLocalCopy(id: string): LocalCopy | null {
   }
 }
 
-/** @returns whether the browser had room for it */
-export function writeLocalCopy(id: string, copy: LocalCopy): boolean {
-  try {
-    localStorage.setItem(keyOf(id), JSON.stringify(copy));
-    return true;
-  } catch {
-    return false;
-  }
+export function writeLocalCopy(id: string, copy: LocalCopy): void {
+  browserStorage.write(keyOf(id), JSON.stringify(copy));
 }
 
 export function dropLocalCopy(id: string): void {
-  localStorage.removeItem(keyOf(id));
+  browserStorage.remove(keyOf(id));
 }
