@@ -13,6 +13,7 @@ export * from "./rates/accumulation";
 export * from "./time/duration";
 export * from "./solve/solve";
 export * from "./solve/solution";
+export { growthOf } from "./solve/settle";
 export * from "./input/read-money";
 export * from "./input/read-rate";
 export * from "./input/read-time";

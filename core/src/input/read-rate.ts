@@ -1,4 +1,4 @@
-import { issue, within } from "../issues/issue";
+import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import type { Quotation } from "../rates/quotation";
 import { fail, succeed, type Result } from "../result";
@@ -64,9 +64,7 @@ function readFigure(text: string): Result<number> | null {
   const worked = evaluateArithmetic(text);
   if (worked.ok) return worked;
   const [first] = worked.issues;
-  return first?.code === "money-not-understood"
-    ? null
-    : fail(...worked.issues.map((i) => within([], i)));
+  return first?.code === "money-not-understood" ? null : worked;
 }
 
 type Quoting = Pick<TypedRate, "quotation" | "yearly">;

@@ -25,13 +25,7 @@ export function exposures(starts: readonly number[], years: number): number[] {
  * @param years t, zero or more
  */
 export function logAccumulation(growth: Accumulation, years: number): number {
-  let logarithm = 0;
-  for (const [index, start] of growth.starts.entries()) {
-    if (years <= start) break;
-    const end = Math.min(years, growth.starts[index + 1] ?? years);
-    logarithm += (growth.forces[index] ?? 0) * (end - start);
-  }
-  return logarithm;
+  return logGrowth(growth, 0, years);
 }
 
 /**
@@ -43,6 +37,7 @@ export function growthFactor(growth: Accumulation, from: number, to: number): nu
   return Math.exp(logGrowth(growth, from, to));
 }
 
+/** ln of `growthFactor`: below zero where time or the money runs backwards. */
 export function logGrowth(growth: Accumulation, from: number, to: number): number {
   if (to < from) return -logGrowth(growth, to, from);
   let logarithm = 0;

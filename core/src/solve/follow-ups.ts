@@ -2,6 +2,7 @@ import { sum } from "../numbers/sum";
 import type { FollowUp, KnownPosition } from "../problem/schema";
 import { growthFactor, type Accumulation } from "../rates/accumulation";
 import { yearsOf } from "../time/duration";
+import { growthOf } from "./settle";
 import type { SettledTimeline } from "./solution";
 
 /**
@@ -20,11 +21,7 @@ export function answerFollowUps(
   questions: readonly FollowUp[],
   settled: SettledTimeline,
 ): (number | null)[] {
-  const growth: Accumulation = {
-    starts: settled.spells.map(({ start }) => start),
-    forces: settled.spells.map(({ force }) => force),
-  };
-  const account = { settled, growth, side: sideOf(settled) };
+  const account = { settled, growth: growthOf(settled), side: sideOf(settled) };
   return questions.map((question) => {
     const value = answer(question, account);
     return value !== null && Number.isFinite(value) ? value : null;

@@ -2,6 +2,7 @@ import { expandFlow } from "../flows/flow-kinds";
 import { valueAt } from "../numbers/affine";
 import { sum } from "../numbers/sum";
 import type { Unknown } from "../problem/unknown";
+import type { Accumulation } from "../rates/accumulation";
 import { percentFromForce } from "../rates/force-of-interest";
 import type { Result } from "../result";
 import { succeed } from "../result";
@@ -43,5 +44,13 @@ export function factsOf(settled: SettledTimeline, balances: boolean): Facts {
     interest: Math.abs(totalIn - totalOut),
     interestIs: totalIn >= totalOut ? "earned" : "paid",
     effectivePercents,
+  };
+}
+
+/** How money grows on a settled timeline. */
+export function growthOf({ spells }: SettledTimeline): Accumulation {
+  return {
+    starts: spells.map(({ start }) => start),
+    forces: spells.map(({ force }) => force),
   };
 }

@@ -1,5 +1,6 @@
 import { sum } from "../../numbers/sum";
-import { logGrowth, type Accumulation } from "../../rates/accumulation";
+import { logGrowth } from "../../rates/accumulation";
+import { growthOf } from "../../solve/settle";
 import type { Solution } from "../../solve/solution";
 import { formatMoney } from "../../wording/format-number";
 import { formatYears } from "../../wording/format-time";
@@ -13,10 +14,7 @@ export function dateSteps(solution: Solution, periods: readonly SpellPeriod[]): 
   const own = settled.flows[Number(unknown.path[1])];
   if (own === undefined) throw new TypeError("The unknown date has no line");
   const rest = settled.flows.filter((flow) => flow !== own);
-  const growth: Accumulation = {
-    starts: settled.spells.map(({ start }) => start),
-    forces: settled.spells.map(({ force }) => force),
-  };
+  const growth = growthOf(settled);
   const today = Math.abs(
     sum(rest.map(({ amount, at }) => amount * Math.exp(-logGrowth(growth, 0, at)))),
   );

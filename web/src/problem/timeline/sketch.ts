@@ -3,6 +3,8 @@ import {
   formatMoney,
   formatPercent,
   formatYears,
+  growthFactor,
+  growthOf,
   quotationWords,
   type Draft,
   type DraftReading,
@@ -83,16 +85,11 @@ function postOf(
     label: line.label,
     unknown:
       flow.amount.state === "unknown" ? "amount" : flow.at.state === "unknown" ? "time" : null,
-    today: settled === undefined || solution === null ? null : worthToday(settled, solution),
+    today:
+      settled === undefined || solution === null
+        ? null
+        : Math.abs(settled.amount) * growthFactor(growthOf(solution.settled), settled.at, 0),
   };
-}
-
-function worthToday(settled: { amount: number; at: number }, { settled: { spells } }: Solution) {
-  const logarithm = spells.reduce((total, { start, force }, index) => {
-    const end = spells[index + 1]?.start ?? Number.POSITIVE_INFINITY;
-    return total + force * Math.max(0, Math.min(settled.at, end) - start);
-  }, 0);
-  return Math.abs(settled.amount) * Math.exp(-logarithm);
 }
 
 function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | null): Ribbon[] {
