@@ -93,3 +93,16 @@ test("a file that cannot be read, or is newer, is refused by a sentence beside t
   await page.getByRole("alert").getByRole("button", { name: "Close" }).click();
   await expect(page.getByRole("alert")).toHaveCount(0);
 });
+
+test("starts a problem from the words of a question", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await page.getByRole("button", { name: "Start from the words of a question" }).click();
+  await page.keyboard.type("A hive costs 480. What will 480 become in 5 years at 2%?");
+  await page.getByRole("button", { name: "Start with this question" }).click();
+  await expect(moor.amount(0)).toBeFocused();
+  await page.keyboard.type("480");
+  await moor.type(moor.when(1), "5 years");
+  await moor.type(moor.rate, "2");
+  await moor.expectAnswer("529.96");
+  await expect(page.locator("mark")).toHaveText(["480", "480", "5 years", "2%"]);
+});

@@ -27,6 +27,8 @@ export function controlTheme(palette: Palette, isDark: boolean): ThemeConfig {
       fontFamily: SANS,
       fontSize: 16,
       borderRadius: 8,
+      controlItemBgActive: palette.heatherSoft,
+      controlItemBgHover: palette.mist,
       controlHeight: 36,
       motionDurationFast: "0.08s",
       motionDurationMid: "0.12s",

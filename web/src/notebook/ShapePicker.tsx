@@ -1,5 +1,6 @@
 import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core";
 import { useMemo } from "react";
+import { QuestionStart } from "./QuestionStart";
 import { SmallTimeline } from "./SmallTimeline";
 import styles from "./ShapePicker.module.css";
 
@@ -22,6 +23,7 @@ export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
           </li>
         ))}
       </ul>
+      <QuestionStart isBusy={isBusy} onStart={onPick} />
     </section>
   );
 }
