@@ -58,9 +58,12 @@ function percentsOfOneSpell(
     spells: timeline.spells.with(index, { ...spell, percent: { known: 0, perUnknown: 0 } }),
   });
   if (!known.ok) return known;
+  const logs = amounts.map(({ at }) => -logAccumulation(known.value, at));
+  // A common factor changes no root; the largest discount factor as 1 lets none overflow.
+  const largest = Math.max(...logs);
   const terms = gatherTerms(
-    amounts.map(({ amount, at }) => ({
-      coefficient: amount.known * Math.exp(-logAccumulation(known.value, at)),
+    amounts.map(({ amount, at }, place) => ({
+      coefficient: amount.known * Math.exp((logs[place] ?? 0) - largest),
       exponent: exposures(known.value.starts, at)[index] ?? 0,
     })),
   );

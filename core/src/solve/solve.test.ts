@@ -157,6 +157,71 @@ describe("what is found balances, checked by compounding year by year", () => {
   });
 });
 
+test("whatever is asked of whatever amounts and rates, there is a finite answer or a reason", () => {
+  const size = fc.constantFrom(0, 1e-300, 1e-9, 0.01, 1, 100, 5e12, 1e13);
+  const date = fc.constantFrom("P0D", "P0.0001D", "P1D", "P3W", "P7M", "P1Y", "P500Y", "P1000Y");
+  const figure = fc.constantFrom(
+    -1e6,
+    -100,
+    -99.9999999,
+    -50,
+    -1e-9,
+    0,
+    1e-300,
+    1e-12,
+    5,
+    400,
+    1e6,
+  );
+  const quotation = fc.constantFrom<object>(
+    { quoted: "effective" },
+    { quoted: "continuous" },
+    { quoted: "nominal", compounding: "P1D" },
+    { quoted: "periodic", compounding: "P1M" },
+  );
+  const side = fc.constantFrom("in", "out");
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(side, size, date), { minLength: 1, maxLength: 9 }),
+      fc.array(fc.tuple(figure, quotation), { minLength: 1, maxLength: 3 }),
+      fc.constantFrom("amount", "at", "percent", "worth"),
+      fc.nat(8),
+      (list, quoted, asked, which) => {
+        const place = which % (asked === "percent" ? quoted.length : list.length);
+        const read = readProblem({
+          format: "kestrelmoor-problem",
+          version: 1,
+          rates: quoted.map(([percentage, how], index) => ({
+            ...how,
+            percent: asked === "percent" && index === place ? null : percentage,
+            ...(index === 0 ? {} : { from: ["P1D", "P5Y", "P500Y"][index] }),
+          })),
+          flows: list.map(([direction, amount, at], index) =>
+            single(
+              `f${index}`,
+              direction,
+              asked === "amount" && index === place ? null : amount,
+              asked === "at" && index === place ? null : at,
+            ),
+          ),
+          ...(asked === "worth" ? { ask: { find: "value", at: "P1Y" } } : {}),
+        });
+        if (!read.ok) throw new Error(JSON.stringify(read.issues));
+        const solution = solve(read.value);
+        if (!solution.ok) {
+          for (const found of solution.issues)
+            expect(sentenceOf(found)).not.toMatch(/NaN|undefined/);
+          return;
+        }
+        for (const { value } of solution.value.answers) expect(Number.isFinite(value)).toBe(true);
+        const { totalIn, totalOut } = solution.value.facts;
+        expect([totalIn, totalOut].every(Number.isFinite)).toBe(true);
+      },
+    ),
+    { numRuns: 2000 },
+  );
+});
+
 describe("answers", () => {
   test("an amount that comes out below zero is given with the direction that balances", () => {
     const solution = solved({
