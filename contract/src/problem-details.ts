@@ -34,7 +34,6 @@ export const API_CODES = [
   "problem-invalid",
   "request-invalid",
   "not-found",
-  "method-not-allowed",
   "origin-refused",
   "saved-elsewhere",
   "version-missing",

@@ -59,12 +59,18 @@ function bodyRefusal(error: unknown): Refusal | null {
     case "encoding.unsupported":
       return new Refusal(415, "media-type-unsupported", "Send the body as UTF-8 JSON.");
     default:
-      return typeof status === "number" && status >= 400 && status < 500
-        ? new Refusal(
-            400,
-            "request-invalid",
-            "The request cannot be read. Check its address and headers.",
-          )
-        : null;
+      return clientFault(status);
   }
+}
+
+/** A fault that the framework has found in the request itself: a file that is not there, a broken address. */
+function clientFault(status: unknown): Refusal | null {
+  if (status === 404) return new Refusal(404, "not-found", "There is no such file.");
+  return typeof status === "number" && status >= 400 && status < 500
+    ? new Refusal(
+        400,
+        "request-invalid",
+        "The request cannot be read. Check its address and headers.",
+      )
+    : null;
 }

@@ -28,7 +28,6 @@ const TITLES: Readonly<Record<number, string>> = {
   400: "Bad Request",
   403: "Forbidden",
   404: "Not Found",
-  405: "Method Not Allowed",
   409: "Conflict",
   412: "Precondition Failed",
   413: "Content Too Large",

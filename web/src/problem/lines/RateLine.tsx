@@ -34,9 +34,7 @@ export const RateLine = memo(function RateLine({
   const key = quotation === null ? "" : quotationKey(quotation);
   const options = useMemo(
     () => (quotation === null ? [] : quotationOptions(quotation)),
-    // The key says everything about a quotation; the object is new with every reading.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [key],
+    [quotation],
   );
   if (reading?.kind !== "rate") return null;
   const { id } = line;

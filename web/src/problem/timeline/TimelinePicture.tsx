@@ -1,7 +1,8 @@
 import { useId } from "react";
-import type { Box } from "./box";
 import type { Layout } from "./layout";
+import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
+import { PostShape } from "./PostShape";
 import styles from "./Timeline.module.css";
 
 interface TimelinePictureProps {
@@ -128,81 +129,5 @@ export function TimelinePicture(props: TimelinePictureProps) {
         </g>
       ))}
     </svg>
-  );
-}
-
-interface PostShapeProps {
-  readonly placed: PlacedPost;
-  readonly hatch: string;
-  readonly isSmall: boolean;
-  readonly onClick: ((id: string) => void) | undefined;
-  readonly onHover: ((placed: PlacedPost | null) => void) | undefined;
-}
-
-function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShapeProps) {
-  const { post, x, y, width, height, label } = placed;
-  const isUnknown = post.unknown === "amount";
-  const look = isUnknown
-    ? styles.unknownPost
-    : post.direction === "in"
-      ? styles.inPost
-      : styles.outPost;
-  const isPending = post.years === null || (post.amount === null && !isUnknown);
-  return (
-    <g
-      className={onClick === undefined ? undefined : styles.clickable}
-      opacity={isPending ? 0.45 : 1}
-      onClick={() => onClick?.(post.id)}
-      onPointerEnter={() => onHover?.(placed)}
-      onPointerLeave={() => onHover?.(null)}
-    >
-      {!isSmall && <rect x={x - 8} y={y} width={width + 16} height={height} fill="transparent" />}
-      <rect
-        x={x}
-        y={y}
-        width={width}
-        height={height}
-        rx={width / 2}
-        className={look}
-        {...(post.direction === "out" && !isUnknown ? { fill: hatch } : {})}
-      />
-      {label !== null &&
-        (label.isLozenge ? (
-          <Lozenge box={label} text={label.text} />
-        ) : (
-          <text
-            x={label.x + label.width / 2}
-            y={label.y + 15}
-            textAnchor="middle"
-            className={post.direction === "in" ? styles.inText : styles.outText}
-          >
-            {label.text}
-          </text>
-        ))}
-    </g>
-  );
-}
-
-/** The mark of the unknown, with its "?" or what was found. */
-function Lozenge({ box, text }: { readonly box: Box; readonly text: string }) {
-  return (
-    <>
-      <rect
-        x={box.x}
-        y={box.y}
-        width={box.width}
-        height={box.height}
-        rx={box.height / 2}
-        className={styles.lozenge}
-      />
-      <text
-        x={box.x + box.width / 2}
-        y={box.y + 20.5}
-        textAnchor="middle"
-        className={styles.lozengeText}
-      >
-        {text}
-      </text>
-    </>
   );
 }

@@ -1,0 +1,54 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, expect, test } from "@jest/globals";
+import type { ProblemDetails } from "@kestrelmoor/contract";
+import request from "supertest";
+import { createTestApp, type TestApp } from "../../test/test-app";
+import { pageRoutes } from "./page";
+
+const folder = mkdtempSync(join(tmpdir(), "kestrelmoor-page-"));
+let served: TestApp;
+
+beforeAll(async () => {
+  mkdirSync(join(folder, "assets"));
+  writeFileSync(join(folder, "index.html"), '<script nonce="__CSP_NONCE__" src="/a.js"></script>');
+  writeFileSync(join(folder, "assets", "page-1a2b.js"), "export {};");
+  served = await createTestApp({ page: await pageRoutes(folder) });
+});
+afterAll(async () => {
+  await served.close();
+  rmSync(folder, { recursive: true });
+});
+
+test.each(["/", "/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d", "/nowhere"])(
+  "%s is the page, with the nonce that its policy names, and kept by no cache",
+  async (address) => {
+    const { text, headers } = await request(served.app).get(address).accept("html").expect(200);
+    const nonce = /nonce="([^"]+)"/.exec(text)?.[1] ?? "";
+    expect(nonce.length).toBeGreaterThan(20);
+    expect(headers["content-security-policy"]).toContain(`'nonce-${nonce}'`);
+    expect(headers["cache-control"]).toBe("no-store");
+  },
+);
+
+test("a hashed file is kept for ever", async () => {
+  const { headers } = await request(served.app).get("/assets/page-1a2b.js").expect(200);
+  expect(headers["cache-control"]).toMatch(/immutable/);
+});
+
+test.each([
+  ["/assets/gone.js", 404, "not-found"],
+  ["/assets/..%2f..%2fpackage.json", 400, "request-invalid"],
+])("%s is refused by %i", async (address, status, code) => {
+  const { body } = await request(served.app).get(address).expect(status);
+  expect((body as ProblemDetails).code).toBe(code);
+});
+
+test("an address of the interface is never the page", async () => {
+  await request(served.app)
+    .get("/api/nowhere")
+    .accept("html")
+    .expect(404)
+    .expect(/not-found/);
+});

@@ -1,0 +1,56 @@
+import { Lozenge } from "./Lozenge";
+import type { PlacedPost } from "./place-posts";
+import styles from "./Timeline.module.css";
+
+interface PostShapeProps {
+  readonly placed: PlacedPost;
+  readonly hatch: string;
+  readonly isSmall: boolean;
+  readonly onClick: ((id: string) => void) | undefined;
+  readonly onHover: ((placed: PlacedPost | null) => void) | undefined;
+}
+
+/** An amount as a rounded post, with its words; what is not given yet is pale. */
+export function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShapeProps) {
+  const { post, x, y, width, height, label } = placed;
+  const isUnknown = post.unknown === "amount";
+  const look = isUnknown
+    ? styles.unknownPost
+    : post.direction === "in"
+      ? styles.inPost
+      : styles.outPost;
+  const isPending = post.years === null || (post.amount === null && !isUnknown);
+  return (
+    <g
+      className={onClick === undefined ? undefined : styles.clickable}
+      opacity={isPending ? 0.45 : 1}
+      onClick={() => onClick?.(post.id)}
+      onPointerEnter={() => onHover?.(placed)}
+      onPointerLeave={() => onHover?.(null)}
+    >
+      {!isSmall && <rect x={x - 8} y={y} width={width + 16} height={height} fill="transparent" />}
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx={width / 2}
+        className={look}
+        {...(post.direction === "out" && !isUnknown ? { fill: hatch } : {})}
+      />
+      {label !== null &&
+        (label.isLozenge ? (
+          <Lozenge box={label} text={label.text} />
+        ) : (
+          <text
+            x={label.x + label.width / 2}
+            y={label.y + 15}
+            textAnchor="middle"
+            className={post.direction === "in" ? styles.inText : styles.outText}
+          >
+            {label.text}
+          </text>
+        ))}
+    </g>
+  );
+}
