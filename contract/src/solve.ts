@@ -27,7 +27,7 @@ export const solveReply = z
       totalOut: z.number(),
       interest: z.number().optional(),
       interestIs: z.enum(["earned", "paid"]).optional(),
-      effectivePercents: z.array(z.number()),
+      effectivePercents: z.array(z.union([z.number(), z.null()])),
     }),
   })
   .meta({ id: "Solution", description: "Every solution of the unknown, and figures beside it." });

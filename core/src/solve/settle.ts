@@ -34,9 +34,10 @@ export function settle(timeline: Timeline, unknown: Unknown, x: number): Result<
 export function factsOf(settled: SettledTimeline, balances: boolean): Facts {
   const totalIn = sum(settled.flows.map(({ amount }) => Math.max(0, amount)));
   const totalOut = sum(settled.flows.map(({ amount }) => Math.max(0, -amount)));
-  const effectivePercents = settled.spells.map(({ force }) =>
-    percentFromForce(force, { quoted: "effective" }),
-  );
+  const effectivePercents = settled.spells.map(({ force }) => {
+    const percent = percentFromForce(force, { quoted: "effective" });
+    return Number.isFinite(percent) ? percent : null;
+  });
   if (!balances) return { totalIn, totalOut, effectivePercents };
   return {
     totalIn,

@@ -46,8 +46,8 @@ export interface Facts {
   /** What the money earned or cost, zero or more: the difference of the totals. Left out of a worth. */
   readonly interest?: number;
   readonly interestIs?: "earned" | "paid";
-  /** Of each rate spell the effective yearly rate. */
-  readonly effectivePercents: readonly number[];
+  /** Of each rate spell the effective yearly rate; `null` where it passes the largest double. */
+  readonly effectivePercents: readonly (number | null)[];
 }
 
 export interface Solution {

@@ -67,7 +67,13 @@ function periods(problem: Problem, { answers, settled }: Solution): Companion[] 
 function rates({ facts, settled }: Solution): Companion[] {
   const [percent] = facts.effectivePercents;
   const [spell] = settled.spells;
-  if (percent === undefined || spell === undefined || settled.spells.length !== 1) return [];
+  if (
+    percent === undefined ||
+    percent === null ||
+    spell === undefined ||
+    settled.spells.length !== 1
+  )
+    return [];
   return spell.quotation.quoted === "effective"
     ? []
     : [{ words: "Effective yearly rate", figure: formatPercent(percent) }];

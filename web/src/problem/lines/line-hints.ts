@@ -72,8 +72,11 @@ export function rateHint(reading: RateReading, found: number | null): string | n
     parts.push(`${formatPercent(perPeriod, 6)} per ${noun}`);
   }
   if (quotation.quoted !== "effective" && !isYearly(quotation)) {
+    const effective = percentFromForce(force, { quoted: "effective" });
     parts.push(
-      `${formatPercent(percentFromForce(force, { quoted: "effective" }))} effective a year`,
+      Number.isFinite(effective)
+        ? `${formatPercent(effective)} effective a year`
+        : "more than can be written as an effective rate",
     );
   }
   return parts.length === 0 ? "the rate for one year" : parts.join(" · ");
