@@ -4,6 +4,7 @@ import { fractionLatex, longMoneyLatex, numberLatex } from "../latex";
 import type { Step } from "../step";
 import { dateWords, movedStep, sideLatex, sides, type Term } from "./terms";
 
+/** An unknown amount, with whatever hangs on it, brought to one side of the equation. */
 export function amountSteps(terms: readonly Term[], focal: number, solution: Solution): Step[] {
   const { inward, outward } = sides(terms);
   const value = solution.answers[0].value;
@@ -11,8 +12,7 @@ export function amountSteps(terms: readonly Term[], focal: number, solution: Sol
   const ofUnknown = terms.filter(({ perUnknown }) => perUnknown !== 0);
   const own = solution.settled.flows[Number(solution.unknown.path[1])];
   const side = own !== undefined && own.amount < 0 ? -1 : 1;
-  const worth = ({ flow, factor }: Term) =>
-    -side * Math.sign(flow.amount) * Math.abs(flow.amount) * factor;
+  const worth = ({ flow, factor }: Term) => -side * flow.amount * factor;
   const coefficient = sum(
     ofUnknown.map(
       ({ flow, perUnknown, factor }) => side * Math.sign(flow.amount) * perUnknown * factor,

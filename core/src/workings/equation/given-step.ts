@@ -5,21 +5,22 @@ import { quotationWords } from "../../wording/quotation-words";
 import { percentLatex, textLatex, UNKNOWN_LATEX } from "../latex";
 import type { SpellPeriod } from "../spell-period";
 import type { Step } from "../step";
-import { isUnknownSpell, sizeInSymbols } from "./terms";
+import { isUnknownSpell, sizeInSymbols, unknownShares } from "./terms";
 
+/** Every amount with its direction and time, and every rate with how it is quoted. */
 export function givenStep(
   problem: Problem,
   solution: Solution,
   periods: readonly SpellPeriod[],
 ): Step {
   const { settled, unknown } = solution;
+  const shares = unknownShares(problem);
   const money = settled.flows.map((flow, index) => {
     const line = problem.flows[index];
     const label = line?.label === undefined ? "" : String.raw`\;${textLatex(`(${line.label})`)}`;
-    const isAmount = unknown.kind === "amount" && unknown.path[1] === index;
     const isDate = unknown.kind === "at" && unknown.path[1] === index;
     const direction = flow.amount < 0 ? "out" : "in";
-    const size = isAmount ? "X" : sizeInSymbols(problem, index, flow);
+    const size = sizeInSymbols(flow, shares[index] ?? 0);
     const when = isDate
       ? "at a time t"
       : flow.at === 0

@@ -1,4 +1,3 @@
-import { expandFlow } from "../../flows/flow-kinds";
 import type { Problem } from "../../problem/schema";
 import type { SettledAmount, Solution } from "../../solve/solution";
 import { yearsOf } from "../../time/duration";
@@ -41,20 +40,17 @@ export function dateWords(years: number): string {
   return years === 0 ? "today" : `the date ${formatYears(years, 4)} from today`;
 }
 
-export function sizeInSymbols(problem: Problem, index: number, flow: SettledAmount): string {
-  const line = problem.flows[index];
-  const said = line?.kind === "single" ? line.amount : null;
-  const refersToUnknown =
-    said !== null && typeof said === "object" && perUnknownOf(problem, index) !== 0;
-  return refersToUnknown
-    ? `${numberLatex(Math.abs(perUnknownOf(problem, index)))}\\,X`
-    : moneyLatex(Math.abs(flow.amount));
+/** Of each flow, how many times the unknown amount it is: 1 for the unknown itself, 0 for a known one. */
+export function unknownShares(problem: Problem): number[] {
+  const timeline = resolveTimeline(problem);
+  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
+  return timeline.value.flows.map(({ amount }) => Math.abs(amount.perUnknown));
 }
 
-function perUnknownOf(problem: Problem, index: number): number {
-  const timeline = resolveTimeline(problem);
-  const flow = timeline.ok ? timeline.value.flows[index] : undefined;
-  return flow === undefined ? 0 : (expandFlow(flow)[0]?.amount.perUnknown ?? 0);
+/** The size of a flow as the equation has it: `X`, a multiple of it, or a figure. */
+export function sizeInSymbols(flow: SettledAmount, share: number): string {
+  if (share === 0) return moneyLatex(Math.abs(flow.amount));
+  return share === 1 ? "X" : `${numberLatex(share)}\\,X`;
 }
 
 export function termsOf(
@@ -63,14 +59,13 @@ export function termsOf(
   periods: readonly SpellPeriod[],
   focal: number,
 ): Term[] {
+  const shares = unknownShares(problem);
   return solution.settled.flows.map((flow, index) => {
     const { symbols, numbers, value } = growthFactorBetween(periods, flow.at, focal);
-    const isUnknown = solution.unknown.kind === "amount" && solution.unknown.path[1] === index;
-    const perUnknown =
-      solution.unknown.kind === "amount" ? Math.abs(perUnknownOf(problem, index)) : 0;
+    const perUnknown = shares[index] ?? 0;
     return {
       flow,
-      size: isUnknown ? "X" : sizeInSymbols(problem, index, flow),
+      size: sizeInSymbols(flow, perUnknown),
       factorSymbols: symbols,
       factorNumbers: numbers,
       factor: value,
