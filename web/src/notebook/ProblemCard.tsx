@@ -55,6 +55,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
         )}
         <Dropdown
           trigger={["click"]}
+          destroyOnHidden
           placement="bottomRight"
           menu={{
             onClick: ({ key }) => actions[key]?.(),

@@ -27,6 +27,7 @@ export function AddLine() {
   return (
     <Dropdown
       trigger={["click"]}
+      destroyOnHidden
       autoFocus
       menu={{
         onClick: ({ key }) => add(key),
