@@ -1,5 +1,5 @@
 import { onePeriod } from "../../wording/quotation-words";
-import { fractionLatex, givenLatex, numberLatex, TIMES } from "../latex";
+import { fractionLatex, givenLatex, numberLatex, powerLatex, TIMES } from "../latex";
 import type { Step } from "../step";
 import type { LumpSum } from "./lump-sum";
 import { ratioLatex, ratioOf, yearsLatex } from "./notation";
@@ -46,7 +46,7 @@ export function rateSteps(lump: LumpSum): Step[] {
       kind: "value",
       say: `Work it out: the rate for ${onePeriod(period.noun)}.`,
       latex: [
-        `i = ${numberLatex(ratioOf(lump))}^{${numberLatex(1 / count)}} - 1 = ${numberLatex(rate)}`,
+        `i = ${powerLatex(numberLatex(ratioOf(lump)), numberLatex(1 / count))} - 1 = ${numberLatex(rate)}`,
         ...(isShared ? [] : [String.raw`i = ${numberLatex(spell.percent)}\,\%`]),
       ],
       value: isShared ? rate : spell.percent,
