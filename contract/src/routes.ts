@@ -1,7 +1,10 @@
 import type * as z from "zod";
+import { appraiseReply, appraiseRequest } from "./appraise";
+import { convertReply, convertRequest } from "./convert-rate";
 import { healthReply } from "./health";
 import { problemDetails } from "./problem-details";
 import { listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
+import { scheduleReply, scheduleRequest } from "./schedule";
 import { solveReply, solveRequest } from "./solve";
 
 interface Reply {
@@ -58,6 +61,42 @@ export const routes: readonly Route[] = [
       200: { says: "Every solution, ascending.", schema: solveReply },
       ...badBody,
       422: details("The problem breaks the schema, or has no solution: `code` says which."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/schedule",
+    summary: "The account of a stream of payments, row by row",
+    body: scheduleRequest,
+    replies: {
+      200: { says: "The schedule.", schema: scheduleReply },
+      ...badBody,
+      422: details("The body breaks the schema, or there is no schedule: `code` says why."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/appraise",
+    summary: "Judge a project by its cash flows",
+    body: appraiseRequest,
+    replies: {
+      200: { says: "All measures.", schema: appraiseReply },
+      ...badBody,
+      422: details("The body breaks the schema, or the search would take too long."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/rates/convert",
+    summary: "State a rate in another quotation",
+    body: convertRequest,
+    replies: {
+      200: { says: "The same rate.", schema: convertReply },
+      ...badBody,
+      422: details("The body breaks the schema, or the rate is −100 % per period or less."),
       ...tooMany,
     },
   },

@@ -17,17 +17,54 @@ const answer = z.object({
     .meta({ description: "The amount balances only in the other direction than it was given." }),
 });
 
+export const completeness = z
+  .enum([
+    "linear",
+    "monotone",
+    "closed-form",
+    "one-change",
+    "running-totals",
+    "exact-isolation",
+    "turning-points",
+    "monotone-pieces",
+    "every-month",
+    "every-payment",
+  ])
+  .meta({ description: "How it is known that there are no other solutions; see docs/method.md." });
+
+const streamFacts = z.object({
+  id: z.string(),
+  payments: z.number().nullable().meta({ description: "null for ever" }),
+  percentPerPayment: z.number(),
+  firstYears: z.number(),
+  lastYears: z.number().nullable(),
+  total: z.number().nullable(),
+});
+
+const lastPayment = z.object({ payment: z.int(), amount: z.number() });
+const wholePayments = z
+  .object({
+    full: z.int(),
+    smallerLast: lastPayment.optional(),
+    largerLast: lastPayment.optional(),
+    years: z.number(),
+  })
+  .meta({ description: "What an unknown count comes to when payments cannot be split." });
+
 export const solveReply = z
   .object({
-    unknown: z.object({ path: z.array(z.union([z.string(), z.number()])) }),
-    answers: z.array(answer).min(1),
-    also: z.array(z.union([z.number(), z.null()])),
+    unknown: z.object({ path: z.array(z.union([z.string(), z.number()])).readonly() }),
+    answers: z.array(answer).min(1).readonly(),
+    also: z.array(z.number().nullable()).readonly(),
+    completeness,
     facts: z.object({
-      totalIn: z.number(),
-      totalOut: z.number(),
+      totalIn: z.number().nullable(),
+      totalOut: z.number().nullable(),
       interest: z.number().optional(),
       interestIs: z.enum(["earned", "paid"]).optional(),
-      effectivePercents: z.array(z.union([z.number(), z.null()])),
+      effectivePercents: z.array(z.number().nullable()).readonly(),
+      streams: z.array(streamFacts).readonly(),
+      wholePayments: wholePayments.optional(),
     }),
   })
   .meta({ id: "Solution", description: "Every solution of the unknown, and figures beside it." });

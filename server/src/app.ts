@@ -11,7 +11,10 @@ import { errorHandler, noSuchRoute, send } from "./http/errors";
 import { Refusal } from "./http/refusal";
 import { sameOriginOnly } from "./http/same-origin";
 import { securityHeaders } from "./http/security";
+import { appraiseRoutes } from "./appraise/routes";
 import { problemRoutes } from "./problems/routes";
+import { rateRoutes } from "./rates/routes";
+import { scheduleRoutes } from "./schedule/routes";
 import { solveRoutes } from "./solve/routes";
 
 export interface AppParts {
@@ -46,6 +49,9 @@ export function createApp(parts: AppParts): Express {
     response.json(openApiDocument());
   });
   api.use("/solve", solveRoutes());
+  api.use("/schedule", scheduleRoutes());
+  api.use("/appraise", appraiseRoutes());
+  api.use("/rates", rateRoutes());
   api.use("/problems", problemRoutes({ database, secureCookie }));
   api.use(noSuchRoute);
   app.use("/api", api);

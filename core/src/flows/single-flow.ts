@@ -1,35 +1,21 @@
-import { issue } from "../issues/issue";
 import { scale } from "../numbers/affine";
-import { growthFactor } from "../rates/accumulation";
-import { fail, succeed } from "../result";
+import { succeed } from "../result";
 import { resolveAmount, signOf } from "../timeline/amounts";
-import type { ResolvedSingle } from "../timeline/timeline";
-import { yearsOf } from "../time/duration";
+import { resolvePosition } from "../timeline/positions";
 import type { FlowKind } from "./flow-kind";
+import { runOfOne } from "./run-of-one";
 
 /** One amount at one time: a lump sum. */
-export const singleFlow: FlowKind<"single", ResolvedSingle> = {
+export const singleFlow: FlowKind<"single"> = {
   kind: "single",
-
-  resolve: (problem, flow) => {
-    if (flow.at !== null && typeof flow.at !== "string") {
-      return fail(issue("not-solved-yet", [], { what: "stream" }));
-    }
-    return succeed({
+  resolve: (problem, flow) =>
+    succeed({
       kind: "single",
       id: flow.id,
       amount: scale(resolveAmount(problem, flow.amount), signOf(flow.direction)),
-      at: flow.at === null ? null : yearsOf(flow.at),
-    });
-  },
-
-  worth: (flow, growth, focal) =>
-    scale(flow.amount, growthFactor(growth, knownTime(flow.at), focal)),
-
-  expand: (flow) => [{ amount: flow.amount, at: knownTime(flow.at) }],
+      at: resolvePosition(problem, flow.at),
+    }),
+  settle: (flow, money, figure) => ({ ...flow, amount: money(flow.amount), at: figure(flow.at) }),
+  runs: ({ amount, at }) => [runOfOne(amount, at)],
+  expand: ({ amount, at }) => [{ amount, at }],
 };
-
-function knownTime(at: number | null): number {
-  if (at === null) throw new TypeError("A flow whose date is the unknown has no worth yet");
-  return at;
-}

@@ -5,6 +5,11 @@ export type Path = readonly (string | number)[];
 
 type NoFacts = object;
 
+/** The flow which, turned round, would let the problem be solved. */
+interface Turn {
+  readonly turn?: string;
+}
+
 /**
  * Every expected failure, by its stable code, with the facts that its sentence needs.
  * The sentences stand in `wording/sentences.ts`; the type checker keeps the two complete.
@@ -40,6 +45,7 @@ export interface IssueFacts {
   "rate-start-missing": NoFacts;
   "rates-out-of-order": NoFacts;
   "date-impossible": { on: string };
+  "date-before-first": { on: string; first: string };
 
   // The unknown
   "unknown-missing": NoFacts;
@@ -48,10 +54,12 @@ export interface IssueFacts {
   "unknown-beside-ask": { paths: readonly Path[] };
 
   // Solving
-  "not-solved-yet": { what: "stream" | "list" | "dated" | "count" | "begins" | "growth" };
   "rate-too-low": { percent: number; quotation: Quotation };
-  "one-way-money": { direction: "in" | "out"; turn?: string };
-  "no-rate-balances": NoFacts;
+  "growth-too-low": { percent: number };
+  "growth-too-irregular": { limit: number };
+  "perpetuity-without-worth": { id: string; ratePercent: number; growthPercent: number };
+  "one-way-money": { direction: "in" | "out" } & Turn;
+  "no-rate-balances": Turn;
   "rate-has-no-effect": NoFacts;
   "every-rate-balances": NoFacts;
   "rate-search-too-large": { limit: number };
@@ -59,10 +67,26 @@ export interface IssueFacts {
   "unknown-cancels": NoFacts;
   "nothing-to-balance": NoFacts;
   "any-date-balances": NoFacts;
-  "date-before-today": { years: number };
-  "date-never-reached": NoFacts;
+  "date-before-today": { years: number } & Turn;
+  "date-never-reached": Turn;
+  "growth-has-no-effect": NoFacts;
+  "no-growth-balances": { enough: boolean } & Turn;
+  "goal-already-passed": { id: string } & Turn;
+  "payment-below-interest": { id: string; smallest: number };
+  "no-count-balances": { limit: number } & Turn;
   "answer-too-large": NoFacts;
   "answer-too-far": { limitYears: number };
+
+  "problem-too-large": { limit: number };
+
+  // Schedules, appraisals, rates, sweeps
+  "schedule-without-stream": { id: string };
+  "schedule-endless": NoFacts;
+  "schedule-too-long": { limit: number };
+  "growth-undefined": NoFacts;
+  "appraisal-without-flows": NoFacts;
+  "sweep-field-unfit": NoFacts;
+  "sweep-too-large": { limit: number };
 
   // What a person typed
   "money-missing": NoFacts;

@@ -14,6 +14,10 @@ export function constant(known: number): Affine {
   return { known, perUnknown: 0 };
 }
 
+export function plus(one: Affine, other: Affine): Affine {
+  return { known: one.known + other.known, perUnknown: one.perUnknown + other.perUnknown };
+}
+
 export function scale(quantity: Affine, factor: number): Affine {
   return { known: quantity.known * factor, perUnknown: quantity.perUnknown * factor };
 }

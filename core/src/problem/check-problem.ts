@@ -1,4 +1,5 @@
 import { issue, type Issue } from "../issues/issue";
+import { isCalendarDate } from "../time/calendar";
 import { yearsOf } from "../time/duration";
 import { checkReferences } from "./references";
 import type { Problem } from "./schema";
@@ -54,17 +55,12 @@ function rateOrder(problem: Problem): Issue[] {
 function impossibleDates(problem: Problem): Issue[] {
   return problem.flows.flatMap((flow, index) => {
     if (flow.kind !== "dated") return [];
-    return flow.entries.flatMap(({ on }, entry) =>
-      isCalendarDate(on)
-        ? []
-        : [issue("date-impossible", ["flows", index, "entries", entry, "on"], { on })],
-    );
+    const first = flow.entries[0]?.on ?? "";
+    return flow.entries.flatMap(({ on }, entry): Issue[] => {
+      const path = ["flows", index, "entries", entry, "on"];
+      if (!isCalendarDate(on)) return [issue("date-impossible", path, { on })];
+      // ISO 8601 dates sort as text.
+      return on < first ? [issue("date-before-first", path, { on, first })] : [];
+    });
   });
-}
-
-function isCalendarDate(text: string): boolean {
-  const [year = 0, month = 0, day = 0] = text.split("-").map(Number);
-  const leap = (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
-  const lengths = [31, leap ? 29 : 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
-  return day >= 1 && day <= (lengths[month - 1] ?? 0);
 }

@@ -20,7 +20,7 @@ const duration = z
   .refine((text) => parseDuration(text) !== null && lengthOf(text) <= LIMITS.years)
   .meta(expected("an ISO 8601 duration such as P2Y6M, up to 1000 years"));
 
-const period = duration
+export const periodSchema = duration
   .refine((text) => lengthOf(text) > 0)
   .meta(expected("an ISO 8601 duration longer than nothing, such as P1M"));
 
@@ -29,29 +29,29 @@ function lengthOf(text: string): number {
   return parsed === null ? Number.NaN : durationInYears(parsed);
 }
 
-const id = z
+export const flowIdSchema = z
   .string()
   .regex(/^[A-Za-z][A-Za-z0-9_-]{0,63}$/)
   .meta(expected("a name of letters, digits, - and _, up to 64 of them, starting with a letter"));
 
-const magnitude = z.number().min(0).max(LIMITS.amount);
-const signedMoney = z.number().min(-LIMITS.amount).max(LIMITS.amount);
+export const magnitudeSchema = z.number().min(0).max(LIMITS.amount);
+export const signedMoneySchema = z.number().min(-LIMITS.amount).max(LIMITS.amount);
 const timesOf = z.strictObject({
   times: z.number().min(0).max(LIMITS.percent),
-  of: id,
+  of: flowIdSchema,
 });
 
 const amount = z
-  .union([magnitude, z.null(), timesOf])
+  .union([magnitudeSchema, z.null(), timesOf])
   .meta(expected("an amount of zero or more, null for the unknown, or { times, of }"));
 
-const percentFigure = z.number().min(-LIMITS.percent).max(LIMITS.percent);
+export const percentFigureSchema = z.number().min(-LIMITS.percent).max(LIMITS.percent);
 const percent = z
   .union([
-    percentFigure,
+    percentFigureSchema,
     z.null(),
     z.strictObject({
-      plus: percentFigure,
+      plus: percentFigureSchema,
       of: z
         .int()
         .min(0)
@@ -60,7 +60,7 @@ const percent = z
   ])
   .meta(expected("a percentage, null for the unknown, or { plus, of }"));
 
-const endOf = z.strictObject({ endOf: id });
+const endOf = z.strictObject({ endOf: flowIdSchema });
 const knownPosition = z
   .union([duration, endOf])
   .meta(expected("a duration such as P4Y, or { endOf }"));
@@ -71,21 +71,37 @@ const position = z
 const rateParts = { percent, from: knownPosition.optional() };
 
 export const quotationSchema = z.discriminatedUnion("quoted", [
-  z.strictObject({ quoted: z.literal("nominal"), compounding: period }),
+  z.strictObject({ quoted: z.literal("nominal"), compounding: periodSchema }),
   z.strictObject({ quoted: z.literal("effective") }),
-  z.strictObject({ quoted: z.literal("periodic"), compounding: period }),
+  z.strictObject({ quoted: z.literal("periodic"), compounding: periodSchema }),
   z.strictObject({ quoted: z.literal("continuous") }),
 ]);
 
+/** A rate that is said in full: a figure and its quotation. */
+export const quotedRateSchema = z.discriminatedUnion("quoted", [
+  z.strictObject({
+    percent: percentFigureSchema,
+    quoted: z.literal("nominal"),
+    compounding: periodSchema,
+  }),
+  z.strictObject({ percent: percentFigureSchema, quoted: z.literal("effective") }),
+  z.strictObject({
+    percent: percentFigureSchema,
+    quoted: z.literal("periodic"),
+    compounding: periodSchema,
+  }),
+  z.strictObject({ percent: percentFigureSchema, quoted: z.literal("continuous") }),
+]);
+
 const rate = z.discriminatedUnion("quoted", [
-  z.strictObject({ ...rateParts, quoted: z.literal("nominal"), compounding: period }),
+  z.strictObject({ ...rateParts, quoted: z.literal("nominal"), compounding: periodSchema }),
   z.strictObject({ ...rateParts, quoted: z.literal("effective") }),
-  z.strictObject({ ...rateParts, quoted: z.literal("periodic"), compounding: period }),
+  z.strictObject({ ...rateParts, quoted: z.literal("periodic"), compounding: periodSchema }),
   z.strictObject({ ...rateParts, quoted: z.literal("continuous") }),
 ]);
 
 const direction = z.enum(["in", "out"]);
-const flowParts = { id, label: z.string().max(LIMITS.labelLength).optional() };
+const flowParts = { id: flowIdSchema, label: z.string().max(LIMITS.labelLength).optional() };
 
 const single = z.strictObject({
   ...flowParts,
@@ -97,8 +113,8 @@ const single = z.strictObject({
 
 const growth = z
   .union([
-    z.strictObject({ percent: z.union([percentFigure, z.null()]), every: period }),
-    z.strictObject({ amount: z.union([signedMoney, z.null()]), every: period }),
+    z.strictObject({ percent: z.union([percentFigureSchema, z.null()]), every: periodSchema }),
+    z.strictObject({ amount: z.union([signedMoneySchema, z.null()]), every: periodSchema }),
   ])
   .meta(expected("{ percent, every } or { amount, every }"));
 
@@ -107,7 +123,7 @@ const stream = z.strictObject({
   kind: z.literal("stream"),
   direction,
   amount,
-  every: period,
+  every: periodSchema,
   count: z
     .union([z.number().gt(0).max(LIMITS.payments), z.null(), z.literal("forever")])
     .meta(expected('a number of payments, null for the unknown, or "forever"')),
@@ -119,17 +135,23 @@ const stream = z.strictObject({
 const list = z.strictObject({
   ...flowParts,
   kind: z.literal("list"),
-  every: period,
+  every: periodSchema,
   begins: position,
   amounts: z
     .array(
       z
-        .union([signedMoney, z.null(), timesOf])
+        .union([signedMoneySchema, z.null(), timesOf])
         .meta(expected("a signed amount, null for the unknown, or { times, of }")),
     )
     .min(1)
     .max(LIMITS.listAmounts),
 });
+
+/** That the calendar has the date is checked apart: see `isCalendarDate`. */
+export const dateSchema = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/)
+  .meta(expected("a date such as 2027-03-01"));
 
 const dated = z.strictObject({
   ...flowParts,
@@ -137,12 +159,9 @@ const dated = z.strictObject({
   entries: z
     .array(
       z.strictObject({
-        on: z
-          .string()
-          .regex(/^\d{4}-\d{2}-\d{2}$/)
-          .meta(expected("a date such as 2027-03-01")),
+        on: dateSchema,
         amount: z
-          .union([signedMoney, z.null(), timesOf])
+          .union([signedMoneySchema, z.null(), timesOf])
           .meta(expected("a signed amount, null for the unknown, or { times, of }")),
       }),
     )
@@ -160,7 +179,9 @@ const followUp = z.discriminatedUnion("find", [
   z.strictObject({ find: z.literal("principal"), ...span }),
   z.strictObject({
     find: z.literal("total"),
-    of: z.union([z.enum(["in", "out"]), id]).meta(expected('"in", "out" or the id of a flow')),
+    of: z
+      .union([z.enum(["in", "out"]), flowIdSchema])
+      .meta(expected('"in", "out" or the id of a flow')),
   }),
 ]);
 

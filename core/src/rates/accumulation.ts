@@ -9,6 +9,9 @@ export interface Accumulation {
   readonly forces: readonly number[];
 }
 
+/** Money that does not grow at all: worths under it are plain totals. */
+export const NO_GROWTH: Accumulation = { starts: [0], forces: [0] };
+
 /** Years that each spell has lasted by time `years`, none of them negative. */
 export function exposures(starts: readonly number[], years: number): number[] {
   return starts.map((start, index) => {
@@ -38,13 +41,15 @@ export function growthFactor(growth: Accumulation, from: number, to: number): nu
 }
 
 /** ln of `growthFactor`: below zero where time or the money runs backwards. */
-export function logGrowth(growth: Accumulation, from: number, to: number): number {
-  if (to < from) return -logGrowth(growth, to, from);
+export function logGrowth({ starts, forces }: Accumulation, from: number, to: number): number {
+  if (starts.length === 1) return (forces[0] ?? 0) * (to - from);
+  const [early, late] = from <= to ? [from, to] : [to, from];
   let logarithm = 0;
-  for (const [index, start] of growth.starts.entries()) {
-    const end = growth.starts[index + 1] ?? Number.POSITIVE_INFINITY;
-    const years = Math.min(to, end) - Math.max(from, start);
-    if (years > 0) logarithm += (growth.forces[index] ?? 0) * years;
+  for (let index = 0; index < starts.length; index += 1) {
+    const years =
+      Math.min(late, starts[index + 1] ?? Number.POSITIVE_INFINITY) -
+      Math.max(early, starts[index] ?? 0);
+    if (years > 0) logarithm += (forces[index] ?? 0) * years;
   }
-  return logarithm;
+  return from <= to ? logarithm : -logarithm;
 }

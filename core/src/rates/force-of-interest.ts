@@ -1,4 +1,4 @@
-import { frequencyOf } from "../time/duration";
+import { compoundingLaw, forceUnder, percentUnder } from "./compounding-law";
 import type { Quotation } from "./quotation";
 
 /**
@@ -12,22 +12,8 @@ import type { Quotation } from "./quotation";
  * Source: Kellison, The Theory of Interest, ch. 1 (nominal, effective and force of interest)
  */
 export function forceOfInterest(percent: number, quotation: Quotation): number | null {
-  const decimal = percent / 100;
-  switch (quotation.quoted) {
-    case "continuous":
-      return decimal;
-    case "effective":
-      return decimal > -1 ? Math.log1p(decimal) : null;
-    case "periodic": {
-      const frequency = frequencyOf(quotation.compounding);
-      return decimal > -1 ? frequency * Math.log1p(decimal) : null;
-    }
-    case "nominal": {
-      const frequency = frequencyOf(quotation.compounding);
-      const perPeriod = decimal / frequency;
-      return perPeriod > -1 ? frequency * Math.log1p(perPeriod) : null;
-    }
-  }
+  const force = forceUnder(percent, compoundingLaw(quotation));
+  return Number.isNaN(force) ? null : force;
 }
 
 /**
@@ -37,16 +23,5 @@ export function forceOfInterest(percent: number, quotation: Quotation): number |
  * @returns percent in that quotation; infinite where it would pass the largest double
  */
 export function percentFromForce(force: number, quotation: Quotation): number {
-  switch (quotation.quoted) {
-    case "continuous":
-      return force * 100;
-    case "effective":
-      return Math.expm1(force) * 100;
-    case "periodic":
-      return Math.expm1(force / frequencyOf(quotation.compounding)) * 100;
-    case "nominal": {
-      const frequency = frequencyOf(quotation.compounding);
-      return frequency * Math.expm1(force / frequency) * 100;
-    }
-  }
+  return percentUnder(force, compoundingLaw(quotation));
 }

@@ -1,12 +1,14 @@
-import { sum } from "../numbers/sum";
-import type { FollowUp, KnownPosition } from "../problem/schema";
-import { growthFactor, type Accumulation } from "../rates/accumulation";
-import { yearsOf } from "../time/duration";
-import { growthOf } from "./settle";
-import type { SettledTimeline } from "./solution";
+import { runsOf } from "../flows/flow-kinds";
+import { valueAt } from "../numbers/affine";
+import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
+import { NO_GROWTH } from "../rates/accumulation";
+import { resolvePosition } from "../timeline/positions";
+import type { Account } from "./account";
+import { totalsOf, worthOfPaid } from "./totals";
+import { worthAt } from "./worth";
 
 /**
- * Answers the follow-up questions of a problem from its settled timeline.
+ * Answers the follow-up questions of a problem from the account of its money.
  *
  * - `value`: what everything is worth at a date, signed (in is positive)
  * - `balance`: what is still owed or still there just after the flows of a date, looking back;
@@ -17,76 +19,42 @@ import type { SettledTimeline } from "./solution";
  *
  * @returns one number for each question, `null` where it has no finite answer
  */
-export function answerFollowUps(
-  questions: readonly FollowUp[],
-  settled: SettledTimeline,
-): (number | null)[] {
-  const account = { settled, growth: growthOf(settled), side: sideOf(settled) };
-  return questions.map((question) => {
-    const value = answer(question, account);
-    return value !== null && Number.isFinite(value) ? value : null;
+export function answerFollowUps(problem: Problem, account: Account): (number | null)[] {
+  const side = openingSide(account.flows);
+  return (problem.also ?? []).map((question) => {
+    const value = answer(question, problem, account, side);
+    return Number.isFinite(value) ? value : null;
   });
 }
 
-interface Account {
-  readonly settled: SettledTimeline;
-  readonly growth: Accumulation;
-  readonly side: number;
-}
-
 /** The sign of the money that moves first: a loan begins with money in, savings with money out. */
-function sideOf({ flows }: SettledTimeline): number {
-  const first = Math.min(...flows.filter(({ amount }) => amount !== 0).map(({ at }) => at));
-  return Math.sign(sum(flows.filter(({ at }) => at === first).map(({ amount }) => amount))) || 1;
+export function openingSide(flows: Account["flows"]): 1 | -1 {
+  const runs = flows.flatMap(runsOf).filter(({ amount, step }) => amount !== 0 || step !== 0);
+  const first = Math.min(...runs.map((run) => run.first));
+  return worthOfPaid(flows, NO_GROWTH, first, first) < 0 ? -1 : 1;
 }
 
-function answer(question: FollowUp, account: Account): number | null {
+function answer(question: FollowUp, problem: Problem, account: Account, side: number): number {
+  const { flows, growth, x } = account;
+  const yearsAt = (position: KnownPosition) => valueAt(resolvePosition(problem, position), x);
+  const balanceAt = (years: number) => side * worthOfPaid(flows, growth, years, years);
   switch (question.find) {
-    case "total":
-      return totalOf(question.of, account.settled);
-    case "value":
-    case "balance": {
-      const at = yearsAt(question.at);
-      if (at === null) return null;
-      return question.find === "balance"
-        ? balanceAt(account, at)
-        : worthAt(account, at, Number.POSITIVE_INFINITY);
+    case "total": {
+      if (question.of === "in" || question.of === "out") return totalsOf(flows)[question.of];
+      const own = totalsOf(flows.filter(({ id }) => id === question.of));
+      return Math.abs(own.in - own.out);
     }
+    case "value":
+      return worthAt(flows, growth, yearsAt(question.at)).value;
+    case "balance":
+      return balanceAt(yearsAt(question.at));
     case "interest":
     case "principal": {
-      const from = yearsAt(question.from);
-      const to = yearsAt(question.to);
-      if (from === null || to === null) return null;
-      const fallen = balanceAt(account, from) - balanceAt(account, to);
-      return question.find === "principal" ? fallen : -fallen - movedBetween(account, from, to);
+      const [from, to] = [yearsAt(question.from), yearsAt(question.to)];
+      const fallen = balanceAt(from) - balanceAt(to);
+      if (question.find === "principal") return fallen;
+      const movedBy = (years: number) => worthOfPaid(flows, NO_GROWTH, years, 0);
+      return -fallen - side * (movedBy(to) - movedBy(from));
     }
   }
-}
-
-/** A position that follows the end of a stream has no number while no stream is solved. */
-function yearsAt(position: KnownPosition): number | null {
-  return typeof position === "string" ? yearsOf(position) : null;
-}
-
-function worthAt({ settled, growth }: Account, focal: number, until: number): number {
-  return sum(
-    settled.flows
-      .filter(({ at }) => at <= until)
-      .map(({ amount, at }) => amount * growthFactor(growth, at, focal)),
-  );
-}
-
-function balanceAt(account: Account, at: number): number {
-  return account.side * worthAt(account, at, at);
-}
-
-function movedBetween({ settled, side }: Account, from: number, to: number): number {
-  const moved = settled.flows.filter(({ at }) => at > from && at <= to);
-  return side * sum(moved.map(({ amount }) => amount));
-}
-
-function totalOf(of: string, { flows }: SettledTimeline): number {
-  if (of === "in") return sum(flows.map(({ amount }) => Math.max(0, amount)));
-  if (of === "out") return sum(flows.map(({ amount }) => Math.max(0, -amount)));
-  return Math.abs(sum(flows.filter(({ id }) => id === of).map(({ amount }) => amount)));
 }

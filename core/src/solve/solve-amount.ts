@@ -1,48 +1,76 @@
-import { worthOf } from "../flows/flow-kinds";
+import { addWorthOfRun } from "../flows/payment-run";
 import { issue } from "../issues/issue";
-import { sum } from "../numbers/sum";
-import type { Direction } from "../problem/schema";
+import { ScaledSum } from "../numbers/scaled-sum";
+import type { Direction, Flow } from "../problem/schema";
+import type { Path } from "../issues/issue";
 import { fail, succeed } from "../result";
 import { accumulationOf } from "../timeline/spells";
-import type { Solver } from "./solver";
+import { splitFlow } from "../timeline/settle-timeline";
+import type { ResolvedFlow } from "../timeline/timeline";
+import type { Answer } from "./solution";
+import { onlyRoot, type Solver } from "./solver";
+import { divergenceOf } from "./worth";
 
 /**
- * The amount that balances the timeline: the worth of everything is linear in it, so one division
- * does. The focal date is the amount's own, where an amount that stands alone has a coefficient of
- * exactly 1 and the answer keeps every digit of its terms.
+ * The amount that balances the timeline, whether it is a single amount, a payment, the step by which
+ * payments grow, or one entry of a list: the worth of everything is linear in it, so one division does.
+ * The focal date is the amount's own, where one that stands alone has a coefficient of exactly 1 and
+ * the answer keeps every digit of its terms.
  *
  * Accuracy: relative 1e-14 where the terms do not cancel.
  * Source: Kellison, ch. 2 (equation of value)
  */
 export const solveAmount: Solver = ({ problem, timeline, unknown }) => {
-  const growth = accumulationOf(timeline);
+  const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;
   const index = Number(unknown.path[1]);
   const own = timeline.flows[index];
   const line = problem.flows[index];
-  if (own === undefined || line === undefined || own.at === null) {
+  if (own === undefined || line === undefined)
     throw new TypeError("The unknown amount has no line");
+  const focal = dateOf(own, unknown.path);
+  const rest = new ScaledSum();
+  const unit = new ScaledSum();
+  for (const flow of timeline.flows) {
+    const { known, perUnknown } = splitFlow(flow);
+    const diverges =
+      divergenceOf(flow.id, known, growth.value) ?? divergenceOf(flow.id, perUnknown, growth.value);
+    if (diverges !== null) return fail(diverges);
+    for (const run of known) addWorthOfRun(run, growth.value, focal, rest);
+    for (const run of perUnknown) addWorthOfRun(run, growth.value, focal, unit);
   }
-  const focal = own.at;
-  const worths = timeline.flows.map((flow) => worthOf(flow, growth.value, focal));
-  const known = sum(worths.map((worth) => worth.known));
-  const perUnknown = sum(worths.map((worth) => worth.perUnknown));
-  if (perUnknown === 0) return fail(issue("unknown-cancels", unknown.path, {}));
-  const x = -known / perUnknown;
+  if (unit.mantissa === 0) return fail(issue("unknown-cancels", unknown.path, {}));
+  const x = -rest.over(unit);
   if (!Number.isFinite(x)) return fail(issue("answer-too-large", unknown.path, {}));
-  const stated = "direction" in line ? line.direction : "in";
-  return succeed([
-    {
-      x,
-      answer: {
-        value: Math.abs(x),
-        unit: "money",
-        direction: x < 0 ? opposite(stated) : stated,
-        ...(x < 0 ? { turned: true as const } : {}),
-      },
-    },
-  ]);
+  return succeed(onlyRoot(x, answerFor(x, line, unknown.path), "linear"));
 };
+
+/** When the unknown amount itself is paid. */
+function dateOf(flow: ResolvedFlow, path: Path): number {
+  switch (flow.kind) {
+    case "single":
+      return flow.at.known;
+    case "stream":
+      return flow.begins.known;
+    case "list":
+      return flow.begins.known + Number(path[3]) / flow.frequency;
+    case "dated":
+      return flow.entries[Number(path[3])]?.at ?? 0;
+  }
+}
+
+function answerFor(x: number, line: Flow, path: Path): Answer {
+  const unit = "money";
+  if (!("direction" in line)) {
+    return { value: Math.abs(x), unit, direction: x < 0 ? "out" : "in" };
+  }
+  const { direction } = line;
+  // A step of a growing stream has the stream's direction, and below zero it is a fall.
+  if (path[2] === "growth") return { value: x, unit, direction };
+  return x < 0
+    ? { value: -x, unit, direction: opposite(direction), turned: true }
+    : { value: Math.abs(x), unit, direction };
+}
 
 function opposite(direction: Direction): Direction {
   return direction === "in" ? "out" : "in";

@@ -1,21 +1,21 @@
-import { worthOf } from "../flows/flow-kinds";
 import { issue } from "../issues/issue";
-import { sum } from "../numbers/sum";
 import { fail, succeed } from "../result";
-import { yearsOf } from "../time/duration";
+import { resolvePosition } from "../timeline/positions";
+import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
-import type { Solver } from "./solver";
+import { onlyRoot, type Solver } from "./solver";
+import { checkConvergence, worthAt } from "./worth";
 
 /** The worth of everything at one date, Σ amount · a(date)/a(t), signed: money in is positive. */
 export const solveValue: Solver = ({ problem, timeline, unknown }) => {
-  const at = problem.ask?.at;
-  if (typeof at !== "string") {
-    return fail(issue("not-solved-yet", [...unknown.path, "at"], { what: "stream" }));
-  }
-  const growth = accumulationOf(timeline);
+  if (problem.ask === undefined) throw new TypeError("Nothing is asked");
+  const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;
-  const focal = yearsOf(at);
-  const value = sum(timeline.flows.map((flow) => worthOf(flow, growth.value, focal).known));
+  const flows = settleFlows(timeline.flows, 0);
+  const converges = checkConvergence(flows, growth.value);
+  if (!converges.ok) return converges;
+  const focal = resolvePosition(problem, problem.ask.at).known;
+  const { value } = worthAt(flows, growth.value, focal);
   if (!Number.isFinite(value)) return fail(issue("answer-too-large", unknown.path, {}));
-  return succeed([{ x: value, answer: { value, unit: "money" } }]);
+  return succeed(onlyRoot(value, { value, unit: "money" }, "linear"));
 };

@@ -3,61 +3,96 @@ import type { Problem } from "../problem/schema";
 import { findUnknown, type Unknown } from "../problem/unknown";
 import { fail, succeed, type Result } from "../result";
 import { resolveTimeline } from "../timeline/resolve-timeline";
+import { accountOf, type Account } from "./account";
+import { factsOf } from "./facts";
 import { answerFollowUps } from "./follow-ups";
-import { factsOf, settle } from "./settle";
+import { settledTimeline } from "./settled-timeline";
 import type { Solution } from "./solution";
-import { solveAmount } from "./solve-amount";
-import { solveDate } from "./solve-date";
-import { solveRate } from "./solve-rate";
-import { solveValue } from "./solve-value";
-import type { Solver } from "./solver";
-
-const solvers: Readonly<Record<Unknown["kind"], Solver>> = {
-  amount: solveAmount,
-  percent: solveRate,
-  at: solveDate,
-  value: solveValue,
-  growth: notYet("growth"),
-  count: notYet("count"),
-  begins: notYet("begins"),
-};
-
-function notYet(what: "growth" | "count" | "begins"): Solver {
-  return ({ unknown }) => fail(issue("not-solved-yet", unknown.path, { what }));
-}
+import type { Question, Roots } from "./solver";
+import { solvers } from "./solvers";
+import { withTurn } from "./turn-round";
 
 /**
  * Finds the one unknown of a problem: what makes Σ amount/a(t) = 0, or the worth it asks for.
  *
  * @param problem one that `readProblem` has passed
- * @returns every solution, the follow-ups, and the settled timeline; or the issues that say why there
- *   is none: `unknown-missing`, `unknown-several`, `unknown-beside-ask`, `rate-too-low`,
- *   `one-way-money`, `no-rate-balances`, `rate-has-no-effect`, `every-rate-balances`,
- *   `rate-search-too-large`, `rates-too-entangled`, `unknown-cancels`, `nothing-to-balance`,
- *   `any-date-balances`, `date-before-today`, `date-never-reached`, `answer-too-large`,
- *   `answer-too-far`, `not-solved-yet`
+ * @returns every solution, how it is known that there are no others, the follow-ups, and the settled
+ *   timeline; or the issues that say why there is none. The codes are those of "The unknown" and
+ *   "Solving" in `issues/issue.ts`.
  * Accuracy: relative 1e-12 against 30-digit references; see the solver of each unknown.
  * Source: Kellison, The Theory of Interest, ch. 2 (equation of value)
  */
 export function solve(problem: Problem): Result<Solution> {
+  const question = questionOf(problem);
+  if (!question.ok) return question;
+  const solution = answerQuestion(question.value);
+  return solution.ok ? solution : fail(...withTurn(problem, solution.issues, isSolvable));
+}
+
+/** The money of a problem as it would really be paid, once its unknown is found. */
+export function accountFor(
+  problem: Problem,
+): Result<{ readonly account: Account; readonly unknown: Unknown }> {
+  const question = questionOf(problem);
+  if (!question.ok) return question;
+  const { timeline, unknown } = question.value;
+  const found = findRoots(question.value);
+  if (!found.ok) return found;
+  const account = accountOf(timeline, unknown, found.value.roots[0].x);
+  return account.ok ? succeed({ account: account.value, unknown }) : account;
+}
+
+/** A problem with its unknown found and its references followed: all that solving it again needs. */
+export function questionOf(problem: Problem): Result<Question> {
   const unknown = findUnknown(problem);
   if (!unknown.ok) return unknown;
+  if (listedAmounts(problem) > MOST_LISTED) {
+    return fail(issue("problem-too-large", ["flows"], { limit: MOST_LISTED }));
+  }
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) return timeline;
-  const roots = solvers[unknown.value.kind]({
-    problem,
-    timeline: timeline.value,
-    unknown: unknown.value,
-  });
-  if (!roots.ok) return roots;
-  const [first, ...others] = roots.value;
-  const settled = settle(timeline.value, unknown.value, first.x);
+  return succeed({ problem, timeline: timeline.value, unknown: unknown.value });
+}
+
+/**
+ * The bare solutions of a problem that is ready: no facts, no follow-ups, no advice.
+ * What a sweep does for each of its cells.
+ */
+export function findRoots(question: Question): Result<Roots> {
+  return solvers[question.unknown.kind](question);
+}
+
+function answerQuestion(question: Question): Result<Solution> {
+  const { problem, timeline, unknown } = question;
+  const found = findRoots(question);
+  if (!found.ok) return found;
+  const { roots, completeness } = found.value;
+  const [first, ...others] = roots;
+  const account = accountOf(timeline, unknown, first.x);
+  if (!account.ok) return account;
+  const settled = settledTimeline(timeline, first.x);
   if (!settled.ok) return settled;
   return succeed({
-    unknown: unknown.value,
+    unknown,
     answers: [first.answer, ...others.map(({ answer }) => answer)],
-    also: answerFollowUps(problem.also ?? [], settled.value),
-    facts: factsOf(settled.value, unknown.value.kind !== "value"),
+    completeness,
+    also: answerFollowUps(problem, account.value),
+    facts: factsOf(account.value, unknown.kind !== "value"),
     settled: settled.value,
   });
+}
+
+/** Amounts in lists are each worked on, unlike payments of a stream: this many keep an answer within a second. */
+const MOST_LISTED = 20_000;
+
+function listedAmounts({ flows }: Problem): number {
+  return flows.reduce((sum, flow) => {
+    if (flow.kind === "list") return sum + flow.amounts.length;
+    return flow.kind === "dated" ? sum + flow.entries.length : sum;
+  }, 0);
+}
+
+function isSolvable(problem: Problem): boolean {
+  const question = questionOf(problem);
+  return question.ok && findRoots(question.value).ok;
 }

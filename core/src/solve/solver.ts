@@ -2,12 +2,12 @@ import type { Problem } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
 import type { Result } from "../result";
 import type { Timeline } from "../timeline/timeline";
-import type { Answer } from "./solution";
+import type { Answer, Completeness } from "./solution";
 
 /** A solution with the value of x that makes the timeline balance, which need not be what is shown. */
 export interface Root {
   readonly answer: Answer;
-  /** The unknown as the timeline has it: an amount in its line's direction, a percent, a time in years. */
+  /** The unknown as the timeline has it: an amount in its line's direction, a percent, a count, years. */
   readonly x: number;
 }
 
@@ -17,5 +17,17 @@ export interface Question {
   readonly unknown: Unknown;
 }
 
-/** Finds every solution for one kind of unknown. A new kind is one file and one line in `solve.ts`. */
-export type Solver = (question: Question) => Result<readonly [Root, ...Root[]]>;
+export interface Roots {
+  /** Ascending in what is shown. */
+  readonly roots: readonly [Root, ...Root[]];
+  /** How it is known that there is no other solution. */
+  readonly completeness: Completeness;
+}
+
+/** Finds every solution for one kind of unknown. A new kind is one file and one line in `solvers.ts`. */
+export type Solver = (question: Question) => Result<Roots>;
+
+/** The only root that there is, as a solver returns it. */
+export function onlyRoot(x: number, answer: Answer, completeness: Completeness): Roots {
+  return { roots: [{ x, answer }], completeness };
+}

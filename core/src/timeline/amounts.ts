@@ -19,6 +19,17 @@ export function resolveAmount(problem: Problem, amount: Amount): Affine {
   return scale(resolveAmount(problem, sizeOf(other)), amount.times);
 }
 
+/**
+ * An entry of a list, which carries its own sign. One that refers to another flow has that flow's
+ * direction: a list has none of its own to give it.
+ */
+export function resolveSignedAmount(problem: Problem, amount: Amount): Affine {
+  if (amount === null || typeof amount === "number") return resolveAmount(problem, amount);
+  const other = problem.flows.find(({ id }) => id === amount.of);
+  const sign = other !== undefined && "direction" in other ? signOf(other.direction) : 1;
+  return scale(resolveAmount(problem, amount), sign);
+}
+
 function sizeOf(flow: Flow | undefined): Amount {
   if (flow?.kind === "single" || flow?.kind === "stream") return flow.amount;
   throw new TypeError("A checked problem refers only to flows that have an amount");

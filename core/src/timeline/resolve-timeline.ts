@@ -7,8 +7,6 @@ import type { ResolvedFlow, Timeline } from "./timeline";
 
 /** Resolves a checked problem into numbers on a timeline, but for its one unknown. */
 export function resolveTimeline(problem: Problem): Result<Timeline> {
-  const spells = resolveSpells(problem);
-  if (!spells.ok) return spells;
   const flows: ResolvedFlow[] = [];
   for (const [index, flow] of problem.flows.entries()) {
     const resolved = resolveFlow(problem, flow);
@@ -17,5 +15,5 @@ export function resolveTimeline(problem: Problem): Result<Timeline> {
     }
     flows.push(resolved.value);
   }
-  return succeed({ spells: spells.value, flows });
+  return succeed({ spells: resolveSpells(problem), flows });
 }

@@ -2,27 +2,23 @@ import { constant, theUnknown, valueAt, type Affine } from "../numbers/affine";
 import { issue } from "../issues/issue";
 import type { Problem, Rate } from "../problem/schema";
 import type { Accumulation } from "../rates/accumulation";
-import { forceOfInterest } from "../rates/force-of-interest";
+import { compoundingLaw, forceUnder } from "../rates/compounding-law";
 import { quotationOf } from "../rates/quotation";
 import { fail, succeed, type Result } from "../result";
-import { yearsOf } from "../time/duration";
-import type { Spell, Timeline } from "./timeline";
+import { resolvePosition } from "./positions";
+import type { Spell } from "./timeline";
 
 /** The rate spells of a checked problem, their references followed. */
-export function resolveSpells(problem: Problem): Result<Spell[]> {
-  const spells: Spell[] = [];
-  for (const [index, rate] of problem.rates.entries()) {
-    const { from } = rate;
-    if (from !== undefined && typeof from !== "string") {
-      return fail(issue("not-solved-yet", ["rates", index, "from"], { what: "stream" }));
-    }
-    spells.push({
-      start: from === undefined ? 0 : yearsOf(from),
-      quotation: quotationOf(rate),
+export function resolveSpells(problem: Problem): Spell[] {
+  return problem.rates.map((rate) => {
+    const quotation = quotationOf(rate);
+    return {
+      start: rate.from === undefined ? constant(0) : resolvePosition(problem, rate.from),
+      quotation,
+      law: compoundingLaw(quotation),
       percent: resolvePercent(problem.rates, rate.percent),
-    });
-  }
-  return succeed(spells);
+    };
+  });
 }
 
 function resolvePercent(rates: readonly Rate[], percent: Rate["percent"]): Affine {
@@ -35,19 +31,27 @@ function resolvePercent(rates: readonly Rate[], percent: Rate["percent"]): Affin
 }
 
 /**
- * How money grows on a timeline once its unknown percent, if it has one, is given a value.
- * Fails with `rate-too-low` where a rate is −100 % per period or less.
+ * How money grows once the unknown, if the rates depend on it, is given a value.
+ * Fails with `rate-too-low` where a rate is −100 % per period or less, and with `rates-out-of-order`
+ * where a spell that waits for the end of a stream would start before the one in front of it.
  */
-export function accumulationOf(timeline: Timeline, unknownPercent = 0): Result<Accumulation> {
+export function accumulationOf(spells: readonly Spell[], unknown: number): Result<Accumulation> {
+  const starts: number[] = [];
   const forces: number[] = [];
-  for (const [index, { percent, quotation }] of timeline.spells.entries()) {
-    const figure = valueAt(percent, unknownPercent);
-    const force = forceOfInterest(figure, quotation);
-    if (force === null) {
+  for (const { start, percent, law, quotation } of spells) {
+    const index = starts.length;
+    const figure = valueAt(percent, unknown);
+    const force = forceUnder(figure, law);
+    if (Number.isNaN(force)) {
       const path = ["rates", index, "percent"];
       return fail(issue("rate-too-low", path, { percent: figure, quotation }));
     }
+    const from = valueAt(start, unknown);
+    if (index > 0 && from <= (starts[index - 1] ?? 0)) {
+      return fail(issue("rates-out-of-order", ["rates", index, "from"], {}));
+    }
+    starts.push(from);
     forces.push(force);
   }
-  return succeed({ starts: timeline.spells.map(({ start }) => start), forces });
+  return succeed({ starts, forces });
 }

@@ -1,10 +1,10 @@
 import type { Problem } from "../problem/schema";
 import { quotationOf } from "../rates/quotation";
-import { yearsOf } from "../time/duration";
 import type { Answer, Solution } from "../solve/solution";
+import { amountSentence, whenWords } from "./amount-sentence";
 import { formatFigure, formatMoney, formatPercent } from "./format-number";
-import { durationWords, formatYears, formatYearsMonthsDays } from "./format-time";
-import { quotationWords } from "./quotation-words";
+import { formatYears, formatYearsMonthsDays } from "./format-time";
+import { frequencyWords, quotationWords } from "./quotation-words";
 
 /** An answer in three parts, so that a screen can make the middle one large. */
 export interface AnswerSentence {
@@ -19,45 +19,35 @@ export function answerSentence(
   solution: Solution,
   answer: Answer = solution.answers[0],
 ): AnswerSentence {
-  switch (answer.unit) {
-    case "money":
-      return solution.unknown.kind === "value"
-        ? worthSentence(problem, solution, answer)
-        : amountSentence(problem, solution, answer);
+  switch (solution.unknown.kind) {
+    case "value":
+      return worthSentence(problem, solution, answer);
+    case "amount":
+      return amountSentence(problem, solution, answer);
     case "percent":
       return rateSentence(problem, solution, answer);
-    case "years":
+    case "growth":
+      return growthSentence(problem, solution, answer);
+    case "count":
+      return countSentence(solution, answer);
+    case "at":
+    case "begins":
       return {
-        lead: "It takes",
+        lead: solution.unknown.kind === "at" ? "It takes" : "It begins after",
         value: formatYears(answer.value),
         rest: `that is ${formatYearsMonthsDays(answer.value)}`,
       };
-    case "payments":
-      return { lead: "It takes", value: formatFigure(answer.value, 2), rest: "payments" };
   }
 }
 
 /** The same as one plain sentence, for lists, screen readers and copying. */
 export function answerText(problem: Problem, solution: Solution): string {
   const { lead, value, rest } = answerSentence(problem, solution);
-  const text = [lead, value, rest === "" || rest.startsWith("that") ? "" : rest];
-  return `${text.filter(Boolean).join(" ")}.`;
-}
-
-function amountSentence(problem: Problem, solution: Solution, answer: Answer): AnswerSentence {
-  const flow = problem.flows[Number(solution.unknown.path[1])];
-  const at = flow !== undefined && "at" in flow ? flow.at : null;
-  const words = typeof at === "string" ? when(at) : "Then";
-  const isFirst = solution.settled.flows.every(
-    (settled) => settled.at >= (solution.settled.flows[Number(solution.unknown.path[1])]?.at ?? 0),
-  );
-  const verb = answer.direction === "in" ? "you receive" : isFirst ? "you put in" : "you pay";
-  return { lead: `${words} ${verb}`, value: formatMoney(answer.value), rest: "" };
+  return rest === "" || rest.startsWith("that") ? `${lead} ${value}.` : `${lead} ${value} ${rest}.`;
 }
 
 function worthSentence(problem: Problem, solution: Solution, answer: Answer): AnswerSentence {
-  const at = problem.ask?.at;
-  const words = typeof at === "string" ? when(at) : "Then";
+  const words = whenWords(problem.ask?.at ?? null);
   const value = formatMoney(Math.abs(answer.value));
   const { totalIn, totalOut } = solution.facts;
   if (totalOut === 0) return { lead: `${words} the money in is worth`, value, rest: "" };
@@ -66,15 +56,34 @@ function worthSentence(problem: Problem, solution: Solution, answer: Answer): An
   return { lead: `${words} it is all worth`, value, rest: side };
 }
 
-function when(duration: string): string {
-  return yearsOf(duration) === 0 ? "Today" : `After ${durationWords(duration)}`;
-}
-
 function rateSentence(problem: Problem, solution: Solution, answer: Answer): AnswerSentence {
   const rate = problem.rates[Number(solution.unknown.path[1])];
   return {
     lead: "The rate is",
     value: formatPercent(answer.value),
     rest: rate === undefined ? "" : quotationWords(quotationOf(rate)),
+  };
+}
+
+function growthSentence(problem: Problem, solution: Solution, answer: Answer): AnswerSentence {
+  const flow = problem.flows[Number(solution.unknown.path[1])];
+  const every = flow?.kind === "stream" ? flow.growth?.every : undefined;
+  return {
+    lead: answer.value < 0 ? "The payments shrink by" : "The payments grow by",
+    value: formatPercent(Math.abs(answer.value)),
+    rest: every === undefined ? "" : `each ${frequencyWords(every).noun}`,
+  };
+}
+
+function countSentence({ facts }: Solution, answer: Answer): AnswerSentence {
+  const last = facts.wholePayments?.smallerLast;
+  const full = facts.wholePayments?.full ?? 0;
+  return {
+    lead: "It takes",
+    value: formatFigure(answer.value, 2),
+    rest:
+      last === undefined
+        ? "payments"
+        : `payments: ${full === 0 ? "none in full" : `${formatFigure(full)} in full`}, and a last one of ${formatMoney(last.amount)}`,
   };
 }

@@ -21,7 +21,7 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "wrong-type": ({ expected }) => `This should be ${expected}.`,
   "missing-field": ({ expected }) => `Something is missing here: ${expected}.`,
   "unknown-field": ({ names }) =>
-    `A problem file has no field called ${names.map((name) => `"${name}"`).join(", ")}. Remove it or mend its name.`,
+    `There is no field called ${names.map((name) => `"${name}"`).join(", ")}. Remove it or mend its name.`,
   "wrong-format": ({ expected }) => `This should be ${expected}.`,
   "out-of-range": ({ minimum, maximum }) =>
     minimum === undefined
@@ -49,6 +49,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "rate-start-missing": () => "Say when this rate begins to hold, such as 4 years.",
   "rates-out-of-order": () =>
     "Each rate must start later than the one before it. Change when this one starts.",
+  "date-before-first": ({ on, first }) =>
+    `The first of these dates is ${first}, and ${on} lies before it. Put the earliest date first.`,
   "date-impossible": ({ on }) => `There is no ${on} in the calendar.`,
 
   "unknown-missing": () => "Nothing is asked yet. Type ? into the field that you want to find.",
@@ -59,15 +61,20 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "unknown-beside-ask": () =>
     "This asks for a worth and has an unknown as well. Fill in the unknown or drop the question.",
 
-  "not-solved-yet": ({ what }) => NOT_SOLVED_YET[what],
   "rate-too-low": ({ percent, quotation }) =>
     `At ${formatPercent(percent)} ${quotationWords(quotation)} nothing is left after one period. A rate must be above −100 % per period.`,
+  "growth-too-low": ({ percent }) =>
+    `With a growth of ${formatPercent(percent)} nothing is left after the first step. A growth must be above −100 %.`,
+  "growth-too-irregular": ({ limit }) =>
+    `The payments and the steps by which they grow fit together only after more than ${formatFigure(limit)} payments. Let them grow at even intervals, such as every year.`,
+  "perpetuity-without-worth": ({ id, ratePercent, growthPercent }) =>
+    growthPercent === 0
+      ? `“${id}” goes on for ever, so it has a worth only at a rate above zero. Raise the rate or say how many payments there are.`
+      : `“${id}” grows by ${formatPercent(growthPercent)} a year for ever, which is not below the rate of ${formatPercent(ratePercent)} a year, so its worth has no end. Lower the growth or raise the rate.`,
   "one-way-money": ({ direction, turn }) =>
-    `All the money goes one way: it only ever ${direction === "in" ? "comes to you" : "leaves you"}, so nothing balances.${
-      turn === undefined ? " Add what stands against it." : " Turn one amount round."
-    }`,
-  "no-rate-balances": () =>
-    "No rate above −100 % makes these amounts balance. Check the amounts and which way each one goes.",
+    `All the money goes one way: it only ever ${direction === "in" ? "comes to you" : "leaves you"}, so nothing balances. ${mend(turn, "Add what stands against it.")}`,
+  "no-rate-balances": ({ turn }) =>
+    `No rate above −100 % makes these amounts balance. ${mend(turn, "Check the amounts and which way each one goes.")}`,
   "rate-has-no-effect": () =>
     "No money waits while this rate holds, so any change of it changes nothing. Move an amount to a later date.",
   "every-rate-balances": () =>
@@ -82,14 +89,44 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "There is nothing for this amount to balance: give it and the other amounts a size above zero.",
   "any-date-balances": () =>
     "At a rate of zero these amounts balance on any date, so no date can be told.",
-  "date-before-today": ({ years }) =>
-    `The goal is already passed: it would have been reached ${formatYearsMonthsDays(years)} before today. Check which amount is the larger.`,
-  "date-never-reached": () =>
-    "At this rate the amount is never reached, however long you wait. Change the rate or the amount.",
+  "date-before-today": ({ years, turn }) =>
+    `The goal is already passed: it would have been reached ${formatYearsMonthsDays(years)} before today. ${mend(turn, "Check which amount is the larger.")}`,
+  "date-never-reached": ({ turn }) =>
+    `At this rate it never balances, however long you wait. ${mend(turn, "Change the rate or the amount.")}`,
+  "growth-has-no-effect": () =>
+    "The payments end before they grow for the first time, so any growth does. Let them go on for longer, or grow sooner.",
+  "no-growth-balances": ({ enough, turn }) =>
+    `${
+      enough
+        ? "The first payments alone are already more than is needed, however much the later ones shrink."
+        : "However fast the payments grow, they never balance the rest."
+    } ${mend(turn, "Change the first payment or what it stands against.")}`,
+  "goal-already-passed": ({ id, turn }) =>
+    `What is needed is there before “${id}” has begun, and each payment only adds to it. ${mend(turn, "Check the amounts and which way each one goes.")}`,
+  "payment-below-interest": ({ id, smallest }) =>
+    `“${id}” never covers the interest, so what is owed never falls. It must be above ${formatMoney(smallest)} each time.`,
+  "no-count-balances": ({ limit, turn }) =>
+    `No number of payments up to ${formatFigure(limit)} balances the rest. ${mend(turn, "Change the payment, the rate or the goal.")}`,
   "answer-too-large": () =>
     "The answer is larger than any number that Kestrelmoor can hold. Use a smaller rate or a shorter time.",
   "answer-too-far": ({ limitYears }) =>
     `That takes more than ${formatFigure(limitYears)} years. Use a higher rate or a nearer goal.`,
+
+  "problem-too-large": ({ limit }) =>
+    `All lists together have more than ${formatFigure(limit)} amounts, which is too much for one answer. Split the problem.`,
+  "schedule-without-stream": ({ id }) =>
+    `There are no repeated payments called “${id}”, and only they have a schedule.`,
+  "schedule-endless": () =>
+    "Payments that go on for ever have no last row. Say how many payments there are.",
+  "schedule-too-long": ({ limit }) =>
+    `The schedule would have more than ${formatFigure(limit)} rows. Ask for fewer payments.`,
+  "appraisal-without-flows": () => "There are no amounts to judge. Enter the project's cash flows.",
+  "sweep-field-unfit": () =>
+    "Only a figure that is given can be varied. Choose a field that holds a number, and at least one value for it.",
+  "sweep-too-large": ({ limit }) =>
+    `That would be more than ${formatFigure(limit)} problems to solve. Use fewer values.`,
+  "growth-undefined": () =>
+    "Growth is measured between two values above zero, some time apart. Check the values and the years.",
 
   "money-missing": () => "Type an amount, or ? to find it.",
   "money-not-understood": ({ at }) =>
@@ -117,14 +154,10 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `This is too long: ${formatFigure(limitYears)} years is the most.`,
 };
 
-const NOT_SOLVED_YET = {
-  stream: "Repeated payments are kept in the file and cannot be solved here yet.",
-  list: "Lists of amounts are kept in the file and cannot be solved here yet.",
-  dated: "Amounts on calendar dates are kept in the file and cannot be solved here yet.",
-  count: "An unknown number of payments cannot be solved here yet.",
-  begins: "An unknown start of payments cannot be solved here yet.",
-  growth: "An unknown growth rate cannot be solved here yet.",
-} as const;
+/** What one change would mend it, where one would. */
+function mend(turn: string | undefined, otherwise: string): string {
+  return turn === undefined ? otherwise : `Turn “${turn}” round and it can be solved.`;
+}
 
 /** The sentence for an issue, in the second person, with what would mend it. */
 export function sentenceOf(found: Issue): string {

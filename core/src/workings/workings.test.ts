@@ -10,7 +10,7 @@ function stepsOf(file: unknown): Step[] {
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
   const solution = solve(read.value);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-  return workings(read.value, solution.value);
+  return workings(read.value, solution.value) ?? [];
 }
 
 const base = { format: "kestrelmoor-problem", version: 1 };

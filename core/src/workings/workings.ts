@@ -4,6 +4,7 @@ import { answerSentence } from "../wording/answer-sentence";
 import { equationSteps } from "./equation/equation-steps";
 import { lumpSumOf } from "./lump-sum/lump-sum";
 import { lumpSumSteps } from "./lump-sum/lump-sum-steps";
+import { isAllSingles } from "./singles";
 import type { Step } from "./step";
 
 /**
@@ -13,9 +14,11 @@ import type { Step } from "./step";
  *
  * @param problem the problem that was solved
  * @param solution what `solve` found for it
- * @returns the steps in order; money in the problem's currency, rates as decimals in `value`
+ * @returns the steps in order; money in the problem's currency, rates as decimals in `value`; `null`
+ *   where there are payments or lists, which are not written out yet
  */
-export function workings(problem: Problem, solution: Solution): Step[] {
+export function workings(problem: Problem, solution: Solution): Step[] | null {
+  if (!isAllSingles(solution)) return null;
   const lump = lumpSumOf(problem, solution);
   const steps =
     lump === null ? equationSteps(problem, solution) : lumpSumSteps(problem, solution, lump);

@@ -54,8 +54,9 @@ export function invalidDocument(issues: readonly Issue[]): Refusal {
 }
 
 /** A sound problem that has no solution: the code says why. */
-export function unsolvable(issues: readonly [Issue, ...Issue[]]): Refusal {
+export function unsolvable(issues: readonly Issue[]): Refusal {
   const [first] = issues;
+  if (first === undefined) throw new TypeError("What fails has an issue that says why");
   return new Refusal(422, first.code, sentenceOf(first), { issues: issues.map(reportIssue) });
 }
 

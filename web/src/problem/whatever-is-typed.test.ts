@@ -162,7 +162,7 @@ test("whatever is typed, everything on the page can be worked out and has words"
         const solution = result.value;
         words.push(answerText(problem, solution), ...solution.answers.map(copyText));
         words.push(...companionsOf(problem, solution).map(({ figure }) => figure));
-        for (const { say, latex } of workings(problem, solution)) {
+        for (const { say, latex } of workings(problem, solution) ?? []) {
           words.push(say, ...latex);
           // A formula that cannot be set throws here.
           for (const line of latex) katex.renderToString(line, { throwOnError: true });

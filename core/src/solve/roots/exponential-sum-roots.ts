@@ -41,18 +41,24 @@ export function exponentialSumRoots(terms: readonly ExponentialTerm[]): number[]
   return rootsBetween(terms, exponentialSumRoots(slope));
 }
 
+/** Times closer than this are the same one, summed from different fractions. */
+const SAME_EXPONENT = 1e-9;
+
 /** Brings terms into order, adds up those with the same exponent and drops what cancels. */
 export function gatherTerms(terms: readonly ExponentialTerm[]): ExponentialTerm[] {
-  const byExponent = new Map<number, number[]>();
-  for (const { coefficient, exponent } of terms) {
-    const coefficients = byExponent.get(exponent);
-    if (coefficients === undefined) byExponent.set(exponent, [coefficient]);
-    else coefficients.push(coefficient);
+  const ordered = [...terms].sort((one, other) => one.exponent - other.exponent);
+  const groups: { exponent: number; coefficients: number[] }[] = [];
+  for (const { coefficient, exponent } of ordered) {
+    const latest = groups.at(-1);
+    if (latest !== undefined && exponent - latest.exponent < SAME_EXPONENT) {
+      latest.coefficients.push(coefficient);
+    } else {
+      groups.push({ exponent, coefficients: [coefficient] });
+    }
   }
-  return [...byExponent]
-    .map(([exponent, coefficients]) => ({ exponent, coefficient: sum(coefficients) }))
-    .filter(({ coefficient }) => coefficient !== 0)
-    .sort((one, other) => one.exponent - other.exponent);
+  return groups
+    .map(({ exponent, coefficients }) => ({ exponent, coefficient: sum(coefficients) }))
+    .filter(({ coefficient }) => coefficient !== 0);
 }
 
 /** Changes of sign in the order of the exponents: the most roots that there can be. */

@@ -1,6 +1,7 @@
 import { sum } from "../../numbers/sum";
 import type { Solution } from "../../solve/solution";
 import { fractionLatex, longMoneyLatex, numberLatex } from "../latex";
+import { ownSingle } from "../singles";
 import type { Step } from "../step";
 import { dateWords, movedStep, sideLatex, sides, type Term } from "./terms";
 
@@ -10,8 +11,7 @@ export function amountSteps(terms: readonly Term[], focal: number, solution: Sol
   const value = solution.answers[0].value;
   const known = terms.filter(({ perUnknown }) => perUnknown === 0);
   const ofUnknown = terms.filter(({ perUnknown }) => perUnknown !== 0);
-  const own = solution.settled.flows[Number(solution.unknown.path[1])];
-  const side = own !== undefined && own.amount < 0 ? -1 : 1;
+  const side = ownSingle(solution).amount < 0 ? -1 : 1;
   const worth = ({ flow, factor }: Term) => -side * flow.amount * factor;
   const coefficient = sum(
     ofUnknown.map(

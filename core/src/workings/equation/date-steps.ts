@@ -1,19 +1,19 @@
 import { sum } from "../../numbers/sum";
 import { logGrowth } from "../../rates/accumulation";
-import { growthOf } from "../../solve/settle";
+import { growthOf } from "../../solve/settled-timeline";
 import type { Solution } from "../../solve/solution";
 import { formatMoney } from "../../wording/format-number";
 import { formatYears } from "../../wording/format-time";
 import { growthFactorBetween } from "../growth-factor";
 import { fractionLatex, longMoneyLatex, moneyLatex, numberLatex, TIMES } from "../latex";
+import { ownSingle, singlesOf } from "../singles";
 import type { SpellPeriod } from "../spell-period";
 import type { Step } from "../step";
 
 export function dateSteps(solution: Solution, periods: readonly SpellPeriod[]): Step[] {
-  const { settled, unknown } = solution;
-  const own = settled.flows[Number(unknown.path[1])];
-  if (own === undefined) throw new TypeError("The unknown date has no line");
-  const rest = settled.flows.filter((flow) => flow !== own);
+  const { settled } = solution;
+  const own = ownSingle(solution);
+  const rest = singlesOf(solution).filter((flow) => flow !== own);
   const growth = growthOf(settled);
   const today = Math.abs(
     sum(rest.map(({ amount, at }) => amount * Math.exp(-logGrowth(growth, 0, at)))),

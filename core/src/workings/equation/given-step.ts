@@ -3,6 +3,7 @@ import type { Solution } from "../../solve/solution";
 import { formatYears } from "../../wording/format-time";
 import { quotationWords } from "../../wording/quotation-words";
 import { percentLatex, textLatex, UNKNOWN_LATEX } from "../latex";
+import { singlesOf } from "../singles";
 import type { SpellPeriod } from "../spell-period";
 import type { Step } from "../step";
 import { isUnknownSpell, sizeInSymbols, unknownShares } from "./terms";
@@ -13,9 +14,9 @@ export function givenStep(
   solution: Solution,
   periods: readonly SpellPeriod[],
 ): Step {
-  const { settled, unknown } = solution;
+  const { unknown } = solution;
   const shares = unknownShares(problem);
-  const money = settled.flows.map((flow, index) => {
+  const money = singlesOf(solution).map((flow, index) => {
     const line = problem.flows[index];
     const label = line?.label === undefined ? "" : String.raw`\;${textLatex(`(${line.label})`)}`;
     const isDate = unknown.kind === "at" && unknown.path[1] === index;

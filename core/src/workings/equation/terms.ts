@@ -1,16 +1,17 @@
 import type { Problem } from "../../problem/schema";
-import type { SettledAmount, Solution } from "../../solve/solution";
+import type { Solution } from "../../solve/solution";
 import { yearsOf } from "../../time/duration";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
 import { formatYears } from "../../wording/format-time";
 import { growthFactorBetween } from "../growth-factor";
 import { longMoneyLatex, moneyLatex, numberLatex, TIMES } from "../latex";
+import { ownSingle, singlesOf, type SettledSingle } from "../singles";
 import { spellPeriod, type SpellPeriod } from "../spell-period";
 import type { Step } from "../step";
 
 /** One amount on its way to the focal date. */
 export interface Term {
-  readonly flow: SettledAmount;
+  readonly flow: SettledSingle;
   /** Its size in symbols: a figure, or a multiple of X. */
   readonly size: string;
   readonly factorSymbols: string;
@@ -30,8 +31,8 @@ export function isUnknownSpell({ unknown }: Solution, index: number): boolean {
 }
 
 /** The date at which the equation is simplest: the unknown's own, the one asked about, or today. */
-export function focalDate(problem: Problem, { unknown, settled }: Solution): number {
-  if (unknown.kind === "amount") return settled.flows[Number(unknown.path[1])]?.at ?? 0;
+export function focalDate(problem: Problem, solution: Solution): number {
+  if (solution.unknown.kind === "amount") return ownSingle(solution).at;
   const at = problem.ask?.at;
   return typeof at === "string" ? yearsOf(at) : 0;
 }
@@ -44,11 +45,13 @@ export function dateWords(years: number): string {
 export function unknownShares(problem: Problem): number[] {
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
-  return timeline.value.flows.map(({ amount }) => Math.abs(amount.perUnknown));
+  return timeline.value.flows.map((flow) =>
+    flow.kind === "single" ? Math.abs(flow.amount.perUnknown) : 0,
+  );
 }
 
 /** The size of a flow as the equation has it: `X`, a multiple of it, or a figure. */
-export function sizeInSymbols(flow: SettledAmount, share: number): string {
+export function sizeInSymbols(flow: SettledSingle, share: number): string {
   if (share === 0) return moneyLatex(Math.abs(flow.amount));
   return share === 1 ? "X" : `${numberLatex(share)}\\,X`;
 }
@@ -60,7 +63,7 @@ export function termsOf(
   focal: number,
 ): Term[] {
   const shares = unknownShares(problem);
-  return solution.settled.flows.map((flow, index) => {
+  return singlesOf(solution).map((flow, index) => {
     const { symbols, numbers, value } = growthFactorBetween(periods, flow.at, focal);
     const perUnknown = shares[index] ?? 0;
     return {

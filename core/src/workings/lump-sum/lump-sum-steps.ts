@@ -2,6 +2,7 @@ import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { numberLatex } from "../latex";
 import { ratePerPeriodStep } from "../spell-period";
+import { ownSingle } from "../singles";
 import type { Step } from "../step";
 import { amountSteps } from "./amount-steps";
 import { countStep, equationStep, givenStep } from "./given-steps";
@@ -37,9 +38,9 @@ function rearranged(lump: LumpSum): Step[] {
 /** Where the other amount is not today, the time between the two still has to become a date. */
 function dateStep(solution: Solution, lump: LumpSum): Step {
   const { present, future, years } = lump;
-  const asked = solution.settled.flows[Number(solution.unknown.path[1])];
+  const asked = ownSingle(solution);
   const [other, sign] = asked === future ? [present, "+"] : [future, "-"];
-  const date = asked?.at ?? 0;
+  const date = asked.at;
   return {
     kind: "value",
     say: "The date, counted from today.",

@@ -1,11 +1,12 @@
 import type { Problem } from "../../problem/schema";
-import type { SettledAmount, Solution } from "../../solve/solution";
+import type { Solution } from "../../solve/solution";
+import { ownSingle, singlesOf, type SettledSingle } from "../singles";
 import { spellPeriod, type SpellPeriod } from "../spell-period";
 
 /** The textbook case: one amount now, one later, one rate between them. */
 export interface LumpSum {
-  readonly present: SettledAmount;
-  readonly future: SettledAmount;
+  readonly present: SettledSingle;
+  readonly future: SettledSingle;
   readonly period: SpellPeriod;
   /** Time between the two, in years and in compounding periods. */
   readonly years: number;
@@ -15,7 +16,8 @@ export interface LumpSum {
 
 /** Recognises the textbook case in a solved problem; `null` where the general equation is needed. */
 export function lumpSumOf(problem: Problem, solution: Solution): LumpSum | null {
-  const { flows, spells } = solution.settled;
+  const { spells } = solution.settled;
+  const flows = singlesOf(solution);
   const [one, other] = flows;
   const [spell] = spells;
   if (one === undefined || other === undefined || flows.length !== 2) return null;
@@ -41,10 +43,9 @@ function refersToOther(problem: Problem): boolean {
   );
 }
 
-function unknownOf(solution: Solution, present: SettledAmount): LumpSum["unknown"] {
-  const { kind, path } = solution.unknown;
+function unknownOf(solution: Solution, present: SettledSingle): LumpSum["unknown"] {
+  const { kind } = solution.unknown;
   if (kind === "percent") return "rate";
   if (kind === "at") return "time";
-  const asked = solution.settled.flows[Number(path[1])];
-  return asked === present ? "present" : "future";
+  return ownSingle(solution) === present ? "present" : "future";
 }

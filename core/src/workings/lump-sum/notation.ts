@@ -1,10 +1,10 @@
 import { fractionLatex, moneyLatex, numberLatex } from "../latex";
-import type { SettledAmount } from "../../solve/solution";
+import type { SettledSingle } from "../singles";
 import type { LumpSum } from "./lump-sum";
 
 /** How the parts of the textbook case are written, shared by the steps of each unknown. */
 
-export function sizeLatex(flow: SettledAmount): string {
+export function sizeLatex(flow: SettledSingle): string {
   return moneyLatex(Math.abs(flow.amount));
 }
 

@@ -37,12 +37,17 @@ export function companionsOf(problem: Problem, solution: Solution): Companion[] 
 function totals({ facts }: Solution): Companion[] {
   const { totalIn, totalOut, interest, interestIs } = facts;
   return [
-    ...(totalOut === 0 ? [] : [{ words: "Money out", figure: formatMoney(totalOut) }]),
-    ...(totalIn === 0 ? [] : [{ words: "Money in", figure: formatMoney(totalIn) }]),
+    ...total("Money out", totalOut),
+    ...total("Money in", totalIn),
     ...(interest === undefined
       ? []
       : [{ words: `Interest ${interestIs}`, figure: formatMoney(interest) }]),
   ];
+}
+
+function total(words: string, amount: number | null): Companion[] {
+  if (amount === 0) return [];
+  return [{ words, figure: amount === null ? "without end" : formatMoney(amount) }];
 }
 
 /** An unknown time is wanted in the compounding periods too. */

@@ -3,6 +3,7 @@ import {
   formatMoney,
   formatYears,
   removeFlow,
+  settledSingle,
   turnRound,
   type SingleLine,
 } from "@kestrelmoor/core";
@@ -26,7 +27,7 @@ export const AmountLine = memo(function AmountLine({
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
   const settled = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true ? (result.value.settled.flows[index] ?? null) : null,
+    result?.ok === true ? settledSingle(result.value, index) : null,
   );
   const { type, leave, makeUnknown, change } = useFieldEditing();
   if (reading?.kind !== "single") return null;

@@ -5,6 +5,7 @@ import {
   formatYears,
   growthFactor,
   growthOf,
+  settledSingle,
   quotationWords,
   type Draft,
   type DraftReading,
@@ -66,27 +67,27 @@ function postOf(
 ): Post {
   const flow = flows[index];
   if (flow?.kind !== "single") throw new TypeError("A line and its reading belong together");
-  const settled = solution?.settled.flows[index];
+  const settled = solution === null ? null : settledSingle(solution, index);
   const amount = flow.amount.state === "value" ? flow.amount.value : null;
   const years = flow.at.state === "value" ? flow.at.value.years : null;
   return {
     id: line.id,
     // An amount that balances the other way round is drawn where it balances.
     direction:
-      settled === undefined
+      settled === null
         ? line.direction
         : settled.amount < 0
           ? "out"
           : settled.amount > 0
             ? "in"
             : line.direction,
-    amount: amount ?? (settled === undefined ? null : Math.abs(settled.amount)),
+    amount: amount ?? (settled === null ? null : Math.abs(settled.amount)),
     years: years ?? settled?.at ?? null,
     label: line.label,
     unknown:
       flow.amount.state === "unknown" ? "amount" : flow.at.state === "unknown" ? "time" : null,
     today:
-      settled === undefined || solution === null
+      settled === null || solution === null
         ? null
         : Math.abs(settled.amount) * growthFactor(growthOf(solution.settled), settled.at, 0),
   };

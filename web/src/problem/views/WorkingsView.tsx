@@ -20,7 +20,9 @@ export function WorkingsView() {
   if (steps === null) {
     return (
       <p className={styles.empty}>
-        The workings appear here once the problem has an answer, each step with its own numbers.
+        {result?.ok === true
+          ? "The steps are written out for single amounts so far, and not yet for payments and lists."
+          : "The workings appear here once the problem has an answer, each step with its own numbers."}
       </p>
     );
   }

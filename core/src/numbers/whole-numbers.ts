@@ -1,0 +1,20 @@
+import { plainDecimal } from "./plain-decimal";
+
+/** Decimals beyond this belong to numbers that nobody wrote down. */
+const MOST_DECIMALS = 30;
+
+/**
+ * Amounts as whole numbers of one small unit, by the decimal digits that name them: 0.1 and 2.35 become
+ * 10 and 235. A common factor changes no root, and whole numbers can be reckoned with exactly.
+ *
+ * @returns `null` where it would take more than 30 decimals
+ */
+export function wholeNumbers(amounts: readonly number[]): bigint[] | null {
+  const texts = amounts.map(plainDecimal);
+  const decimals = Math.max(0, ...texts.map((text) => (text.split(".")[1] ?? "").length));
+  if (decimals > MOST_DECIMALS) return null;
+  return texts.map((text) => {
+    const [whole = "0", fraction = ""] = text.split(".");
+    return BigInt(whole + fraction.padEnd(decimals, "0"));
+  });
+}

@@ -1,0 +1,52 @@
+import { runsOf } from "../../flows/flow-kinds";
+import { issue, type Issue, type Path } from "../../issues/issue";
+import { LIMITS } from "../../problem/limits";
+import { settleFlows } from "../../timeline/settle-timeline";
+import { accumulationOf } from "../../timeline/spells";
+import type { ResolvedStream, Timeline } from "../../timeline/timeline";
+import { movesWith } from "../moves-with";
+import { signsOf } from "../rate/why-no-rate";
+import { checkConvergence, worthAt } from "../worth";
+
+/** Why no number of payments balances a timeline. */
+export function whyNoCount(
+  timeline: Timeline,
+  path: Path,
+  stream: ResolvedStream,
+  atStart: number,
+): Issue {
+  const signs = new Set(settleFlows(timeline.flows, 1).flatMap(runsOf).flatMap(signsOf));
+  if (signs.size === 1) {
+    return issue("one-way-money", path, {
+      direction: signs.has(1) ? "in" : "out",
+      turn: stream.id,
+    });
+  }
+  const side = Math.sign(stream.amount.known);
+  if (atStart === side) return issue("goal-already-passed", path, { id: stream.id });
+  const smallest = smallestPayment(timeline, stream);
+  return smallest === null
+    ? issue("no-count-balances", path, { limit: LIMITS.payments })
+    : issue("payment-below-interest", path, { id: stream.id, smallest });
+}
+
+/**
+ * The payment that covers the interest and no more: paid for ever, it is worth just what the rest is.
+ *
+ * @returns `null` where payments for ever would do, so that this is not the reason
+ */
+function smallestPayment({ spells, flows }: Timeline, stream: ResolvedStream): number | null {
+  const growth = accumulationOf(spells, LIMITS.payments);
+  if (!growth.ok) return null;
+  const forever = { ...stream, count: { known: Number.POSITIVE_INFINITY, perUnknown: 0 } };
+  const endless = settleFlows([forever], 0);
+  if (!checkConvergence(endless, growth.value).ok) return null;
+  // What waits for the end of payments that never end is worth nothing.
+  const staying = settleFlows(
+    flows.filter((flow) => !movesWith(flow)),
+    0,
+  );
+  const rest = worthAt(staying, growth.value, 0);
+  const share = -rest.over(worthAt(endless, growth.value, 0));
+  return share >= 1 ? share * Math.abs(stream.amount.known) : null;
+}

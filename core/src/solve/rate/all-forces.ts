@@ -1,0 +1,103 @@
+import type { PaymentRun } from "../../flows/payment-run";
+import { leastForce } from "../../flows/convergence";
+import { wholeNumbers } from "../../numbers/whole-numbers";
+import { issue } from "../../issues/issue";
+import { fail, succeed, type Result } from "../../result";
+import { TICKS_PER_YEAR, ticksOf } from "../../time/ticks";
+import {
+  exponentialSumRoots,
+  signChanges,
+  type ExponentialTerm,
+} from "../roots/exponential-sum-roots";
+import { polynomialRates } from "../roots/polynomial-rates";
+import type { Completeness } from "../solution";
+import { directionsOf } from "./directions";
+import { balanceUnder } from "./rate-equation";
+import { forcesOfFactors, MOST_TERMS, rateTerms } from "./rate-terms";
+import { byRunningTotals } from "./running-totals";
+import { uniqueForce } from "./unique-force";
+
+/** Sign changes squared times payments: beyond this, one question would keep a server busy for seconds. */
+const LARGEST_SEARCH = 2_000_000;
+/** Exact arithmetic on longer polynomials takes too long. */
+const LARGEST_DEGREE = 500;
+
+export interface Forces {
+  /** Ascending; decimals a year. */
+  readonly forces: readonly number[];
+  readonly completeness: Completeness;
+}
+
+/**
+ * All forces of interest at which runs balance, cheapest proof first: the money turns once at most; its
+ * running totals do; the polynomial's roots are isolated in exact arithmetic; or, for uneven times, the
+ * turning points of the balance are found first and its roots between them.
+ *
+ * @returns none where no force balances them; fails with `rate-search-too-large`
+ */
+export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
+  const least = Math.max(Number.NEGATIVE_INFINITY, ...runs.map(leastForce));
+  const balance = (force: number) => balanceUnder(runs, force);
+  const { changes, early } = directionsOf(runs);
+  if (changes === 0) return succeed({ forces: [], completeness: "one-change" });
+  if (changes === 1) return succeed(unique(uniqueForce(balance, early, least), "one-change"));
+  const terms = rateTerms(runs);
+  if (terms === null) return tooLarge(MOST_TERMS);
+  const turns = signChanges(terms);
+  const isPlain = least === Number.NEGATIVE_INFINITY && forcesOfFactors(runs).length === 0;
+  if (isPlain && turns === 0) return succeed({ forces: [], completeness: "one-change" });
+  if (isPlain && turns === 1) {
+    const first = Math.sign(terms[0]?.coefficient ?? 0);
+    return succeed(unique(uniqueForce(balance, first, least), "one-change"));
+  }
+  const byTotals = isPlain ? byRunningTotals(terms, balance) : null;
+  if (byTotals !== null) return succeed({ forces: byTotals, completeness: "running-totals" });
+  const exact = exactForces(terms);
+  if (exact === null && turns ** 2 * terms.length > LARGEST_SEARCH) return tooLarge(LARGEST_SEARCH);
+  const forces = exact ?? exponentialSumRoots(terms);
+  return succeed({
+    forces: forces.filter((force) => force > least && !isOfFactor(force, runs)),
+    completeness: exact === null ? "turning-points" : "exact-isolation",
+  });
+}
+
+function unique(force: number | null, completeness: Completeness): Forces {
+  return { forces: force === null ? [] : [force], completeness };
+}
+
+function tooLarge(limit: number): Result<never> {
+  return fail(issue("rate-search-too-large", [], { limit }));
+}
+
+/** The roots of payments at even intervals, of which their times are whole multiples. */
+function exactForces(terms: readonly ExponentialTerm[]): number[] | null {
+  const start = terms[0]?.exponent ?? 0;
+  const ticks = terms.map(({ exponent }) => ticksOf(exponent - start));
+  if (ticks.includes(null)) return null;
+  const whole = ticks as number[];
+  const spacing = whole.reduce(greatestCommonDivisor, 0);
+  const degree = (whole.at(-1) ?? 0) / spacing;
+  const amounts = wholeNumbers(terms.map(({ coefficient }) => coefficient));
+  if (degree > LARGEST_DEGREE || amounts === null) return null;
+  const polynomial = Array<bigint>(degree + 1).fill(0n);
+  amounts.forEach((amount, index) => {
+    polynomial[(whole[index] ?? 0) / spacing] = amount;
+  });
+  const rates = polynomialRates(polynomial);
+  return rates?.map((rate) => (Math.log1p(rate) * TICKS_PER_YEAR) / spacing) ?? null;
+}
+
+function greatestCommonDivisor(one: number, other: number): number {
+  let [a, b] = [one, other];
+  while (b !== 0) [a, b] = [b, a % b];
+  return a;
+}
+
+/** Whether a root is only that of a factor which the balance was multiplied by. */
+function isOfFactor(force: number, runs: readonly PaymentRun[]): boolean {
+  return forcesOfFactors(runs).some(
+    (own) =>
+      Math.abs(force - own) < 1e-9 * (1 + Math.abs(own)) &&
+      Math.abs(balanceUnder(runs, own)) > 1e-9,
+  );
+}

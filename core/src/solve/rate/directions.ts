@@ -1,0 +1,83 @@
+import { timeInRun, type PaymentRun } from "../../flows/payment-run";
+import { paymentInRun, sliceRun } from "../../flows/slice-run";
+
+/** How the money of a timeline changes direction as time goes by, as far as it can be told without counting. */
+export interface Directions {
+  /** `many` where it takes a look at every payment to tell. */
+  readonly changes: 0 | 1 | "many";
+  /** Sign of the earliest money. */
+  readonly early: number;
+}
+
+/** Payments of one sign over a stretch of time. */
+interface Stretch {
+  readonly sign: number;
+  readonly run: PaymentRun;
+  readonly from: number;
+  readonly to: number;
+}
+
+const SAME_TIME = 1e-9;
+
+/**
+ * Tells whether the money turns at most once, which by Descartes' rule leaves one rate at most. The cost
+ * does not depend on how many payments there are.
+ */
+export function directionsOf(runs: readonly PaymentRun[]): Directions {
+  const stretches = runs.flatMap(stretchesOf);
+  const inward = stretches.filter(({ sign }) => sign > 0);
+  const outward = stretches.filter(({ sign }) => sign < 0);
+  if (inward.length === 0 || outward.length === 0) {
+    return { changes: 0, early: inward.length > 0 ? 1 : -1 };
+  }
+  return inSuccession(inward, outward) ?? inSuccession(outward, inward) ?? MANY;
+}
+
+const MANY: Directions = { changes: "many", early: 0 };
+
+/** Where all of one side comes before all of the other, but for a moment at which both may pay. */
+function inSuccession(first: readonly Stretch[], second: readonly Stretch[]): Directions | null {
+  const end = Math.max(...first.map(({ to }) => to));
+  const start = Math.min(...second.map(({ from }) => from));
+  const early = first[0]?.sign ?? 0;
+  if (end < start - SAME_TIME) return { changes: 1, early };
+  if (end > start + SAME_TIME) return null;
+  if ([...first, ...second].some(({ run }) => run.count % 1 !== 0)) return null;
+  const net =
+    first
+      .filter(({ to }) => to > end - SAME_TIME)
+      .reduce((sum, { run }) => sum + paymentInRun(run, run.count - 1), 0) +
+    second
+      .filter(({ from }) => from < start + SAME_TIME)
+      .reduce((sum, { run }) => sum + paymentInRun(run, 0), 0);
+  const signs = [
+    first.some(({ from }) => from < end - SAME_TIME) ? early : 0,
+    Math.sign(net),
+    second.some(({ to }) => to > start + SAME_TIME) ? -early : 0,
+  ].filter((sign) => sign !== 0);
+  const changes = signs.filter((sign, index) => index > 0 && sign !== signs[index - 1]).length;
+  return { changes: changes === 0 ? 0 : 1, early: signs[0] ?? 0 };
+}
+
+function stretchesOf(run: PaymentRun): Stretch[] {
+  return partsOfOneSign(run).map((part) => ({
+    sign: Math.sign(paymentInRun(part, 0)),
+    run: part,
+    from: part.first,
+    to:
+      part.count === Number.POSITIVE_INFINITY
+        ? part.count
+        : timeInRun(part, Math.ceil(part.count) - 1),
+  }));
+}
+
+/** Steps of money may carry payments through zero: then what comes before and after pays opposite ways. */
+export function partsOfOneSign(run: PaymentRun): PaymentRun[] {
+  const { amount, step, stepsBefore, paymentsPerStep, count } = run;
+  if (step === 0) return amount === 0 ? [] : [run];
+  const zeroAt = -amount / step;
+  const border = (steps: number) =>
+    Math.min(count, Math.max(0, (steps - stepsBefore) * paymentsPerStep));
+  const [from, to] = [border(Math.ceil(zeroAt)), border(Math.floor(zeroAt) + 1)];
+  return [...sliceRun(run, 0, from), ...sliceRun(run, to, count)];
+}

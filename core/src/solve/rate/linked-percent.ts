@@ -1,0 +1,94 @@
+import { runsOf } from "../../flows/flow-kinds";
+import type { SettledFlow } from "../../flows/flow-kind";
+import { issue } from "../../issues/issue";
+import { percentUnder } from "../../rates/compounding-law";
+import { fail, succeed, type Result } from "../../result";
+import { accumulationOf } from "../../timeline/spells";
+import type { Spell } from "../../timeline/timeline";
+import { rootInBracket } from "../roots/root-in-bracket";
+import { worthAt } from "../worth";
+import { directionsOf } from "./directions";
+import { rateTerms } from "./rate-terms";
+import { rootsByMonotonePieces } from "./monotone-pieces";
+import type { Percents } from "./solve-rate";
+import { whyNoRate } from "./why-no-rate";
+
+/** Rates beyond this are not looked for where several spells hang on one unknown. */
+const HIGHEST_PERCENT = 1e7;
+const LOWEST_CONTINUOUS_PERCENT = -1e5;
+
+/**
+ * One unknown percent in several spells. Every force rises with it; if the money turns once, then seen
+ * from that moment what lies before only grows with the rate and what lies after only shrinks: the
+ * balance is monotone and its root the only one. Where it turns more often, the range of rates is cut
+ * into pieces on which the balance is shown to be monotone or to have no root.
+ */
+export function linkedPercents(
+  spells: readonly Spell[],
+  flows: readonly SettledFlow[],
+): Result<Percents> {
+  const runs = flows.flatMap(runsOf);
+  const { changes, early } = directionsOf(runs);
+  if (changes === 0) return fail(whyNoRate(runs, flows));
+  const balance = (percent: number): number => {
+    const growth = accumulationOf(spells, percent);
+    return growth.ok ? worthAt(flows, growth.value, 0).mantissa : Number.NaN;
+  };
+  const floor = lowestPercent(spells);
+  if (changes === 1) {
+    const bracket = bracketOf(balance, floor, early);
+    const root = bracket === null ? null : rootInBracket(balance, bracket[0], bracket[1]);
+    return root === null
+      ? fail(issue("no-rate-balances", [], {}))
+      : succeed({ percents: [root], completeness: "one-change" });
+  }
+  const terms = rateTerms(runs);
+  if (terms === null || runs.some(({ count }) => count % 1 !== 0)) {
+    return fail(issue("rates-too-entangled", [], {}));
+  }
+  const percents = rootsByMonotonePieces(spells, terms, floor, HIGHEST_PERCENT);
+  if (percents === null) return fail(issue("rates-too-entangled", [], {}));
+  return percents.length === 0
+    ? fail(whyNoRate(runs, flows))
+    : succeed({ percents, completeness: "monotone-pieces" });
+}
+
+/** The percent at which the first of the linked spells would lose everything. */
+function lowestPercent(spells: readonly Spell[]): number {
+  const floors = spells
+    .filter(({ percent }) => percent.perUnknown !== 0)
+    .map(({ percent, law }) => {
+      const floor =
+        law.quoted === "continuous"
+          ? LOWEST_CONTINUOUS_PERCENT
+          : // The nominal floor is −100 % times the periods in a year: what a force of −∞ comes to.
+            percentUnder(Number.NEGATIVE_INFINITY, law);
+      return floor - percent.known;
+    });
+  return Math.max(...floors);
+}
+
+/** Walks outwards from 0 % until the balance has changed its sign, never reaching the floor. */
+function bracketOf(
+  balance: (percent: number) => number,
+  floor: number,
+  early: number,
+): readonly [number, number] | null {
+  const start = Math.max(0, floor + 1);
+  const sign = Math.sign(balance(start));
+  if (sign === 0) return [start, start];
+  if (sign !== early) {
+    for (let gap = 1, low = start; start + gap < HIGHEST_PERCENT; gap *= 2) {
+      const high = start + gap;
+      if (Math.sign(balance(high)) !== sign) return [low, high];
+      low = high;
+    }
+    return null;
+  }
+  for (let share = 0.5, high = start; share > 1e-15; share /= 2) {
+    const low = floor + (start - floor) * share;
+    if (Math.sign(balance(low)) !== sign) return [low, high];
+    high = low;
+  }
+  return null;
+}

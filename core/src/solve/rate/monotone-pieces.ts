@@ -1,0 +1,131 @@
+import { exposures } from "../../rates/accumulation";
+import { forceUnder } from "../../rates/compounding-law";
+import { valueAt } from "../../numbers/affine";
+import type { Spell } from "../../timeline/timeline";
+import type { ExponentialTerm } from "../roots/exponential-sum-roots";
+import { rootInBracket } from "../roots/root-in-bracket";
+
+/** Terms valued before the search gives up: about half a second of work. */
+const MOST_TERMS_VALUED = 4_000_000;
+/** A piece this narrow, relative to where it lies, on which nothing could be shown is taken to touch zero. */
+const NARROWEST = 1e-12;
+
+interface Bounds {
+  readonly low: number;
+  readonly high: number;
+}
+
+/**
+ * All roots of Σ amount/a(t), as a function of one percent on which several spells hang.
+ *
+ * Every discount factor falls as the percent rises, and so does the speed at which it falls. On a piece
+ * of the range the values at its two ends therefore enclose the inflows and the outflows apart, and with
+ * them the balance and its slope. A piece whose enclosure leaves out zero has no root, one whose slope
+ * leaves out zero has one at most; any other is halved.
+ *
+ * @param terms what is paid when, by ascending time
+ * @param floor percents above it are searched, up to `ceiling`
+ * @returns ascending; `null` where the bound on the work was met
+ * Source: R. E. Moore, Methods and Applications of Interval Analysis (1979), ch. 5
+ */
+export function rootsByMonotonePieces(
+  spells: readonly Spell[],
+  terms: readonly ExponentialTerm[],
+  floor: number,
+  ceiling: number,
+): number[] | null {
+  const equation = enclosedEquation(spells, terms);
+  const roots: number[] = [];
+  const reach = ceiling - floor;
+  // Close to the floor and far from it rates are told apart by their ratio, not by their difference.
+  const percentAt = (place: number) => floor + reach * 1e-18 ** (1 - place);
+  const stack: [number, number][] = [[0, 1]];
+  let looked = 0;
+  for (let piece = stack.pop(); piece !== undefined; piece = stack.pop()) {
+    looked += 1;
+    if (looked * terms.length > MOST_TERMS_VALUED) return null;
+    const [from, to] = piece;
+    const [low, high] = [percentAt(from), percentAt(to)];
+    if (leavesOutZero(equation.balance(low, high))) continue;
+    if (leavesOutZero(equation.slope(low, high))) {
+      const signs = Math.sign(equation.value(low)) * Math.sign(equation.value(high));
+      const root = signs < 0 ? rootInBracket(equation.value, low, high) : null;
+      if (root !== null) roots.push(root);
+      else if (equation.value(low) === 0) roots.push(low);
+      continue;
+    }
+    if (to - from < NARROWEST) {
+      roots.push(low);
+      continue;
+    }
+    const middle = (from + to) / 2;
+    stack.push([middle, to], [from, middle]);
+  }
+  return roots;
+}
+
+function leavesOutZero({ low, high }: Bounds): boolean {
+  return low > 0 || high < 0;
+}
+
+function enclosedEquation(spells: readonly Spell[], terms: readonly ExponentialTerm[]) {
+  const starts = spells.map(({ start }) => start.known);
+  const parts = terms.map(({ coefficient, exponent }) => ({
+    amount: coefficient,
+    years: exposures(starts, exponent),
+  }));
+  const forcesAt = (percent: number) =>
+    spells.map((spell) => forceUnder(valueAt(spell.percent, percent), spell.law));
+  const speedsAt = (percent: number) =>
+    spells.map(({ percent: quoted, law }) => {
+      if (quoted.perUnknown === 0) return 0;
+      const figure = valueAt(quoted, percent) / 100;
+      switch (law.quoted) {
+        case "continuous":
+          return 0.01;
+        case "nominal":
+          return 0.01 / (1 + figure / law.frequency);
+        default:
+          return (0.01 * law.frequency) / (1 + figure);
+      }
+    });
+  const dot = (one: readonly number[], other: readonly number[]) =>
+    one.reduce((sum, value, index) => sum + value * (other[index] ?? 0), 0);
+
+  /** Inflows and outflows apart, discounted, and each weighed by how fast it falls where `speeds` says. */
+  const sides = (percent: number, largest: number, weigh: boolean) => {
+    const forces = forcesAt(percent);
+    const speeds = speedsAt(percent);
+    let [inward, outward] = [0, 0];
+    for (const { amount, years } of parts) {
+      const size =
+        Math.abs(amount) *
+        Math.exp(-dot(forces, years) - largest) *
+        (weigh ? dot(speeds, years) : 1);
+      if (amount > 0) inward += size;
+      else outward += size;
+    }
+    return { inward, outward };
+  };
+  const largestAt = (percent: number) => {
+    const forces = forcesAt(percent);
+    return parts.reduce(
+      (most, { years }) => Math.max(most, -dot(forces, years)),
+      Number.NEGATIVE_INFINITY,
+    );
+  };
+  const enclose = (low: number, high: number, weigh: boolean): Bounds => {
+    const largest = largestAt(low);
+    const atLow = sides(low, largest, weigh);
+    const atHigh = sides(high, largest, weigh);
+    return { low: atHigh.inward - atLow.outward, high: atLow.inward - atHigh.outward };
+  };
+  return {
+    value: (percent: number) => {
+      const { inward, outward } = sides(percent, largestAt(percent), false);
+      return inward - outward;
+    },
+    balance: (low: number, high: number) => enclose(low, high, false),
+    slope: (low: number, high: number) => enclose(low, high, true),
+  };
+}

@@ -1,0 +1,57 @@
+import { runsOf } from "../../flows/flow-kinds";
+import type { SettledFlow } from "../../flows/flow-kind";
+import { addWorthOfRun, paymentsBefore, type PaymentRun } from "../../flows/payment-run";
+import { runOfOne } from "../../flows/run-of-one";
+import { sliceRun } from "../../flows/slice-run";
+import { ScaledSum } from "../../numbers/scaled-sum";
+import type { Accumulation } from "../../rates/accumulation";
+
+/**
+ * The balance of a timeline as a function of the force of interest in one of its spells: runs of
+ * payments, timed by how long each is exposed to that force. What is paid before the spell is exposed
+ * to none of it and what is paid afterwards to all of it, so each side comes down to a single amount.
+ *
+ * @param growth the other spells' forces; that of the unknown spell is not read
+ * @param index which spell is unknown
+ */
+export function rateEquation(
+  flows: readonly SettledFlow[],
+  growth: Accumulation,
+  index: number,
+): PaymentRun[] {
+  const runs = flows.flatMap(runsOf);
+  if (growth.starts.length === 1) return runs;
+  const start = growth.starts[index] ?? 0;
+  const end = growth.starts[index + 1] ?? Number.POSITIVE_INFINITY;
+  const others = { ...growth, forces: growth.forces.with(index, 0) };
+  const before = new ScaledSum();
+  const after = new ScaledSum();
+  const within: PaymentRun[] = [];
+  for (const run of runs) {
+    const [from, to] = [start, end].map((border) => Math.min(run.count, borderIn(run, border)));
+    for (const part of sliceRun(run, 0, from ?? 0)) addWorthOfRun(part, others, start, before);
+    for (const part of sliceRun(run, from ?? 0, to ?? run.count)) {
+      within.push({ ...part, first: part.first - start });
+    }
+    for (const part of sliceRun(run, to ?? run.count, run.count)) {
+      addWorthOfRun(part, others, end, after);
+    }
+  }
+  return [
+    ...(before.mantissa === 0 ? [] : [runOfOne(before.value, 0)]),
+    ...within,
+    ...(after.mantissa === 0 ? [] : [runOfOne(after.value, end - start)]),
+  ];
+}
+
+function borderIn(run: PaymentRun, border: number): number {
+  return border === Number.POSITIVE_INFINITY ? border : paymentsBefore(run, border);
+}
+
+/** The balance at one force of interest, over the size of its largest term: its sign and roots are right. */
+export function balanceUnder(runs: readonly PaymentRun[], force: number): number {
+  const growth = { starts: [0], forces: [force] };
+  const sum = new ScaledSum();
+  for (const run of runs) addWorthOfRun(run, growth, 0, sum);
+  return sum.mantissa;
+}

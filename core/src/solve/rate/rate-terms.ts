@@ -1,0 +1,124 @@
+import { leastForce } from "../../flows/convergence";
+import { timeInRun, type PaymentRun } from "../../flows/payment-run";
+import { paymentInRun, sliceRun } from "../../flows/slice-run";
+import { gatherTerms, type ExponentialTerm } from "../roots/exponential-sum-roots";
+
+/** More payments than this are not looked at one by one. */
+export const MOST_TERMS = 20_000;
+
+/**
+ * A balance as a sum of exponentials, one for each payment: what proofs about all of its roots need.
+ *
+ * Endless runs and fractions of a payment are quotients over 1 − e^(γ − λh). The whole balance is
+ * multiplied by every such factor, which leaves a plain sum. Above the least force of an endless run its
+ * factor has no root of its own; that of a fraction may add one, which the caller must put to the test.
+ *
+ * @returns terms by ascending time, `null` where there are more than `MOST_TERMS`
+ */
+export function rateTerms(runs: readonly PaymentRun[]): ExponentialTerm[] | null {
+  const parts = runs.flatMap(wholeAndFraction);
+  const quotients = parts.filter(isQuotient).map(quotientOf);
+  const plain = parts.filter((run) => !isQuotient(run));
+  const size =
+    plain.reduce((sum, { count }) => sum + count, 0) * 2 ** (2 * quotients.length) +
+    quotients.length * 1000;
+  if (size > MOST_TERMS) return null;
+  const numerators: { terms: readonly ExponentialTerm[]; own: number }[] = [
+    { terms: plain.flatMap(paymentsOf), own: -1 },
+  ];
+  quotients.forEach(({ terms }, own) => numerators.push({ terms, own }));
+  return gatherTerms(
+    numerators.flatMap(({ terms, own }) =>
+      quotients.reduce(
+        (product, { factor, power }, index) =>
+          index === own ? product : times(product, factor, power),
+        terms,
+      ),
+    ),
+  );
+}
+
+/** Forces at which a factor that `rateTerms` multiplies by is zero itself. */
+export function forcesOfFactors(runs: readonly PaymentRun[]): number[] {
+  return runs
+    .flatMap(wholeAndFraction)
+    .filter((run) => isQuotient(run) && run.count < 1)
+    .map((run) => leastForce({ ...run, count: Number.POSITIVE_INFINITY }));
+}
+
+function wholeAndFraction(run: PaymentRun): PaymentRun[] {
+  const whole = Math.floor(run.count);
+  if (whole === run.count || !Number.isFinite(run.count)) return [run];
+  const level = run.paymentsPerStep === 1 && run.step === 0 ? {} : { logGrowth: 0, step: 0 };
+  const fraction = sliceRun(run, whole, run.count).map((part) => ({
+    ...part,
+    ...level,
+    amount: paymentInRun(run, whole),
+    stepsBefore: 0,
+    paymentsPerStep: 1,
+  }));
+  return [...sliceRun(run, 0, whole), ...fraction];
+}
+
+function isQuotient({ count }: PaymentRun): boolean {
+  return count < 1 || count === Number.POSITIVE_INFINITY;
+}
+
+function paymentsOf(run: PaymentRun): ExponentialTerm[] {
+  return Array.from({ length: run.count }, (_, index) => ({
+    coefficient: paymentInRun(run, index),
+    exponent: timeInRun(run, index),
+  }));
+}
+
+/** e^(γ − λ·period), by which each step of a run is worth more or less than the one before. */
+interface Factor {
+  readonly growth: number;
+  readonly period: number;
+}
+
+interface Quotient {
+  readonly terms: readonly ExponentialTerm[];
+  readonly factor: Factor;
+  /** How often 1 − factor divides. */
+  readonly power: 1 | 2;
+}
+
+function quotientOf(run: PaymentRun): Quotient {
+  const { frequency, paymentsPerStep, logGrowth, count, step } = run;
+  const factor = { growth: Math.exp(logGrowth), period: paymentsPerStep / frequency };
+  if (count < 1) {
+    const [payment] = paymentsOf({ ...run, count: 1 });
+    if (payment === undefined) throw new TypeError("A run has a first payment");
+    const { coefficient, exponent } = payment;
+    const end = {
+      coefficient: -coefficient * factor.growth ** count,
+      exponent: exponent + count * factor.period,
+    };
+    return { terms: [payment, end], factor, power: 1 };
+  }
+  const block = paymentsOf({ ...run, count: paymentsPerStep });
+  if (step === 0) return { terms: block, factor, power: 1 };
+  // Σ (A + k·S)·qᵏ is (A·(1 − q) + S·q)/(1 − q)².
+  const rises = block.map(({ exponent }) => ({
+    coefficient: step,
+    exponent: exponent + factor.period,
+  }));
+  return { terms: [...times(block, factor, 1), ...rises], factor, power: 2 };
+}
+
+/** A sum times (1 − factor)^power. */
+function times(
+  terms: readonly ExponentialTerm[],
+  { growth, period }: Factor,
+  power: 1 | 2,
+): ExponentialTerm[] {
+  const once = [
+    ...terms,
+    ...terms.map(({ coefficient, exponent }) => ({
+      coefficient: -coefficient * growth,
+      exponent: exponent + period,
+    })),
+  ];
+  return power === 1 ? once : times(once, { growth, period }, 1);
+}

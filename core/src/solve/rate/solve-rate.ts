@@ -1,0 +1,78 @@
+import type { SettledFlow } from "../../flows/flow-kind";
+import { issue, type Issue, type Path } from "../../issues/issue";
+import { constant } from "../../numbers/affine";
+import { percentUnder } from "../../rates/compounding-law";
+import { fail, succeed, type Result } from "../../result";
+import { settleFlows } from "../../timeline/settle-timeline";
+import { accumulationOf } from "../../timeline/spells";
+import type { Spell } from "../../timeline/timeline";
+import type { Completeness } from "../solution";
+import type { Root, Solver } from "../solver";
+import { checkConvergence } from "../worth";
+import { allForces } from "./all-forces";
+import { linkedPercents } from "./linked-percent";
+import { rateEquation } from "./rate-equation";
+import { whyNoRate } from "./why-no-rate";
+
+export interface Percents {
+  readonly percents: readonly number[];
+  readonly completeness: Completeness;
+}
+
+/**
+ * Every percent above −100 % per period that balances the timeline, or the reason why there is none.
+ *
+ * Where the unknown rate rules one spell alone, the balance is a sum of exponentials in its force of
+ * interest: see `all-forces.ts`. Where other spells are quoted against it: see `linked-percent.ts`.
+ *
+ * Accuracy: relative 1e-12 where the problem itself has that many digits.
+ */
+export const solveRate: Solver = ({ timeline, unknown }) => {
+  const flows = settleFlows(timeline.flows, 0);
+  const ruled = timeline.spells.filter(({ percent }) => percent.perUnknown !== 0);
+  const [spell] = ruled;
+  if (spell === undefined) throw new TypeError("No rate is unknown");
+  const found =
+    ruled.length === 1
+      ? percentsOfOneSpell(timeline.spells, spell, flows)
+      : linkedPercents(timeline.spells, flows);
+  if (!found.ok) return fail(...found.issues.map((problem) => atUnknown(problem, unknown.path)));
+  const { percents, completeness } = found.value;
+  const [first, ...others] = percents
+    .filter(Number.isFinite)
+    .sort((one, other) => one - other)
+    .map(rootAt);
+  return first === undefined
+    ? fail(issue("answer-too-large", unknown.path, {}))
+    : succeed({ roots: [first, ...others], completeness });
+};
+
+/** An issue about the search is shown at the unknown; one about another line keeps its place. */
+function atUnknown(found: Issue, path: Path): Issue {
+  return found.path.length === 0 ? { ...found, path } : found;
+}
+
+function rootAt(percent: number): Root {
+  return { x: percent, answer: { value: percent, unit: "percent" } };
+}
+
+function percentsOfOneSpell(
+  spells: readonly Spell[],
+  spell: Spell,
+  flows: readonly SettledFlow[],
+): Result<Percents> {
+  const index = spells.indexOf(spell);
+  // The unknown rate is not read where only the others discount; any figure will do in its place.
+  const known = accumulationOf(spells.with(index, { ...spell, percent: constant(0) }), 0);
+  if (!known.ok) return known;
+  if (index < spells.length - 1) {
+    const converges = checkConvergence(flows, known.value);
+    if (!converges.ok) return converges;
+  }
+  const runs = rateEquation(flows, known.value, index);
+  const found = allForces(runs);
+  if (!found.ok) return found;
+  const { forces, completeness } = found.value;
+  if (forces.length === 0) return fail(whyNoRate(runs, flows));
+  return succeed({ percents: forces.map((force) => percentUnder(force, spell.law)), completeness });
+}

@@ -1,0 +1,62 @@
+import { rootInBracket } from "../roots/root-in-bracket";
+
+/** Forces beyond this are rates of more digits than a double can hold. */
+const LARGEST_FORCE = 1e7;
+
+/** A usual rate lies within it, and is then bracketed at once. */
+const FIRST_STEP = 0.1;
+
+/**
+ * The one root of a balance that is known to change its sign just once.
+ *
+ * @param balance over forces of interest above `least`
+ * @param early the sign that it has for the largest forces, at which only the earliest money counts
+ * @param least minus infinity, or what an endless run needs
+ * @returns `null` where the root lies beyond any rate that can be written
+ */
+export function uniqueForce(
+  balance: (force: number) => number,
+  early: number,
+  least: number,
+): number | null {
+  const start = least < 0 ? 0 : least + 0.05;
+  const atStart = Math.sign(balance(start));
+  if (atStart === 0) return start;
+  return atStart === early
+    ? forceBelow(balance, start, early, least)
+    : forceAbove(balance, start, early);
+}
+
+/** The one root above `start`, walking upwards until the sign is that of the earliest money. */
+export function forceAbove(
+  balance: (force: number) => number,
+  start: number,
+  early: number,
+): number | null {
+  let near = start;
+  for (let width = FIRST_STEP; width < LARGEST_FORCE; width *= 2) {
+    const far = start + width;
+    if (Math.sign(balance(far)) === early) return rootInBracket(balance, near, far);
+    near = far;
+  }
+  return null;
+}
+
+/** The one root below `start`, walking down, or ever closer to `least`, until the sign has changed. */
+export function forceBelow(
+  balance: (force: number) => number,
+  start: number,
+  signAtStart: number,
+  least: number,
+): number | null {
+  let near = start;
+  for (let width = FIRST_STEP; width < LARGEST_FORCE; width *= 2) {
+    const far =
+      least === Number.NEGATIVE_INFINITY
+        ? start - width
+        : least + ((start - least) * FIRST_STEP) / (2 * width);
+    if (Math.sign(balance(far)) !== signAtStart) return rootInBracket(balance, far, near);
+    near = far;
+  }
+  return null;
+}

@@ -1,0 +1,108 @@
+/** A polynomial with whole coefficients, those of the lower powers first; its last one is not zero. */
+export type Polynomial = readonly bigint[];
+
+/** p(x + 1), by Horner's scheme: additions only. */
+export function shiftByOne(polynomial: Polynomial): bigint[] {
+  const shifted = [...polynomial];
+  for (let lowest = 0; lowest < shifted.length - 1; lowest += 1) {
+    for (let power = shifted.length - 2; power >= lowest; power -= 1) {
+      shifted[power] = (shifted[power] ?? 0n) + (shifted[power + 1] ?? 0n);
+    }
+  }
+  return shifted;
+}
+
+/** x^degree · p(1/x). */
+export function reversed(polynomial: Polynomial): bigint[] {
+  return [...polynomial].reverse();
+}
+
+/** 2^degree · p(x/2). */
+export function halved(polynomial: Polynomial): bigint[] {
+  const degree = polynomial.length - 1;
+  return polynomial.map((coefficient, power) => coefficient << BigInt(degree - power));
+}
+
+export function derivative(polynomial: Polynomial): bigint[] {
+  return polynomial.slice(1).map((coefficient, power) => coefficient * BigInt(power + 1));
+}
+
+/** p(x)/x as often as it goes: without its roots at zero, and without empty places at either end. */
+export function stripped(polynomial: Polynomial): bigint[] {
+  const first = polynomial.findIndex((coefficient) => coefficient !== 0n);
+  if (first < 0) return [];
+  const last = polynomial.findLastIndex((coefficient) => coefficient !== 0n);
+  return polynomial.slice(first, last + 1);
+}
+
+/** Divided by (x − 1) as often as it goes. */
+export function withoutRootAtOne(polynomial: Polynomial): bigint[] {
+  let rest = [...polynomial];
+  while (rest.length > 1 && rest.reduce((sum, coefficient) => sum + coefficient, 0n) === 0n) {
+    const quotient = rest.slice(1);
+    for (let power = quotient.length - 2; power >= 0; power -= 1) {
+      quotient[power] = (quotient[power] ?? 0n) + (quotient[power + 1] ?? 0n);
+    }
+    rest = quotient;
+  }
+  return rest;
+}
+
+/** Changes of sign between its coefficients, zeros left out, counted up to `atMost`. */
+export function coefficientSignChanges(polynomial: Polynomial, atMost = Infinity): number {
+  let changes = 0;
+  let before = 0n;
+  for (const coefficient of polynomial) {
+    if (coefficient === 0n) continue;
+    if (before !== 0n && coefficient > 0n !== before > 0n) {
+      changes += 1;
+      if (changes >= atMost) break;
+    }
+    before = coefficient;
+  }
+  return changes;
+}
+
+/** Divided by the greatest number that divides all of its coefficients. */
+export function primitive(polynomial: Polynomial): bigint[] {
+  let content = 0n;
+  for (const coefficient of polynomial) content = greatestCommonDivisor(content, coefficient);
+  return content === 0n ? [] : polynomial.map((coefficient) => coefficient / content);
+}
+
+function greatestCommonDivisor(one: bigint, other: bigint): bigint {
+  let [a, b] = [one < 0n ? -one : one, other < 0n ? -other : other];
+  while (b !== 0n) [a, b] = [b, a % b];
+  return a;
+}
+
+/** The same roots, each once: p over the greatest common divisor of p and p′. */
+export function squareFree(polynomial: Polynomial): bigint[] {
+  let [one, other] = [primitive(polynomial), primitive(derivative(polynomial))];
+  while (other.length > 0) [one, other] = [other, primitive(pseudoDivide(one, other).rest)];
+  return one.length <= 1 ? [...polynomial] : primitive(pseudoDivide(polynomial, one).quotient);
+}
+
+/** Division in whole numbers: a power of the divisor's leading coefficient times p, divided. */
+function pseudoDivide(
+  polynomial: Polynomial,
+  divisor: Polynomial,
+): { readonly quotient: bigint[]; readonly rest: bigint[] } {
+  const lead = divisor.at(-1) ?? 1n;
+  const steps = polynomial.length - divisor.length + 1;
+  let rest = [...polynomial];
+  let quotient: bigint[] = Array<bigint>(Math.max(0, steps)).fill(0n);
+  for (let place = steps - 1; place >= 0; place -= 1) {
+    const top = rest[place + divisor.length - 1] ?? 0n;
+    quotient = quotient.map((coefficient) => coefficient * lead);
+    quotient[place] = top;
+    rest = rest.map(
+      (coefficient, power) => coefficient * lead - top * (divisor[power - place] ?? 0n),
+    );
+  }
+  return { quotient, rest: stripLeading(rest.slice(0, divisor.length - 1)) };
+}
+
+function stripLeading(polynomial: Polynomial): bigint[] {
+  return polynomial.slice(0, polynomial.findLastIndex((coefficient) => coefficient !== 0n) + 1);
+}

@@ -1,0 +1,40 @@
+import { valueAt } from "../numbers/affine";
+import type { Accumulation } from "../rates/accumulation";
+import { succeed, type Result } from "../result";
+import { settleFlows } from "../timeline/settle-timeline";
+import { accumulationOf } from "../timeline/spells";
+import type { ResolvedSingle, Timeline } from "../timeline/timeline";
+import type { SettledTimeline } from "./solution";
+
+/** Puts the value found for the unknown back into the timeline. */
+export function settledTimeline({ spells, flows }: Timeline, x: number): Result<SettledTimeline> {
+  const growth = accumulationOf(spells, x);
+  if (!growth.ok) return growth;
+  const { starts, forces } = growth.value;
+  return succeed({
+    spells: spells.map(({ quotation, percent }, index) => ({
+      start: starts[index] ?? 0,
+      quotation,
+      percent: valueAt(percent, x),
+      force: forces[index] ?? 0,
+    })),
+    flows: settleFlows(flows, x),
+  });
+}
+
+/** How money grows on a settled timeline. */
+export function growthOf({ spells }: SettledTimeline): Accumulation {
+  return {
+    starts: spells.map(({ start }) => start),
+    forces: spells.map(({ force }) => force),
+  };
+}
+
+/** A single amount of a solution, by its place among the problem's flows; `null` for any other kind. */
+export function settledSingle(
+  { settled }: { readonly settled: SettledTimeline },
+  index: number,
+): ResolvedSingle<number> | null {
+  const flow = settled.flows[index];
+  return flow?.kind === "single" ? flow : null;
+}

@@ -1,0 +1,53 @@
+import { leastForce } from "../flows/convergence";
+import { addWorth, runsOf } from "../flows/flow-kinds";
+import type { SettledFlow } from "../flows/flow-kind";
+import type { PaymentRun } from "../flows/payment-run";
+import { issue, type IssueOf } from "../issues/issue";
+import { ScaledSum } from "../numbers/scaled-sum";
+import type { Accumulation } from "../rates/accumulation";
+import { percentUnder } from "../rates/compounding-law";
+import { fail, succeed, type Result } from "../result";
+
+/** What all flows are worth at a date, Σ amount · a(focal)/a(t). */
+export function worthAt(
+  flows: readonly SettledFlow[],
+  growth: Accumulation,
+  focal: number,
+): ScaledSum {
+  const sum = new ScaledSum();
+  for (const flow of flows) addWorth(flow, growth, focal, sum);
+  return sum;
+}
+
+/** Fails with `perpetuity-without-worth` where payments for ever grow as fast as the last rate, or faster. */
+export function checkConvergence(
+  flows: readonly SettledFlow[],
+  growth: Accumulation,
+): Result<null> {
+  for (const flow of flows) {
+    const found = flow.kind === "stream" ? divergenceOf(flow.id, runsOf(flow), growth) : null;
+    if (found !== null) return fail(found);
+  }
+  return succeed(null);
+}
+
+/** The issue to tell of runs that have no finite worth, or `null`. */
+export function divergenceOf(
+  id: string,
+  runs: readonly PaymentRun[],
+  { forces }: Accumulation,
+): IssueOf<"perpetuity-without-worth"> | null {
+  const force = forces.at(-1) ?? 0;
+  for (const run of runs) {
+    const least = leastForce(run);
+    if (force > least) continue;
+    return issue("perpetuity-without-worth", [], {
+      id,
+      ratePercent: percentUnder(force, EFFECTIVE),
+      growthPercent: percentUnder(least, EFFECTIVE),
+    });
+  }
+  return null;
+}
+
+const EFFECTIVE = { quoted: "effective", frequency: 1 } as const;

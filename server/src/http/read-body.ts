@@ -1,0 +1,32 @@
+import { readProblem, schemaIssues, sentenceOf, type Issue, type Problem } from "@kestrelmoor/core";
+import type * as z from "zod";
+import { invalidDocument, Refusal, reportIssue } from "./refusal";
+
+/** Reads a body by its schema; every fault is told in one reply, each with its path. */
+export function readBody<Schema extends z.ZodType>(schema: Schema, body: unknown): z.infer<Schema> {
+  const parsed = schema.safeParse(body, { reportInput: true });
+  if (parsed.success) return parsed.data;
+  const issues = schemaIssues(schema, parsed.error.issues);
+  const [first] = issues;
+  const place =
+    first === undefined || first.path.length === 0 ? "" : `At ${first.path.join(".")}: `;
+  throw new Refusal(
+    422,
+    "request-invalid",
+    first === undefined ? "It is not valid." : `${place}${sentenceOf(first)}`,
+    { issues: issues.map(reportIssue) },
+  );
+}
+
+/**
+ * Reads a problem file of any released version.
+ *
+ * @param path where it stands in the body, put before the paths of its faults
+ */
+export function readProblemIn(body: unknown, path: Issue["path"] = []): Problem {
+  const problem = readProblem(body);
+  if (problem.ok) return problem.value;
+  throw invalidDocument(
+    problem.issues.map((found) => ({ ...found, path: [...path, ...found.path] })),
+  );
+}
