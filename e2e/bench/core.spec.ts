@@ -1,66 +1,152 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { readProblem, solve, type Problem } from "@kestrelmoor/core";
+import type { Problem } from "@kestrelmoor/core";
 import { test } from "@playwright/test";
+import { bundleCore, type Core } from "./core-bundle";
 import { report } from "./report";
 
 interface Case {
-  readonly family: string;
   readonly problem: unknown;
   readonly expect: { readonly value: string };
 }
 
-const FAMILIES = /^(lump-.*|rate-change-lump|buying-power)$/;
-const ROUNDS = 2000;
-
-function lumps(): { problem: Problem; exact: number }[] {
-  const text = readFileSync(
-    join(import.meta.dirname, "../../core/reference/problems.json"),
-    "utf8",
-  );
-  return (JSON.parse(text) as Case[])
-    .filter(({ family }) => FAMILIES.test(family))
-    .map(({ problem, expect }) => {
-      const read = readProblem(problem);
-      if (!read.ok) throw new Error("The reference is not readable");
-      return { problem: read.value, exact: Number(expect.value) };
-    });
+/** Milliseconds that some work takes: the median of many runs, the first ones not counted. */
+function timed(work: () => unknown, runs = 15, rounds = 1): number {
+  const times: number[] = [];
+  for (let run = -3; run < runs; run += 1) {
+    const began = performance.now();
+    for (let round = 0; round < rounds; round += 1) work();
+    if (run >= 0) times.push((performance.now() - began) / rounds);
+  }
+  return times.sort((one, other) => one - other)[Math.floor(runs / 2)] ?? NaN;
 }
 
-function timed(work: () => void): number {
-  work();
-  const began = performance.now();
-  work();
-  return performance.now() - began;
-}
-
-test("accuracy and speed of the core", () => {
-  const cases = lumps();
-  const errors = cases.map(({ problem, exact }) => {
-    const solution = solve(problem);
-    return solution.ok ? Math.abs(solution.value.answers[0].value / exact - 1) : Infinity;
-  });
-  report("lump sums of the reference: cases", cases.length);
-  report("  worst relative error (target 1e-12)", Math.max(...errors).toExponential(1));
-
+/** B: one `expm1` of a `log1p`, the least that a worth can cost, in milliseconds. */
+function bareLoop(): number {
   let sink = 0;
-  // What the sums cost without anything around them: one power and one logarithm each.
-  const bare = timed(() => {
-    for (let round = 0; round < ROUNDS; round += 1) {
-      for (let index = 0; index < cases.length; index += 1) {
-        sink += Math.exp(Math.log1p((round % 7) / 100) * index);
-      }
-    }
-  });
-  const solving = timed(() => {
-    for (let round = 0; round < ROUNDS; round += 1) {
-      for (const { problem } of cases) sink += solve(problem).ok ? 1 : 0;
-    }
+  const each = timed(() => {
+    for (let index = 1; index <= 1e6; index += 1) sink += Math.expm1(Math.log1p(index * 1e-8));
   });
   if (!Number.isFinite(sink)) throw new Error("The loop was not run");
-  const each = (solving / (ROUNDS * cases.length)) * 1000;
+  return each / 1e6;
+}
+
+function read(core: Core, raw: unknown): Problem {
+  const problem = core.readProblem(raw);
+  if (!problem.ok) throw new Error(JSON.stringify(problem.issues));
+  return problem.value;
+}
+
+function loan(core: Core, percent: number | null, amount: number | null, parts: object): Problem {
+  return read(core, {
+    format: "kestrelmoor-problem",
+    version: 1,
+    rates: [{ percent, quoted: "nominal", compounding: "P1M" }],
+    flows: [
+      { id: "loan", kind: "single", direction: "in", amount: 97_000, at: "P0D" },
+      {
+        id: "repayments",
+        kind: "stream",
+        direction: "out",
+        amount,
+        every: "P1M",
+        count: 360,
+        timing: "end",
+        begins: "P0D",
+        ...parts,
+      },
+    ],
+  });
+}
+
+/** A row of numbers that looks like chance and is the same in every run. */
+function* numbers(seed: number): Generator<number, never> {
+  for (let state = seed; ;) {
+    state = (state * 1_103_515_245 + 12_345) % 2_147_483_648;
+    yield state / 2_147_483_648;
+  }
+}
+
+function uneven(count: number, changes: number, seed: number): number[] {
+  const chance = numbers(seed);
+  const turns = new Set<number>();
+  while (turns.size < changes) turns.add(1 + Math.floor(chance.next().value * (count - 1)));
+  let sign = -1;
+  return Array.from({ length: count }, (_, index) => {
+    if (turns.has(index)) sign = -sign;
+    return (sign * Math.ceil(chance.next().value * 1e7)) / 100;
+  });
+}
+
+test("accuracy and speed of the core", async () => {
+  const { core, gzip, brotli } = await bundleCore();
+  const cases = JSON.parse(
+    readFileSync(join(import.meta.dirname, "../../core/reference/problems.json"), "utf8"),
+  ) as Case[];
+  const errors = cases
+    // Near zero a relative error is that of the amounts whose difference decides.
+    .filter(({ expect }) => Math.abs(Number(expect.value)) > 0.01)
+    .map(({ problem, expect }) => {
+      const solution = core.solve(read(core, problem));
+      return solution.ok
+        ? Math.abs(solution.value.answers[0].value / Number(expect.value) - 1)
+        : Infinity;
+    });
   report(
-    "solving one lump sum",
-    `${each.toFixed(2)} µs, ${(solving / bare).toFixed(0)} × the bare loop`,
+    `${errors.length} problems of the reference: worst relative error`,
+    Math.max(...errors).toExponential(1),
+  );
+  report(
+    "core without Zod, minified: gzip / brotli",
+    `${(gzip / 1000).toFixed(1)} / ${(brotli / 1000).toFixed(1)} kB`,
+  );
+
+  const bare = bareLoop();
+  report("B, one expm1 and log1p in a bare loop", `${(bare * 1e6).toFixed(1)} ns`);
+  const inBare = (name: string, problem: Problem, rounds: number) => {
+    const question = core.questionOf(problem);
+    if (!question.ok) throw new Error("The problem is not ready");
+    const each = timed(() => core.findRoots(question.value), 15, rounds);
+    report(name, `${(each * 1000).toFixed(2)} µs, ${(each / bare).toFixed(0)} B`);
+  };
+  inBare("ready problem: an amount", loan(core, 6, null, {}), 20_000);
+  for (const count of [12, 360, 360_000]) {
+    const payment = (97_000 * 0.006) / (1 - 1.006 ** -count);
+    inBare(`ready problem: a rate, ${count} payments`, loan(core, null, payment, { count }), 3000);
+  }
+  inBare("ready problem: a count", loan(core, 6, 700, { count: null }), 3000);
+  const whole = timed(() => core.solve(loan(core, 6, null, {})), 15, 300);
+  report(
+    "reading, solving and facts of a loan",
+    `${(whole * 1000).toFixed(0)} µs, ${(whole / bare).toFixed(0)} B`,
+  );
+
+  const axis = (path: readonly (string | number)[], from: number, step: number) => ({
+    path,
+    values: Array.from({ length: 201 }, (_, index) => from + index * step),
+  });
+  const swept = loan(core, 6, null, {});
+  const sweeping = timed(() => {
+    const sweep = core.prepareSweep(
+      swept,
+      axis(["rates", 0, "percent"], 1, 0.05),
+      axis(["flows", 1, "count"], 12, 2),
+    );
+    if (!sweep.ok) throw new Error("The sweep is not ready");
+    for (let row = 0; row < 201; row += 1) sweep.value.solveRow(row);
+  });
+  report("sweep of a loan over 201 rates × 201 counts", `${sweeping.toFixed(0)} ms`);
+
+  const daily = loan(core, 4.9, null, { every: "P1D", count: 10_950 });
+  const accounting = timed(() => core.schedule(daily, { flow: "repayments", rounding: "cent" }));
+  report("schedule of 10,950 rows in cents", `${accounting.toFixed(1)} ms`);
+
+  const searches = Array.from({ length: 30 }, (_, seed) => {
+    const flows = core.evenFlows(uneven(120, 40, seed + 1), "P1Y");
+    return timed(() => core.internalRates(flows), 3);
+  });
+  report(
+    "all rates of 120 flows, 40 changes of sign: worst of 30",
+    `${Math.max(...searches).toFixed(1)} ms`,
   );
 });

@@ -76,7 +76,7 @@ describe("the log", () => {
 
 describe("limits", () => {
   test("too many calls are told to wait", async () => {
-    const small = await createTestApp({ callsPerMinute: 2 });
+    const small = await createTestApp({ callsPerMinute: 2, calculationsPerMinute: 1 });
     try {
       const browser = browserOf(small);
       await browser.get("/api/openapi.json").expect(200);
@@ -84,6 +84,9 @@ describe("limits", () => {
       const { body, headers } = await browser.get("/api/openapi.json").expect(429);
       expect((body as ProblemDetails).code).toBe("too-many-requests");
       expect(Number(headers["retry-after"])).toBeGreaterThan(0);
+      // Calculations have a limit of their own.
+      await browser.post("/api/solve").send({}).expect(422);
+      await browser.post("/api/solve").send({}).expect(429);
     } finally {
       await small.close();
     }

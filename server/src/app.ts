@@ -26,11 +26,13 @@ export interface AppParts {
   readonly proxies: number;
   /** Calls a minute from one address. A lecture hall behind one address still fits. */
   readonly callsPerMinute: number;
+  /** The same for calculations, which cost no database and are asked for by scripts. */
+  readonly calculationsPerMinute: number;
 }
 
 /** Builds the application from its parts. It keeps nothing in memory that matters. */
 export function createApp(parts: AppParts): Express {
-  const { database, logger, secureCookie, proxies, callsPerMinute } = parts;
+  const { database, logger, secureCookie, proxies } = parts;
   const app = express();
   app.disable("x-powered-by");
   app.set("trust proxy", proxies);
@@ -44,14 +46,15 @@ export function createApp(parts: AppParts): Express {
     next();
   });
   api.use("/health", healthRoutes(database));
-  api.use(limiter(callsPerMinute), sameOriginOnly, cookieParser());
-  api.get("/openapi.json", (_request, response) => {
-    response.json(openApiDocument());
-  });
+  api.use(CALCULATIONS, limiter(parts.calculationsPerMinute), sameOriginOnly);
   api.use("/solve", solveRoutes());
   api.use("/schedule", scheduleRoutes());
   api.use("/appraise", appraiseRoutes());
   api.use("/rates", rateRoutes());
+  api.use(limiter(parts.callsPerMinute), sameOriginOnly, cookieParser());
+  api.get("/openapi.json", (_request, response) => {
+    response.json(openApiDocument());
+  });
   api.use("/problems", problemRoutes({ database, secureCookie }));
   api.use(noSuchRoute);
   app.use("/api", api);
@@ -59,6 +62,9 @@ export function createApp(parts: AppParts): Express {
   app.use(noSuchRoute, errorHandler);
   return app;
 }
+
+/** Calls that are pure: they keep nothing and need no workspace. */
+const CALCULATIONS = ["/solve", "/schedule", "/appraise", "/rates"];
 
 function limiter(limit: number) {
   return rateLimit({

@@ -20,6 +20,7 @@ export interface RunningServer {
 }
 
 const CALLS_PER_MINUTE = 3000;
+const CALCULATIONS_PER_MINUTE = 600_000;
 
 /**
  * Starts the application on loopback: migrates, loads the demo notebook once, listens.
@@ -44,6 +45,7 @@ export async function startServer(
       secureCookie: config.secureCookie,
       proxies: config.proxies,
       callsPerMinute: CALLS_PER_MINUTE,
+      calculationsPerMinute: CALCULATIONS_PER_MINUTE,
       ...(folders.page === undefined ? {} : { page: await pageRoutes(folders.page) }),
     });
     const server = createServer(app);

@@ -54,6 +54,7 @@ export function appOver(
     secureCookie: false,
     proxies: 0,
     callsPerMinute: 100_000,
+    calculationsPerMinute: 100_000,
     ...parts,
   });
 }

@@ -113,7 +113,7 @@ describe("internal rates", () => {
       datedFlows([
         { on: "2027-03-01", amount: -1000 },
         { on: "2028-03-05", amount: 2300 },
-        { on: "2029-02-11", amount: -1320 },
+        { on: "2037-02-12", amount: -1320 },
       ]),
     );
     expect(dated.ok && dated.value.completeness).toBe("turning-points");

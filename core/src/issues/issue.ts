@@ -57,7 +57,7 @@ export interface IssueFacts {
   "rate-too-low": { percent: number; quotation: Quotation };
   "growth-too-low": { percent: number };
   "growth-too-irregular": { limit: number };
-  "perpetuity-without-worth": { id: string; ratePercent: number; growthPercent: number };
+  "perpetuity-without-worth": { id: string; ratePercent: number; growthPercent: number | null };
   "one-way-money": { direction: "in" | "out" } & Turn;
   "no-rate-balances": Turn;
   "rate-has-no-effect": NoFacts;

@@ -1,3 +1,4 @@
+import { largest } from "./extremes";
 import { plainDecimal } from "./plain-decimal";
 
 /** Decimals beyond this belong to numbers that nobody wrote down. */
@@ -11,7 +12,7 @@ const MOST_DECIMALS = 30;
  */
 export function wholeNumbers(amounts: readonly number[]): bigint[] | null {
   const texts = amounts.map(plainDecimal);
-  const decimals = Math.max(0, ...texts.map((text) => (text.split(".")[1] ?? "").length));
+  const decimals = largest([0, ...texts.map((text) => (text.split(".")[1] ?? "").length)]);
   if (decimals > MOST_DECIMALS) return null;
   return texts.map((text) => {
     const [whole = "0", fraction = ""] = text.split(".");

@@ -84,9 +84,10 @@ describe("any loan", () => {
     fc.assert(
       fc.property(anyLoan, (any) => {
         const { rows, totalInterest } = scheduled(partsOf(any), { rounding: any.rounding });
-        // Cents are exact but for the double that names them.
+        // Over a century of high interest half a cent grows to more than the loan ever was.
+        const size = rows.reduce((sum, row) => sum + Math.abs(row.balance), any.amount);
         const close = (one: number, other: number) =>
-          expect(Math.abs(one - other)).toBeLessThan(1e-9 * any.amount * (1 + any.count));
+          expect(Math.abs(one - other)).toBeLessThan(1e-9 * size);
         rows.forEach((row, index) => {
           close(row.paid, row.interest + row.principal);
           close(row.balance, row.opening + row.other + row.interest - row.paid);
@@ -100,14 +101,14 @@ describe("any loan", () => {
   test("ends with what its residual is worth", () => {
     fc.assert(
       fc.property(anyLoan, (any) => {
-        const last = scheduled(partsOf(any), { rounding: any.rounding }).rows.at(-1);
         // A residual is due at the end of the last period; in advance that is one period after the last payment.
         fc.pre(any.timing === "end");
-        // Cents more in each of many payments may clear a small loan early.
-        fc.pre(any.amount > 1000);
-        expect(last?.balance).toBeCloseTo(
-          any.residual * any.amount,
-          any.rounding === "cent" ? 1 : 4,
+        const { rows } = scheduled(partsOf(any), { rounding: any.rounding });
+        // A payment rounded up may clear a loan before its time, and its residual with it.
+        fc.pre(rows.length === any.count);
+        const residual = any.residual * any.amount;
+        expect(Math.abs((rows.at(-1)?.balance ?? NaN) - residual)).toBeLessThan(
+          any.rounding === "cent" ? 0.01 : 1e-6 * any.amount,
         );
       }),
     );
@@ -141,7 +142,8 @@ describe("any loan", () => {
           spanTotals(found, second + 1, found.rows.length),
         ];
         const interest = spans.reduce((sum, span) => sum + span.interest, 0);
-        expect(interest).toBeCloseTo(found.totalInterest, 5);
+        const size = spans.reduce((sum, span) => sum + Math.abs(span.interest), 1);
+        expect(Math.abs(interest - found.totalInterest)).toBeLessThan(1e-9 * size);
       }),
     );
   });

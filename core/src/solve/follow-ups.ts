@@ -1,4 +1,5 @@
 import { runsOf } from "../flows/flow-kinds";
+import { smallest } from "../numbers/extremes";
 import { valueAt } from "../numbers/affine";
 import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
 import { NO_GROWTH } from "../rates/accumulation";
@@ -30,7 +31,7 @@ export function answerFollowUps(problem: Problem, account: Account): (number | n
 /** The sign of the money that moves first: a loan begins with money in, savings with money out. */
 export function openingSide(flows: Account["flows"]): 1 | -1 {
   const runs = flows.flatMap(runsOf).filter(({ amount, step }) => amount !== 0 || step !== 0);
-  const first = Math.min(...runs.map((run) => run.first));
+  const first = smallest(runs.map((run) => run.first));
   return worthOfPaid(flows, NO_GROWTH, first, first) < 0 ? -1 : 1;
 }
 

@@ -20,7 +20,7 @@ const STARTS_A_YEAR = 12;
  * searched month by month, and every start is found at which it changes its sign from one month to the
  * next.
  */
-export const solveBegins: Solver = ({ timeline, unknown }) => {
+export const solveBegins: Solver = ({ timeline, unknown, effort }) => {
   const { spells, flows } = timeline;
   const growth = accumulationOf(spells, 0);
   if (spells.length === 1) {
@@ -53,7 +53,7 @@ export const solveBegins: Solver = ({ timeline, unknown }) => {
   }
   const starts = crossingsOnGrid(
     (begins) => balanceAt(timeline, begins),
-    affordableLooks(flows, LIMITS.years * STARTS_A_YEAR),
+    affordableLooks(flows, LIMITS.years * STARTS_A_YEAR, effort),
     1 / STARTS_A_YEAR,
   );
   const [first, ...others] = starts.map((years) => ({

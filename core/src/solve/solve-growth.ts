@@ -29,7 +29,10 @@ export const solveGrowth: Solver = ({ timeline, unknown }) => {
   const balance = (logGrowth: number) => balanceAt(timeline, Math.expm1(logGrowth) * 100);
   const side = Math.sign(stream.amount.known);
   const start = Math.min(0, highest - 0.1);
-  const upwards = Math.sign(balance(start)) !== side;
+  const atStart = Math.sign(balance(start));
+  if (Number.isNaN(atStart) || side === 0)
+    return fail(issue("nothing-to-balance", unknown.path, {}));
+  const upwards = atStart !== side;
   const bracket = upwards
     ? bracketAbove(balance, start, highest, side)
     : bracketBelow(balance, start, side);
@@ -73,7 +76,9 @@ function bracketAbove(
   for (let width = 0.1; highest - near > Number.EPSILON; width *= 2) {
     // In steps that double, and ever closer to the end once they would pass it.
     const far = start + width < highest ? start + width : (near + highest) / 2;
-    if (Math.sign(balance(far)) === side) return [near, far];
+    const sign = Math.sign(balance(far));
+    if (Number.isNaN(sign)) return null;
+    if (sign !== -side) return [near, far];
     near = far;
   }
   return null;
@@ -87,7 +92,9 @@ function bracketBelow(
   let near = start;
   for (let width = 0.1; width < LARGEST_SHRINKING; width *= 2) {
     const far = start - width;
-    if (Math.sign(balance(far)) !== side) return [far, near];
+    const sign = Math.sign(balance(far));
+    if (Number.isNaN(sign)) return null;
+    if (sign !== side) return [far, near];
     near = far;
   }
   return null;

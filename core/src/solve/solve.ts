@@ -51,7 +51,7 @@ export function questionOf(problem: Problem): Result<Question> {
   }
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) return timeline;
-  return succeed({ problem, timeline: timeline.value, unknown: unknown.value });
+  return succeed({ problem, timeline: timeline.value, unknown: unknown.value, effort: 1 });
 }
 
 /**
@@ -92,7 +92,10 @@ function listedAmounts({ flows }: Problem): number {
   }, 0);
 }
 
+/** Advice is tried out with a small part of the work that an answer may take. */
+const EFFORT_OF_TRIAL = 0.1;
+
 function isSolvable(problem: Problem): boolean {
   const question = questionOf(problem);
-  return question.ok && findRoots(question.value).ok;
+  return question.ok && findRoots({ ...question.value, effort: EFFORT_OF_TRIAL }).ok;
 }

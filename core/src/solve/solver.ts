@@ -15,6 +15,8 @@ export interface Question {
   readonly problem: Problem;
   readonly timeline: Timeline;
   readonly unknown: Unknown;
+  /** Share of the usual work that a search along a grid may take: 1, or less where an answer is only tried. */
+  readonly effort: number;
 }
 
 export interface Roots {

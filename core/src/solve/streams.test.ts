@@ -150,8 +150,7 @@ describe("the worth of a stream in closed form is that of its payments one by on
 describe("whatever is taken out of a problem is found again", () => {
   const unknowns = ["amount", "loan", "percent", "count", "growth", "begins", "step"] as const;
 
-  test("by every kind of unknown", () => {
-    const seen = new Map<string, number>();
+  test.each(unknowns)("%s", (kind) => {
     fc.assert(
       fc.property(
         fc.record({
@@ -163,8 +162,7 @@ describe("whatever is taken out of a problem is found again", () => {
           grows: fc.constantFrom("level", "percent", "step"),
           figure: fc.integer({ min: 1, max: 12 }),
         }),
-        fc.constantFrom(...unknowns),
-        ({ percent, every: period, count, timing, payment, grows, figure }, kind) => {
+        ({ percent, every: period, count, timing, payment, grows, figure }) => {
           fc.pre(kind !== "growth" || (grows === "percent" && count > 53));
           fc.pre(kind !== "step" || grows === "step");
           fc.pre(kind !== "begins" || percent > 20);
@@ -202,12 +200,10 @@ describe("whatever is taken out of a problem is found again", () => {
             kind === "count" || kind === "step" || kind === "growth" ? 1e-7 : 1e-9;
           const error = Math.abs(answers[0].value - expected);
           expect(error).toBeLessThan(sensitivity * (1 + Math.abs(expected)));
-          seen.set(kind, (seen.get(kind) ?? 0) + 1);
         },
       ),
-      { numRuns: 1500 },
+      { numRuns: 200 },
     );
-    expect([...seen.keys()].sort()).toEqual([...unknowns].sort());
   });
 
   test("one entry of a list, signed by what it turns out to be", () => {

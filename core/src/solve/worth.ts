@@ -41,13 +41,17 @@ export function divergenceOf(
   for (const run of runs) {
     const least = leastForce(run);
     if (force > least) continue;
+    const growthPercent = percentUnder(least, EFFECTIVE);
     return issue("perpetuity-without-worth", [], {
       id,
       ratePercent: percentUnder(force, EFFECTIVE),
-      growthPercent: percentUnder(least, EFFECTIVE),
+      growthPercent: growthPercent < LARGEST_TOLD ? growthPercent : null,
     });
   }
   return null;
 }
+
+/** A yearly growth beyond this says nothing to anybody. */
+const LARGEST_TOLD = 1e6;
 
 const EFFECTIVE = { quoted: "effective", frequency: 1 } as const;

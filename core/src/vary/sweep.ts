@@ -85,7 +85,7 @@ function cellSolver(
 ): (row: number, column: number) => number {
   const answer = (own: Problem, resolved: Timeline | null): number => {
     if (resolved === null) return Number.NaN;
-    const found = findRoots({ problem: own, timeline: resolved, unknown });
+    const found = findRoots({ problem: own, timeline: resolved, unknown, effort: 1 });
     return found.ok ? found.value.roots[0].answer.value : Number.NaN;
   };
   const byRow = timelinesOf(problem, first);

@@ -67,10 +67,16 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `With a growth of ${formatPercent(percent)} nothing is left after the first step. A growth must be above −100 %.`,
   "growth-too-irregular": ({ limit }) =>
     `The payments and the steps by which they grow fit together only after more than ${formatFigure(limit)} payments. Let them grow at even intervals, such as every year.`,
-  "perpetuity-without-worth": ({ id, ratePercent, growthPercent }) =>
-    growthPercent === 0
-      ? `“${id}” goes on for ever, so it has a worth only at a rate above zero. Raise the rate or say how many payments there are.`
-      : `“${id}” grows by ${formatPercent(growthPercent)} a year for ever, which is not below the rate of ${formatPercent(ratePercent)} a year, so its worth has no end. Lower the growth or raise the rate.`,
+  "perpetuity-without-worth": ({ id, ratePercent, growthPercent }) => {
+    if (growthPercent === 0) {
+      return `“${id}” goes on for ever, so it has a worth only at a rate above zero. Raise the rate or say how many payments there are.`;
+    }
+    const growth =
+      growthPercent === null
+        ? "grows beyond all measure"
+        : `grows by ${formatPercent(growthPercent)} a year`;
+    return `“${id}” ${growth} for ever, which is not below the rate of ${formatPercent(ratePercent)} a year, so its worth has no end. Lower the growth or raise the rate.`;
+  },
   "one-way-money": ({ direction, turn }) =>
     `All the money goes one way: it only ever ${direction === "in" ? "comes to you" : "leaves you"}, so nothing balances. ${mend(turn, "Add what stands against it.")}`,
   "no-rate-balances": ({ turn }) =>

@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from "@jest/globals";
-import type { ProblemDetails, SolveReply } from "@kestrelmoor/contract";
+import { solveReply, type ProblemDetails, type SolveReply } from "@kestrelmoor/contract";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import request from "supertest";
 import cases from "../../../core/reference/problems.json";
 import { createTestApp, type TestApp } from "../../test/test-app";
@@ -56,6 +58,12 @@ test("answers with the unknown's path, the follow-ups and the facts", async () =
       streams: [],
     },
   });
+});
+
+test("every proof that a reply can name is explained in docs/method.md", () => {
+  const method = readFileSync(join(import.meta.dirname, "../../../docs/method.md"), "utf8");
+  for (const proof of solveReply.shape.completeness.options)
+    expect(method).toContain(`\`${proof}\``);
 });
 
 describe("bad input is said by 400, 413, 415 or 422, with its code and never a stack", () => {

@@ -22,7 +22,7 @@ const MOST_SCANNED = 18_250;
  * level, the balance is monotone in n and its root the only one. Otherwise it is looked at payment by
  * payment, and the first n at which it balances is the answer.
  */
-export const solveCount: Solver = ({ timeline, unknown }) => {
+export const solveCount: Solver = ({ timeline, unknown, effort }) => {
   const index = Number(unknown.path[1]);
   const stream = timeline.flows[index];
   if (stream?.kind !== "stream") throw new TypeError("The unknown count has no stream");
@@ -31,11 +31,12 @@ export const solveCount: Solver = ({ timeline, unknown }) => {
   if (!growth.ok) return growth;
   const balance = (count: number) => balanceAt(timeline, count);
   const atStart = Math.sign(balance(LEAST_COUNT));
-  if (atStart === 0) return fail(issue("nothing-to-balance", unknown.path, {}));
+  if (atStart === 0 || Number.isNaN(atStart))
+    return fail(issue("nothing-to-balance", unknown.path, {}));
   const monotone = isMonotone(timeline, index, stream);
   const count = monotone
     ? onlyCount(balance, atStart)
-    : firstCount(balance, affordableLooks(timeline.flows, MOST_SCANNED));
+    : firstCount(balance, affordableLooks(timeline.flows, MOST_SCANNED, effort));
   if (count === null) return fail(whyNoCount(timeline, unknown.path, stream, atStart));
   const answer = { value: count, unit: "payments" } as const;
   return succeed(onlyRoot(count, answer, monotone ? "monotone" : "every-payment"));
@@ -47,7 +48,10 @@ function isMonotone({ spells, flows }: Timeline, index: number, stream: Resolved
   const othersMove =
     flows.some((flow, place) => place !== index && movesWith(flow)) ||
     spells.some(({ start }) => start.perUnknown !== 0);
-  if (!othersMove) return stream.growth?.by !== "amount";
+  const { growth } = stream;
+  // Payments that rise never turn; those that fall may, and then take away again what they brought.
+  const turns = growth?.by === "amount" && growth.figure.known * stream.amount.known < 0;
+  if (!othersMove) return !turns;
   return spells.length === 1 && stream.growth === null;
 }
 
@@ -55,7 +59,9 @@ function onlyCount(balance: (count: number) => number, atStart: number): number 
   let near = LEAST_COUNT;
   for (let far = 1; near < LIMITS.payments; far *= 2) {
     const count = Math.min(far, LIMITS.payments);
-    if (Math.sign(balance(count)) !== atStart) return rootInBracket(balance, near, count);
+    const sign = Math.sign(balance(count));
+    if (Number.isNaN(sign)) return null;
+    if (sign !== atStart) return rootInBracket(balance, near, count);
     near = count;
   }
   return null;

@@ -48,5 +48,6 @@ function smallestPayment({ spells, flows }: Timeline, stream: ResolvedStream): n
   );
   const rest = worthAt(staying, growth.value, 0);
   const share = -rest.over(worthAt(endless, growth.value, 0));
-  return share >= 1 ? share * Math.abs(stream.amount.known) : null;
+  const smallest = share * Math.abs(stream.amount.known);
+  return share >= 1 && Number.isFinite(smallest) ? smallest : null;
 }

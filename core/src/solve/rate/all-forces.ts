@@ -1,5 +1,6 @@
 import type { PaymentRun } from "../../flows/payment-run";
 import { leastForce } from "../../flows/convergence";
+import { largest } from "../../numbers/extremes";
 import { wholeNumbers } from "../../numbers/whole-numbers";
 import { issue } from "../../issues/issue";
 import { fail, succeed, type Result } from "../../result";
@@ -19,8 +20,8 @@ import { uniqueForce } from "./unique-force";
 
 /** Sign changes squared times payments: beyond this, one question would keep a server busy for seconds. */
 const LARGEST_SEARCH = 2_000_000;
-/** Exact arithmetic on longer polynomials takes too long. */
-const LARGEST_DEGREE = 500;
+/** Exact arithmetic on longer polynomials takes too long even for a first look. */
+const LARGEST_DEGREE = 1200;
 
 export interface Forces {
   /** Ascending; decimals a year. */
@@ -36,13 +37,16 @@ export interface Forces {
  * @returns none where no force balances them; fails with `rate-search-too-large`
  */
 export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
-  const least = Math.max(Number.NEGATIVE_INFINITY, ...runs.map(leastForce));
+  const least = largest(runs.map(leastForce));
   const balance = (force: number) => balanceUnder(runs, force);
   const { changes, early } = directionsOf(runs);
   if (changes === 0) return succeed({ forces: [], completeness: "one-change" });
   if (changes === 1) return succeed(unique(uniqueForce(balance, early, least), "one-change"));
   const terms = rateTerms(runs);
   if (terms === null) return tooLarge(MOST_TERMS);
+  if (terms.some(({ coefficient }) => !Number.isFinite(coefficient))) {
+    return fail(issue("answer-too-large", [], {}));
+  }
   const turns = signChanges(terms);
   const isPlain = least === Number.NEGATIVE_INFINITY && forcesOfFactors(runs).length === 0;
   if (isPlain && turns === 0) return succeed({ forces: [], completeness: "one-change" });

@@ -1,4 +1,5 @@
 import { timeInRun, type PaymentRun } from "../../flows/payment-run";
+import { largest, smallest } from "../../numbers/extremes";
 import { paymentInRun, sliceRun } from "../../flows/slice-run";
 
 /** How the money of a timeline changes direction as time goes by, as far as it can be told without counting. */
@@ -37,8 +38,8 @@ const MANY: Directions = { changes: "many", early: 0 };
 
 /** Where all of one side comes before all of the other, but for a moment at which both may pay. */
 function inSuccession(first: readonly Stretch[], second: readonly Stretch[]): Directions | null {
-  const end = Math.max(...first.map(({ to }) => to));
-  const start = Math.min(...second.map(({ from }) => from));
+  const end = largest(first.map(({ to }) => to));
+  const start = smallest(second.map(({ from }) => from));
   const early = first[0]?.sign ?? 0;
   if (end < start - SAME_TIME) return { changes: 1, early };
   if (end > start + SAME_TIME) return null;

@@ -77,17 +77,18 @@ function bracketOf(
   const start = Math.max(0, floor + 1);
   const sign = Math.sign(balance(start));
   if (sign === 0) return [start, start];
+  if (Number.isNaN(sign)) return null;
   if (sign !== early) {
     for (let gap = 1, low = start; start + gap < HIGHEST_PERCENT; gap *= 2) {
       const high = start + gap;
-      if (Math.sign(balance(high)) !== sign) return [low, high];
+      if (Math.sign(balance(high)) === -sign) return [low, high];
       low = high;
     }
     return null;
   }
   for (let share = 0.5, high = start; share > 1e-15; share /= 2) {
     const low = floor + (start - floor) * share;
-    if (Math.sign(balance(low)) !== sign) return [low, high];
+    if (Math.sign(balance(low)) === -sign) return [low, high];
     high = low;
   }
   return null;

@@ -17,12 +17,10 @@ export const MOST_TERMS = 20_000;
  */
 export function rateTerms(runs: readonly PaymentRun[]): ExponentialTerm[] | null {
   const parts = runs.flatMap(wholeAndFraction);
-  const quotients = parts.filter(isQuotient).map(quotientOf);
+  const quotientRuns = parts.filter(isQuotient);
   const plain = parts.filter((run) => !isQuotient(run));
-  const size =
-    plain.reduce((sum, { count }) => sum + count, 0) * 2 ** (2 * quotients.length) +
-    quotients.length * 1000;
-  if (size > MOST_TERMS) return null;
+  if (sizeOf(plain, quotientRuns) > MOST_TERMS) return null;
+  const quotients = quotientRuns.map(quotientOf);
   const numerators: { terms: readonly ExponentialTerm[]; own: number }[] = [
     { terms: plain.flatMap(paymentsOf), own: -1 },
   ];
@@ -36,6 +34,13 @@ export function rateTerms(runs: readonly PaymentRun[]): ExponentialTerm[] | null
       ),
     ),
   );
+}
+
+/** Terms before they are gathered, at most: each factor doubles them, once or twice. */
+function sizeOf(plain: readonly PaymentRun[], quotients: readonly PaymentRun[]): number {
+  const payments = plain.reduce((sum, { count }) => sum + count, 0);
+  const blocks = quotients.reduce((sum, { paymentsPerStep }) => sum + paymentsPerStep, 0);
+  return (payments + 2 * blocks) * 4 ** quotients.length;
 }
 
 /** Forces at which a factor that `rateTerms` multiplies by is zero itself. */

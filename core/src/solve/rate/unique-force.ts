@@ -22,6 +22,7 @@ export function uniqueForce(
   const start = least < 0 ? 0 : least + 0.05;
   const atStart = Math.sign(balance(start));
   if (atStart === 0) return start;
+  if (Number.isNaN(atStart)) return null;
   return atStart === early
     ? forceBelow(balance, start, early, least)
     : forceAbove(balance, start, early);
@@ -36,7 +37,9 @@ export function forceAbove(
   let near = start;
   for (let width = FIRST_STEP; width < LARGEST_FORCE; width *= 2) {
     const far = start + width;
-    if (Math.sign(balance(far)) === early) return rootInBracket(balance, near, far);
+    const sign = Math.sign(balance(far));
+    if (Number.isNaN(sign)) return null;
+    if (sign === early) return rootInBracket(balance, near, far);
     near = far;
   }
   return null;
@@ -55,7 +58,9 @@ export function forceBelow(
       least === Number.NEGATIVE_INFINITY
         ? start - width
         : least + ((start - least) * FIRST_STEP) / (2 * width);
-    if (Math.sign(balance(far)) !== signAtStart) return rootInBracket(balance, far, near);
+    const sign = Math.sign(balance(far));
+    if (Number.isNaN(sign)) return null;
+    if (sign !== signAtStart) return rootInBracket(balance, far, near);
     near = far;
   }
   return null;

@@ -1,3 +1,4 @@
+import { largest } from "../../numbers/extremes";
 import { sum } from "../../numbers/sum";
 import { rootInBracket } from "./root-in-bracket";
 
@@ -30,7 +31,7 @@ export function exponentialSumRoots(terms: readonly ExponentialTerm[]): number[]
   const changes = signChanges(terms);
   if (changes === 0) return [];
   if (terms.length === 2) return [rootOfTwo(terms)];
-  if (changes === 1) return [onlyRoot(terms)];
+  if (changes === 1) return onlyRoot(terms);
   const pivot = pivotExponent(terms);
   const slope = terms
     .map(({ coefficient, exponent }) => ({
@@ -103,28 +104,28 @@ function scaledValue(terms: readonly ExponentialTerm[], x: number): Scaled {
   const logs = terms.map(
     ({ coefficient, exponent }) => Math.log(Math.abs(coefficient)) - x * exponent,
   );
-  const largest = Math.max(...logs);
+  const most = largest(logs);
   const parts = terms.map(
-    ({ coefficient }, index) => Math.sign(coefficient) * Math.exp((logs[index] ?? 0) - largest),
+    ({ coefficient }, index) => Math.sign(coefficient) * Math.exp((logs[index] ?? 0) - most),
   );
   const value = sum(parts);
   const size = sum(parts.map(Math.abs));
   // Each part carries the rounding of its exponent too, hence the size of the logarithms.
-  const precision = NOISE * (1 + Math.abs(largest));
+  const precision = NOISE * (1 + Math.abs(most));
   return { value, isNoise: Math.abs(value) <= precision * size };
 }
 
-function onlyRoot(terms: readonly ExponentialTerm[]): number {
+function onlyRoot(terms: readonly ExponentialTerm[]): number[] {
   const start = 0;
   const { value } = scaledValue(terms, start);
-  if (value === 0) return start;
+  if (value === 0) return [start];
   // As x grows the smallest exponent wins; the sign there tells on which side of 0 the root lies.
   const onTheRight = Math.sign(value) !== Math.sign(terms[0]?.coefficient ?? 0);
   return rootBeyond(terms, start, onTheRight ? 1 : -1);
 }
 
 /** The root between a point and the far end of the axis, which a change of sign has shown to be there. */
-function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | -1): number {
+function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | -1): number[] {
   const f = (x: number) => scaledValue(terms, x).value;
   const signAtStart = Math.sign(f(start));
   const first = terms[0]?.exponent ?? 0;
@@ -137,7 +138,9 @@ function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | 
     width *= 2;
     far += side * width;
   }
-  return rootWithin(terms, Math.min(near, far), Math.max(near, far));
+  // So far out that the exponents have no digits left: a rate that no number can hold.
+  if (Number.isNaN(f(far))) return [];
+  return [rootWithin(terms, Math.min(near, far), Math.max(near, far))];
 }
 
 /** The root that a bracket holds, to the last digits that the terms allow. */
@@ -170,15 +173,15 @@ function rootsBetween(
   const signAtPlusInfinity = Math.sign(terms[0]?.coefficient ?? 0);
   if (first === undefined || last === undefined) {
     // Monotone throughout: one root if the ends differ.
-    return signAtMinusInfinity === signAtPlusInfinity ? [] : [onlyRoot(terms)];
+    return signAtMinusInfinity === signAtPlusInfinity ? [] : onlyRoot(terms);
   }
   const f = (x: number) => scaledValue(terms, x).value;
   const touching = new Set(turningPoints.filter((x) => scaledValue(terms, x).isNoise));
   // Next to a point that touches zero a monotone stretch has no further root.
   const crosses = (x: number, sign: number) => !touching.has(x) && Math.sign(f(x)) !== sign;
   const roots = [...touching];
-  if (crosses(first, signAtMinusInfinity)) roots.push(rootBeyond(terms, first, -1));
-  if (crosses(last, signAtPlusInfinity)) roots.push(rootBeyond(terms, last, 1));
+  if (crosses(first, signAtMinusInfinity)) roots.push(...rootBeyond(terms, first, -1));
+  if (crosses(last, signAtPlusInfinity)) roots.push(...rootBeyond(terms, last, 1));
   turningPoints.forEach((right, index) => {
     const left = turningPoints[index - 1];
     if (left === undefined || touching.has(left)) return;

@@ -1,0 +1,77 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { compoundGrowth } from "./compound-growth";
+import { realRate } from "./real-rate";
+
+describe("the real rate", () => {
+  test.each([
+    [7.1, 2, 5],
+    [2, 2, 0],
+    [0, 25, -20],
+    [-50, -50, 0],
+    [10, 0, 10],
+    // A difference of a hair keeps its digits: 1e-9 over 1.03.
+    [3.000000001, 3, 9.708738e-10],
+  ])("of %p %% with %p %% inflation is %p %%", (percent, inflation, real) => {
+    const found = realRate(percent, inflation);
+    expect(found.ok && found.value).toBeCloseTo(real, 12);
+  });
+
+  test("and inflation together are the nominal rate", () => {
+    const figure = fc.double({ min: -99, max: 1000, noNaN: true });
+    fc.assert(
+      fc.property(figure, figure, (percent, inflation) => {
+        const real = realRate(percent, inflation);
+        if (!real.ok) throw new Error("It has one");
+        const together = ((1 + real.value / 100) * (1 + inflation / 100) - 1) * 100;
+        expect(Math.abs(together - percent)).toBeLessThan(1e-9 * (1 + Math.abs(percent)));
+      }),
+    );
+  });
+
+  test.each([
+    [-100, 2, "percent"],
+    [5, -100, "inflationPercent"],
+    [5, NaN, "inflationPercent"],
+  ])("of %p %% with %p %% inflation does not exist", (percent, inflation, field) => {
+    const found = realRate(percent, inflation);
+    expect(found.ok ? null : found.issues).toEqual([
+      expect.objectContaining({ code: "rate-too-low", path: [field] }),
+    ]);
+  });
+});
+
+describe("compound annual growth", () => {
+  test.each([
+    [100, 121, 2, 10],
+    [100, 100, 7, 0],
+    [100, 25, 2, -50],
+    [1, 1e6, 6, 900],
+    [100, 110, 0.5, 21],
+    [1000, 1000.000001, 1, 1e-7],
+  ])("from %p to %p in %p years is %p %%", (from, to, years, percent) => {
+    const found = compoundGrowth(from, to, years);
+    expect(found.ok && Math.abs(found.value - percent) < 1e-12 * (1 + Math.abs(percent))).toBe(
+      true,
+    );
+  });
+
+  test("is the same on both sides of where the formula changes", () => {
+    for (const ratio of [0.499999, 0.500001, 1.499999, 1.500001]) {
+      const found = compoundGrowth(100, 100 * ratio, 3);
+      expect(found.ok && found.value).toBeCloseTo((ratio ** (1 / 3) - 1) * 100, 11);
+    }
+  });
+
+  test.each([
+    [0, 5, 1, "growth-undefined"],
+    [5, 0, 1, "growth-undefined"],
+    [5, -1, 1, "growth-undefined"],
+    [5, 6, 0, "growth-undefined"],
+    [5, NaN, 1, "growth-undefined"],
+    [1e-300, 1e300, 1e-3, "answer-too-large"],
+  ])("from %p to %p in %p years is refused as %s", (from, to, years, code) => {
+    const found = compoundGrowth(from, to, years);
+    expect(found.ok ? null : found.issues[0]?.code).toBe(code);
+  });
+});

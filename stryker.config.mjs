@@ -1,0 +1,18 @@
+/** Mutation testing of the engine; run by hand with `npm run mutation`, which takes about half an hour. */
+export default {
+  testRunner: "jest",
+  plugins: ["@stryker-mutator/jest-runner"],
+  jest: { configFile: "jest.mutation.config.mjs" },
+  mutate: ["core/src/{solve,rates,flows}/**/*.ts", "!core/src/**/*.test.ts"],
+  ignorePatterns: [".data", ".cache", "web", "server", "e2e", "docs", "demo", "contract"],
+  coverageAnalysis: "perTest",
+  // Constants are read before any test runs, so that each change of one takes the whole suite.
+  ignoreStatic: true,
+  // Issue codes and kinds are checked by the types; what a programmer's mistake throws is nobody's answer.
+  mutator: { excludedMutations: ["StringLiteral"] },
+  concurrency: 2,
+  timeoutMS: 8000,
+  reporters: ["progress-append-only", "clear-text", "json"],
+  jsonReporter: { fileName: ".cache/mutation.json" },
+  tempDirName: ".cache/mutation",
+};
