@@ -69,6 +69,7 @@ export interface IssueFacts {
   "any-date-balances": NoFacts;
   "date-before-today": { years: number } & Turn;
   "date-never-reached": Turn;
+  "start-not-found": { limitYears: number } & Turn;
   "growth-has-no-effect": NoFacts;
   "no-growth-balances": { enough: boolean } & Turn;
   "goal-already-passed": { id: string } & Turn;

@@ -1,66 +1,51 @@
 import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
-import { fail, succeed } from "../result";
+import { fail, succeed, type Result } from "../result";
 import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
 import { balanceAt } from "./balance";
+import { datesThatBalance } from "./dates-that-balance";
 import { movesWith } from "./moves-with";
-import { affordableLooks } from "./roots/looks";
 import { crossingsOnGrid } from "./roots/crossings-on-grid";
-import { datesAnswer, logRatio } from "./solve-date";
-import type { Solver } from "./solver";
+import { affordableLooks } from "./roots/looks";
+import type { Question, Roots, Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
 
 /** How finely starts are looked for where several rates make the balance wind: every month. */
 const STARTS_A_YEAR = 12;
 
-/**
- * When a stream or a list must begin. Under one rate everything that moves with it keeps its worth at its
- * own start, M, so that M·e^(−λb) balances the rest at just one b. Under several rates the balance is
- * searched month by month, and every start is found at which it changes its sign from one month to the
- * next.
- */
-export const solveBegins: Solver = ({ timeline, unknown, effort }) => {
-  const { spells, flows } = timeline;
+/** When a stream or a list must begin, and with it all that waits for its end. */
+export const solveBegins: Solver = (question) =>
+  question.timeline.spells.length === 1 ? underOneRate(question) : underSeveralRates(question);
+
+/** All that moves together keeps its worth at its own start, M, and M·e^(−λb) balances the rest at one b. */
+function underOneRate({ timeline: { spells, flows }, unknown }: Question): Result<Roots> {
   const growth = accumulationOf(spells, 0);
-  if (spells.length === 1) {
-    if (!growth.ok) return growth;
-    const settled = settleFlows(flows, 0);
-    const converges = checkConvergence(settled, growth.value);
-    if (!converges.ok) return converges;
-    const moving = worthAt(
-      settled.filter((_, index) => movesWith(flows[index])),
+  if (!growth.ok) return growth;
+  const settled = settleFlows(flows, 0);
+  const converges = checkConvergence(settled, growth.value);
+  if (!converges.ok) return converges;
+  const worthOf = (moves: boolean) =>
+    worthAt(
+      settled.filter((_, index) => movesWith(flows[index]) === moves),
       growth.value,
       0,
     );
-    const rest = worthAt(
-      settled.filter((_, index) => !movesWith(flows[index])),
-      growth.value,
-      0,
-    );
-    if (moving.mantissa === 0 || rest.mantissa === 0) {
-      return fail(issue("nothing-to-balance", unknown.path, {}));
-    }
-    if (Math.sign(moving.mantissa) === Math.sign(rest.mantissa)) {
-      const direction = moving.mantissa > 0 ? "in" : "out";
-      return fail(issue("one-way-money", unknown.path, { direction }));
-    }
-    const wanted =
-      logRatio(Math.abs(moving.mantissa), Math.abs(rest.mantissa)) +
-      moving.logarithm -
-      rest.logarithm;
-    return datesAnswer(growth.value, wanted, unknown.path);
-  }
-  const starts = crossingsOnGrid(
-    (begins) => balanceAt(timeline, begins),
-    affordableLooks(flows, LIMITS.years * STARTS_A_YEAR, effort),
-    1 / STARTS_A_YEAR,
-  );
+  return datesThatBalance(growth.value, worthOf(true), worthOf(false), unknown.path);
+}
+
+/**
+ * The balance is looked at month by month, and every start is found at which it changes its sign from one
+ * month to the next.
+ */
+function underSeveralRates({ timeline, unknown, effort }: Question): Result<Roots> {
+  const looks = affordableLooks(timeline.flows, LIMITS.years * STARTS_A_YEAR, effort);
+  const starts = crossingsOnGrid((begins) => balanceAt(timeline, begins), looks, 1 / STARTS_A_YEAR);
   const [first, ...others] = starts.map((years) => ({
     x: years,
     answer: { value: years, unit: "years" as const },
   }));
   return first === undefined
-    ? fail(issue("date-never-reached", unknown.path, {}))
+    ? fail(issue("start-not-found", unknown.path, { limitYears: looks / STARTS_A_YEAR }))
     : succeed({ roots: [first, ...others], completeness: "every-month" });
-};
+}

@@ -477,6 +477,16 @@ describe("where nothing balances, the reason is told by its code and by a senten
       },
     ],
     [
+      "start-not-found",
+      {
+        rates: [effective(5), effective(6, "P3Y")],
+        flows: [
+          stream("rent", "in", 1, { begins: null, count: 2 }),
+          single("price", "out", 1e12, "P0D"),
+        ],
+      },
+    ],
+    [
       "payment-below-interest",
       {
         rates: [effective(5)],

@@ -206,6 +206,28 @@ describe("whatever is taken out of a problem is found again", () => {
     );
   });
 
+  test.each([
+    ["two amounts a hair apart", list("l", [-1e6, 1_000_000.000001]), 1e-10],
+    ["two amounts a hair apart, the other way", list("l", [1e6, -999_999.999999]), -1e-10],
+    // Σ k·10 over the Σ of what is outstanding: 1e-5 on 10,000 for one year and on 5000 for another.
+    ["amounts of cents in many years", list("l", [-10_000, 5000, 5000.00001]), 6.666666666e-8],
+  ])("a rate near zero keeps its digits: %s", (_, flow, percent) => {
+    const { value } = solved({ rates: [effective(null)], flows: [flow] }).answers[0];
+    expect(Math.abs(value / percent - 1)).toBeLessThan(1e-9);
+  });
+
+  test("a rate near zero is told by the decimal digits of the payments, not by their doubles", () => {
+    // 12 payments of 1000.0007 are 12,000.0084, and 12,000.0083 is owed: interest of 0.0001 on 6.5 payments a month.
+    const { value } = solved({
+      rates: [{ percent: null, quoted: "periodic", compounding: "P1M" }],
+      flows: [
+        single("loan", "in", 12_000.0083, "P0D"),
+        stream("payments", "out", 1000.0007, { every: "P1M", count: 12 }),
+      ],
+    }).answers[0];
+    expect(Math.abs(value / (0.01 / (1000.0007 * 78)) - 1)).toBeLessThan(1e-7);
+  });
+
   test("one entry of a list, signed by what it turns out to be", () => {
     const problem = { rates: [effective(10)], flows: [list("project", [-1000, null, 605])] };
     expect(solved(problem).answers[0]).toEqual({

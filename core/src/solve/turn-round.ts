@@ -10,6 +10,7 @@ const MAY_BE_TURNED: readonly IssueCode[] = [
   "goal-already-passed",
   "date-before-today",
   "date-never-reached",
+  "start-not-found",
 ];
 
 /** Flows beyond this are not tried, nor are streams in longer lists: each trial costs an answer. */

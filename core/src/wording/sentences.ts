@@ -99,6 +99,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `The goal is already passed: it would have been reached ${formatYearsMonthsDays(years)} before today. ${mend(turn, "Check which amount is the larger.")}`,
   "date-never-reached": ({ turn }) =>
     `At this rate it never balances, however long you wait. ${mend(turn, "Change the rate or the amount.")}`,
+  "start-not-found": ({ limitYears, turn }) =>
+    `Wherever these payments begin within ${formatFigure(limitYears, 1)} years, they do not balance the rest. ${mend(turn, "Change the payments, the rates or what they stand against.")}`,
   "growth-has-no-effect": () =>
     "The payments end before they grow for the first time, so any growth does. Let them go on for longer, or grow sooner.",
   "no-growth-balances": ({ enough, turn }) =>

@@ -34,10 +34,9 @@ export const solveCount: Solver = ({ timeline, unknown, effort }) => {
   if (atStart === 0 || Number.isNaN(atStart))
     return fail(issue("nothing-to-balance", unknown.path, {}));
   const monotone = isMonotone(timeline, index, stream);
-  const count = monotone
-    ? onlyCount(balance, atStart)
-    : firstCount(balance, affordableLooks(timeline.flows, MOST_SCANNED, effort));
-  if (count === null) return fail(whyNoCount(timeline, unknown.path, stream, atStart));
+  const looks = monotone ? LIMITS.payments : affordableLooks(timeline.flows, MOST_SCANNED, effort);
+  const count = monotone ? onlyCount(balance, atStart) : firstCount(balance, looks);
+  if (count === null) return fail(whyNoCount(timeline, unknown.path, stream, atStart, looks));
   const answer = { value: count, unit: "payments" } as const;
   return succeed(onlyRoot(count, answer, monotone ? "monotone" : "every-payment"));
 };

@@ -8,12 +8,18 @@ import { movesWith } from "../moves-with";
 import { signsOf } from "../rate/why-no-rate";
 import { checkConvergence, worthAt } from "../worth";
 
-/** Why no number of payments balances a timeline. */
+/**
+ * Why no number of payments balances a timeline.
+ *
+ * @param atStart sign of the balance before the first payment
+ * @param limit how many payments were looked at
+ */
 export function whyNoCount(
   timeline: Timeline,
   path: Path,
   stream: ResolvedStream,
   atStart: number,
+  limit: number,
 ): Issue {
   const signs = new Set(settleFlows(timeline.flows, 1).flatMap(runsOf).flatMap(signsOf));
   if (signs.size === 1) {
@@ -26,7 +32,7 @@ export function whyNoCount(
   if (atStart === side) return issue("goal-already-passed", path, { id: stream.id });
   const smallest = smallestPayment(timeline, stream);
   return smallest === null
-    ? issue("no-count-balances", path, { limit: LIMITS.payments })
+    ? issue("no-count-balances", path, { limit })
     : issue("payment-below-interest", path, { id: stream.id, smallest });
 }
 

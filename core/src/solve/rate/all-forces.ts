@@ -13,6 +13,7 @@ import {
 import { polynomialRates } from "../roots/polynomial-rates";
 import type { Completeness } from "../solution";
 import { directionsOf } from "./directions";
+import { refinedNearZero } from "./near-zero";
 import { balanceUnder } from "./rate-equation";
 import { forcesOfFactors, MOST_TERMS, rateTerms } from "./rate-terms";
 import { byRunningTotals } from "./running-totals";
@@ -41,7 +42,7 @@ export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
   const balance = (force: number) => balanceUnder(runs, force);
   const { changes, early } = directionsOf(runs);
   if (changes === 0) return succeed({ forces: [], completeness: "one-change" });
-  if (changes === 1) return succeed(unique(uniqueForce(balance, early, least), "one-change"));
+  if (changes === 1) return succeed(unique(runs, uniqueForce(balance, early, least), "one-change"));
   const terms = rateTerms(runs);
   if (terms === null) return tooLarge(MOST_TERMS);
   if (terms.some(({ coefficient }) => !Number.isFinite(coefficient))) {
@@ -52,10 +53,13 @@ export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
   if (isPlain && turns === 0) return succeed({ forces: [], completeness: "one-change" });
   if (isPlain && turns === 1) {
     const first = Math.sign(terms[0]?.coefficient ?? 0);
-    return succeed(unique(uniqueForce(balance, first, least), "one-change"));
+    return succeed(unique(runs, uniqueForce(balance, first, least), "one-change"));
   }
   const byTotals = isPlain ? byRunningTotals(terms, balance) : null;
-  if (byTotals !== null) return succeed({ forces: byTotals, completeness: "running-totals" });
+  if (byTotals !== null) {
+    const forces = byTotals.map((force) => refinedNearZero(runs, force));
+    return succeed({ forces, completeness: "running-totals" });
+  }
   const exact = exactForces(terms);
   if (exact === null && turns ** 2 * terms.length > LARGEST_SEARCH) return tooLarge(LARGEST_SEARCH);
   const forces = exact ?? exponentialSumRoots(terms);
@@ -65,8 +69,12 @@ export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
   });
 }
 
-function unique(force: number | null, completeness: Completeness): Forces {
-  return { forces: force === null ? [] : [force], completeness };
+function unique(
+  runs: readonly PaymentRun[],
+  force: number | null,
+  completeness: Completeness,
+): Forces {
+  return { forces: force === null ? [] : [refinedNearZero(runs, force)], completeness };
 }
 
 function tooLarge(limit: number): Result<never> {
@@ -84,7 +92,7 @@ function exactForces(terms: readonly ExponentialTerm[]): number[] | null {
   const amounts = wholeNumbers(terms.map(({ coefficient }) => coefficient));
   if (degree > LARGEST_DEGREE || amounts === null) return null;
   const polynomial = Array<bigint>(degree + 1).fill(0n);
-  amounts.forEach((amount, index) => {
+  amounts.whole.forEach((amount, index) => {
     polynomial[(whole[index] ?? 0) / spacing] = amount;
   });
   const rates = polynomialRates(polynomial);

@@ -1,0 +1,71 @@
+import { issue, type Path } from "../issues/issue";
+import type { ScaledSum } from "../numbers/scaled-sum";
+import { LIMITS } from "../problem/limits";
+import { logGrowth, type Accumulation } from "../rates/accumulation";
+import { fail, succeed, type Result } from "../result";
+import type { Roots } from "./solver";
+
+/**
+ * The dates at which what can be moved balances the rest: where a(t) has become the one over the other.
+ * ln a(t) is a straight line in each spell, so each spell gives one date or none, and with rates above and
+ * below zero there may be several.
+ *
+ * @param moving what is to be moved is worth at its own date
+ * @param rest what everything else is worth today
+ * @param path of the unknown date
+ */
+export function datesThatBalance(
+  growth: Accumulation,
+  moving: ScaledSum,
+  rest: ScaledSum,
+  path: Path,
+): Result<Roots> {
+  const [own, other] = [moving.mantissa, rest.mantissa];
+  if (own === 0 || other === 0) return fail(issue("nothing-to-balance", path, {}));
+  if (Math.sign(own) === Math.sign(other)) {
+    return fail(issue("one-way-money", path, { direction: own > 0 ? "in" : "out" }));
+  }
+  const wanted = logRatio(Math.abs(own), Math.abs(other)) + (moving.logarithm - rest.logarithm);
+  const dates = datesAt(growth, wanted);
+  if (dates === "any") return fail(issue("any-date-balances", path, {}));
+  const [first, ...others] = dates
+    .filter((years) => years <= LIMITS.years)
+    .map((years) => ({ x: years, answer: { value: years, unit: "years" as const } }));
+  if (first !== undefined) {
+    return succeed({ roots: [first, ...others], completeness: "closed-form" });
+  }
+  if (dates.length > 0) return fail(issue("answer-too-far", path, { limitYears: LIMITS.years }));
+  const years = wanted / (growth.forces[0] ?? 0);
+  return fail(
+    years < 0 && years > -LONGEST_AGO
+      ? issue("date-before-today", path, { years: -years })
+      : issue("date-never-reached", path, {}),
+  );
+}
+
+/** Years beyond this are no time at which anything was reached. */
+const LONGEST_AGO = 1e6;
+
+/** ln(one/other), without losing the digits of a ratio near 1. */
+function logRatio(one: number, other: number): number {
+  const excess = (one - other) / other;
+  return Math.abs(excess) < 0.5 ? Math.log1p(excess) : Math.log(one) - Math.log(other);
+}
+
+/** Every t of zero or more at which ln a(t) has the wanted value. */
+function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
+  const dates: number[] = [];
+  for (const [index, start] of growth.starts.entries()) {
+    const force = growth.forces[index] ?? 0;
+    const end = growth.starts[index + 1] ?? Number.POSITIVE_INFINITY;
+    const reached = logGrowth(growth, 0, start);
+    if (force === 0) {
+      if (reached === wanted) return "any";
+      continue;
+    }
+    const years = start + (wanted - reached) / force;
+    // A date on the border of two spells belongs to the later one, so that it is told once.
+    if (years >= start && years < end) dates.push(years);
+  }
+  return dates;
+}
