@@ -26,6 +26,7 @@ export * from "./appraisal/appraise";
 export * from "./appraisal/crossover";
 export * from "./appraisal/internal-rates";
 export * from "./appraisal/project-flows";
+export { netValue } from "./appraisal/measures";
 export * from "./vary/sweep";
 export * from "./input/read-money";
 export * from "./input/read-rate";

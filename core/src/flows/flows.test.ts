@@ -141,6 +141,13 @@ describe("a scaled sum", () => {
     expect(Math.abs(scaled.value)).toBeLessThan(1e-15);
   });
 
+  test("past the largest double is infinite, not undefined", () => {
+    const sum = new ScaledSum();
+    sum.add(Infinity, 0);
+    sum.add(5, 1);
+    expect([sum.value, sum.mantissa]).toEqual([Infinity, Infinity]);
+  });
+
   test("of nothing is zero", () => {
     const sum = new ScaledSum();
     sum.add(0, 9999);

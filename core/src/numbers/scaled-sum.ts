@@ -29,7 +29,8 @@ export class ScaledSum {
 
   /** The sum over the size of its largest exponential: same sign, never an overflow. */
   get mantissa(): number {
-    return this.total + this.correction;
+    // Past the largest double the correction is not a number; the infinity itself is the answer.
+    return Number.isFinite(this.total) ? this.total + this.correction : this.total;
   }
 
   /** The sum itself; infinite past the largest double. */

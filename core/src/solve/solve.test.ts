@@ -294,6 +294,94 @@ describe("answers", () => {
   });
 });
 
+describe("facts", () => {
+  test("of payments for ever have no total, and no interest", () => {
+    const { facts } = solved({
+      rates: [effective(5)],
+      flows: [
+        stream("rent", "in", 100, { count: "forever", every: "P1M" }),
+        single("price", "out", null, "P0D"),
+      ],
+      also: [{ find: "total", of: "rent" }],
+    });
+    expect(facts).toMatchObject({ totalIn: null, totalOut: expect.closeTo(24_545.155, 2) });
+    expect(facts).not.toHaveProperty("interest");
+    expect(facts.streams).toEqual([
+      {
+        id: "rent",
+        payments: null,
+        percentPerPayment: expect.closeTo((1.05 ** (1 / 12) - 1) * 100, 12),
+        firstYears: 1 / 12,
+        lastYears: null,
+        total: null,
+      },
+    ]);
+  });
+
+  test("of payments that fall below zero count each way by itself", () => {
+    const { facts } = solved({
+      rates: [effective(0)],
+      flows: [
+        stream("shrinking", "in", 3, { count: 6, growth: { amount: -1, every: "P1Y" } }),
+        single("rest", "out", null, "P9Y"),
+      ],
+    });
+    // 3, 2, 1, 0, −1, −2.
+    expect([facts.totalIn, facts.totalOut]).toEqual([6, 6]);
+  });
+
+  test("of a count are those of whole payments, with the smaller or the larger last one", () => {
+    const loan = {
+      rates: [effective(10)],
+      flows: [single("loan", "in", 1000, "P0D"), stream("payments", "out", 400, { count: null })],
+      also: [
+        { find: "total", of: "payments" },
+        { find: "balance", at: "P2Y" },
+        { find: "balance", at: "P4Y" },
+      ],
+    };
+    const { answers, facts, also } = solved(loan);
+    expect(answers[0].value).toBeCloseTo(Math.log(4 / 3) / Math.log(1.1), 12);
+    // By hand: 1100 − 400 = 700, 770 − 400 = 370, 407 − 400 = 7, 7.70.
+    expect(facts.wholePayments).toEqual({
+      full: 3,
+      smallerLast: { payment: 4, amount: expect.closeTo(7.7, 9) },
+      largerLast: { payment: 3, amount: expect.closeTo(407, 9) },
+      years: 4,
+    });
+    expect(facts.totalOut).toBeCloseTo(1207.7, 9);
+    expect(facts.streams[0]).toMatchObject({ payments: 4, lastYears: 4 });
+    expect(also).toEqual([expect.closeTo(1207.7, 9), expect.closeTo(370, 9), expect.closeTo(0, 9)]);
+  });
+
+  test("of a goal at the end of saving: it waits for the last payment, whole or smaller", () => {
+    const { facts } = solved({
+      rates: [effective(0)],
+      flows: [
+        stream("saving", "out", 300, { count: null, timing: "start" }),
+        single("goal", "in", 1000, { endOf: "saving" }),
+      ],
+    });
+    expect(facts.wholePayments).toMatchObject({
+      full: 3,
+      smallerLast: { payment: 4, amount: expect.closeTo(100, 9) },
+      largerLast: { payment: 3, amount: expect.closeTo(400, 9) },
+    });
+  });
+
+  test("of less than one payment have no larger last one", () => {
+    const { facts } = solved({
+      rates: [effective(0)],
+      flows: [single("loan", "in", 100, "P0D"), stream("payments", "out", 400, { count: null })],
+    });
+    expect(facts.wholePayments).toEqual({
+      full: 0,
+      smallerLast: { payment: 1, amount: expect.closeTo(100, 9) },
+      years: 1,
+    });
+  });
+});
+
 describe("follow-ups", () => {
   const { also } = solved({
     rates: [effective(10)],

@@ -5,6 +5,7 @@ import {
   formatMoney,
   formatMoneyPlain,
   formatPercent,
+  formatYearsMonthsDays,
   frequencyOf,
   frequencyWords,
   type Answer,
@@ -23,6 +24,7 @@ export function companionsOf(problem: Problem, solution: Solution): Companion[] 
   return [
     ...totals(solution),
     ...periods(problem, solution),
+    ...wholePayments(solution),
     ...rates(solution),
     ...solution.also.map((value, index) => {
       const question = problem.also?.[index];
@@ -65,6 +67,22 @@ function periods(problem: Problem, { answers, settled }: Solution): Companion[] 
     {
       words: /^\d/.test(noun) ? `In periods of ${noun}` : `In ${noun}s`,
       figure: formatFigure(answer.value * frequencyOf(compounding), 4),
+    },
+  ];
+}
+
+/** Payments cannot be split: what a count comes to in whole ones, and the other way to end. */
+function wholePayments({ facts }: Solution): Companion[] {
+  if (facts.wholePayments === undefined) return [];
+  const { years, largerLast } = facts.wholePayments;
+  const time = { words: "Time", figure: formatYearsMonthsDays(years) };
+  if (largerLast === undefined) return [time];
+  const { payment, amount } = largerLast;
+  return [
+    time,
+    {
+      words: `Or only ${formatFigure(payment)}, the last one of`,
+      figure: formatMoney(amount),
     },
   ];
 }
