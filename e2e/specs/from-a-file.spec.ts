@@ -1,0 +1,67 @@
+import { expect, test, type Moor } from "../support/fixtures";
+
+const loan = (parts: object, flows: readonly object[] = []) => ({
+  format: "kestrelmoor-problem",
+  version: 1,
+  title: "An extractor on credit",
+  rates: [{ percent: 7.4, quoted: "nominal", compounding: "P1M" }],
+  flows: [
+    { id: "loan", kind: "single", direction: "in", amount: 86_000, at: "P0D" },
+    {
+      id: "repayments",
+      kind: "stream",
+      direction: "out",
+      amount: null,
+      every: "P1M",
+      count: 96,
+      timing: "end",
+      begins: "P0D",
+      ...parts,
+    },
+    ...flows,
+  ],
+});
+
+async function openFile(moor: Moor, problem: object): Promise<void> {
+  await moor.openNotebook();
+  await moor.page.locator("input[type=file]").setInputFiles({
+    name: "extractor.problem.json",
+    mimeType: "application/json",
+    buffer: Buffer.from(JSON.stringify(problem)),
+  });
+  await expect(moor.amount(0)).toBeVisible();
+}
+
+test("a loan from a file is solved, and again as soon as a figure of it is changed", async ({
+  moor,
+}) => {
+  const residual = {
+    id: "residual",
+    kind: "single",
+    direction: "out",
+    amount: { times: 0.3, of: "loan" },
+    at: { endOf: "repayments" },
+  };
+  await openFile(moor, loan({}, [residual]));
+  // 86,000 less 25,800 discounted 96 months at 7.4/12 %, over the annuity factor of as many payments.
+  await moor.expectAnswer("991.88");
+  await expect(moor.answer).toContainText("Each time you pay");
+  await moor.type(moor.rate, "0%");
+  await moor.expectAnswer("627.08");
+  await moor.expectSaved();
+  await moor.page.reload();
+  await moor.expectAnswer("627.08");
+});
+
+test("a number of payments is told whole, and the time they take", async ({ moor }) => {
+  await openFile(moor, loan({ amount: 1200, count: null }));
+  await moor.expectAnswer("94.88");
+  await expect(moor.answer).toContainText("94 in full, and a last one of");
+  await expect(moor.answer).toContainText("7 years 11 months");
+});
+
+test("payments below the interest are told with the smallest that would do", async ({ moor }) => {
+  await openFile(moor, loan({ amount: 500, count: null }));
+  await expect(moor.answer).toContainText("never covers the interest");
+  await expect(moor.answer).toContainText("above 530.33");
+});
