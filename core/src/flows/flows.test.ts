@@ -3,7 +3,10 @@ import fc from "fast-check";
 import { lowestTerms } from "../numbers/lowest-terms";
 import { ScaledSum } from "../numbers/scaled-sum";
 import { ticksOf } from "../time/ticks";
+import { growthFactor } from "../rates/accumulation";
+import { effective, solved, stream, whyNot } from "../../test/problems";
 import { leastForce } from "./convergence";
+import { addWorth, expandFlow } from "./flow-kinds";
 import {
   addWorthOfRun,
   paymentsBefore,
@@ -111,6 +114,130 @@ describe("runs of payments", () => {
     const run = { ...runOfOne(1, 0), frequency: 4, logGrowth: 0.06, paymentsPerStep: 4 };
     expect(leastForce({ ...run, count: Infinity })).toBeCloseTo(0.06, 15);
     expect(leastForce(run)).toBe(-Infinity);
+  });
+});
+
+describe("cutting a run", () => {
+  const quarterly = { ...runOfOne(10, 2), frequency: 4, count: 12, step: 1, paymentsPerStep: 4 };
+  test.each([
+    ["nothing", 3, 3, []],
+    ["nothing, the wrong way round", 5, 3, []],
+    ["whole steps", 4, 12, [{ first: 3, count: 8, stepsBefore: 1 }]],
+    ["within one step", 5, 7, [{ first: 3.25, count: 2, stepsBefore: 1 }]],
+    ["up to the end of a step", 5, 8, [{ first: 3.25, count: 3, stepsBefore: 1 }]],
+    [
+      "over the end of a step",
+      5,
+      9,
+      [
+        { first: 3.25, count: 3, stepsBefore: 1 },
+        { first: 4, count: 1, stepsBefore: 2 },
+      ],
+    ],
+  ])("%s", (_, from, to, parts) => {
+    expect(sliceRun(quarterly, from, to)).toEqual(parts.map((part) => ({ ...quarterly, ...part })));
+  });
+
+  test("payments know their size wherever they stand", () => {
+    expect([0, 3, 4, 11].map((index) => paymentInRun(quarterly, index))).toEqual([10, 10, 11, 12]);
+    const doubling = { ...quarterly, step: 0, logGrowth: Math.LN2, stepsBefore: 1 };
+    expect(paymentInRun(doubling, 4)).toBeCloseTo(40, 12);
+  });
+});
+
+describe("a stream", () => {
+  const settled = fc.record({
+    kind: fc.constant("stream" as const),
+    id: fc.constant("s"),
+    amount: fc.integer({ min: -900, max: 900 }),
+    frequency: fc.constantFrom(1, 12, 52),
+    count: fc.oneof(
+      fc.integer({ min: 1, max: 60 }),
+      fc.integer({ min: 1, max: 240 }).map((quarters) => quarters / 4),
+    ),
+    timing: fc.constantFrom("end" as const, "start" as const),
+    begins: fc.constantFrom(0, 0.5, 3),
+    growth: fc.option(
+      fc.record({
+        by: fc.constantFrom("percent" as const, "amount" as const),
+        figure: fc.constantFrom(0, 3, -5, 40),
+        steps: fc.constantFrom(0, 1, 2, 12),
+        payments: fc.constantFrom(1, 4, 13),
+      }),
+    ),
+  });
+
+  test("has the same worth in closed form and payment by payment, fractions of a payment included", () => {
+    const forces = fc.constantFrom(0, 0.04, -0.1, 0.5);
+    fc.assert(
+      fc.property(settled, forces, forces, (stream, first, second) => {
+        // The second rate holds from between two payments, or from the first one on.
+        for (const growth of [
+          { starts: [0], forces: [first] },
+          { starts: [0, 2.6], forces: [first, second] },
+        ]) {
+          const closed = new ScaledSum();
+          addWorth(stream, growth, 1, closed);
+          const payments = expandFlow(stream, growth);
+          const worths = payments.map(({ amount, at }) => amount * growthFactor(growth, at, 1));
+          const plain = worths.reduce((sum, worth) => sum + worth, 0);
+          const size = worths.reduce((sum, worth) => sum + Math.abs(worth), 1e-9);
+          expect(Math.abs(closed.value - plain)).toBeLessThan(1e-10 * size);
+          expect(payments).toHaveLength(Math.ceil(stream.count));
+        }
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  test("grows by the definition: once for every whole step that has passed", () => {
+    const sizes = (growth: object) =>
+      expandFlow(
+        {
+          kind: "stream",
+          id: "s",
+          amount: 100,
+          frequency: 12,
+          count: 6,
+          timing: "end",
+          begins: 0,
+          growth: { by: "amount", figure: 10, steps: 2, payments: 3, ...growth },
+        },
+        { starts: [0], forces: [0.05] },
+      ).map(({ amount }) => Math.round(amount));
+    expect(sizes({})).toEqual([100, 100, 110, 120, 120, 130]);
+    expect(sizes({ by: "percent" })).toEqual([100, 100, 110, 121, 121, 133]);
+    expect(sizes({ steps: 0, payments: 1 })).toEqual([100, 100, 100, 100, 100, 100]);
+  });
+
+  test.each<[object, object]>([
+    [
+      { percent: -100, every: "P1Y" },
+      { code: "growth-too-low", path: ["flows", 0, "growth", "percent"], percent: -100 },
+    ],
+    [
+      { percent: 3, every: "P0.0031757Y" },
+      { code: "growth-too-irregular", path: ["flows", 0, "growth", "every"], limit: 400 },
+    ],
+  ])("that grows by %j is refused at its growth", (growth, found) => {
+    expect(
+      whyNot({
+        rates: [effective(5)],
+        flows: [stream("s", "in", 1, { growth })],
+        ask: { find: "value", at: "P0D" },
+      }),
+    ).toEqual(found);
+  });
+
+  test("may shrink almost to nothing, and rise in a pattern of up to 400 payments", () => {
+    const worth = (growth: object, every: string) =>
+      solved({
+        rates: [effective(5)],
+        flows: [stream("s", "in", 1, { growth, every })],
+        ask: { find: "value", at: "P0D" },
+      }).answers[0].value;
+    expect(worth({ percent: -99.9, every: "P1Y" }, "P1Y")).toBeGreaterThan(0.95);
+    expect(worth({ percent: 1, every: "P0.0025Y" }, "P1D")).toBeGreaterThan(9);
   });
 });
 

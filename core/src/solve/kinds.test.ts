@@ -17,13 +17,14 @@ const flows: Readonly<Record<Flow["kind"], object>> = {
     begins: "P1Y",
     growth: { percent: 4, every: "P1Y" },
   }),
-  list: list("own", [-20, 0, 35.5, 90], { begins: "P6M" }),
+  list: list("own", [-20, 0, 35.5, 90], { every: "P3M", begins: "P1Y6M" }),
   dated: {
     id: "own",
     kind: "dated",
     entries: [
       { on: "2027-03-01", amount: -40 },
       { on: "2029-02-28", amount: 95 },
+      { on: "2028-02-29", amount: 7 },
     ],
   },
 };
