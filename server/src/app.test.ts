@@ -45,7 +45,7 @@ describe("the interface and its document", () => {
 
 describe("headers", () => {
   test("the policy lets nothing run that the server did not send", async () => {
-    const { headers } = await request(served.app).get("/api/health");
+    const { headers } = await request(served.app).get("/");
     const policy = String(headers["content-security-policy"]);
     expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]+'/);
     expect(policy).toMatch(/style-src 'self' 'nonce-[\w+/=]+'/);
@@ -54,10 +54,17 @@ describe("headers", () => {
     expect(headers["x-powered-by"]).toBeUndefined();
   });
 
-  test("each answer has its own nonce", async () => {
+  test("answers of the interface run nothing at all, and are not kept", async () => {
+    const { headers } = await request(served.app).get("/api/health");
+    expect(headers["content-security-policy"]).toBe("default-src 'none'; frame-ancestors 'none'");
+    expect(headers["x-content-type-options"]).toBe("nosniff");
+    expect(headers["cache-control"]).toBe("no-store");
+  });
+
+  test("each page has its own nonce", async () => {
     const nonce = async () =>
       /nonce-([^']+)/.exec(
-        String((await request(served.app).get("/api/health")).headers["content-security-policy"]),
+        String((await request(served.app).get("/")).headers["content-security-policy"]),
       )?.[1];
     expect(await nonce()).not.toBe(await nonce());
   });

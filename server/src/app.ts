@@ -10,7 +10,7 @@ import { healthRoutes } from "./health/routes";
 import { errorHandler, noSuchRoute, send } from "./http/errors";
 import { Refusal } from "./http/refusal";
 import { sameOriginOnly } from "./http/same-origin";
-import { securityHeaders } from "./http/security";
+import { apiHeaders, securityHeaders } from "./http/security";
 import { appraiseRoutes } from "./appraise/routes";
 import { problemRoutes } from "./problems/routes";
 import { rateRoutes } from "./rates/routes";
@@ -38,19 +38,11 @@ export function createApp(parts: AppParts): Express {
   app.set("trust proxy", proxies);
   // Versions are this application's own entity tags; a hash of the text would contradict them.
   app.set("etag", false);
+  app.use("/api", apiHeaders, calculations(parts));
   app.use(pinoHttp({ logger, serializers: { req: briefRequest, res: briefResponse } }));
-  app.use(securityHeaders, compression());
+  app.use(compression());
   const api = express.Router();
-  api.use((_request, response, next) => {
-    response.set("Cache-Control", "no-store");
-    next();
-  });
   api.use("/health", healthRoutes(database));
-  api.use(CALCULATIONS, limiter(parts.calculationsPerMinute), sameOriginOnly);
-  api.use("/solve", solveRoutes());
-  api.use("/schedule", scheduleRoutes());
-  api.use("/appraise", appraiseRoutes());
-  api.use("/rates", rateRoutes());
   api.use(limiter(parts.callsPerMinute), sameOriginOnly, cookieParser());
   api.get("/openapi.json", (_request, response) => {
     response.json(openApiDocument());
@@ -58,19 +50,34 @@ export function createApp(parts: AppParts): Express {
   api.use("/problems", problemRoutes({ database, secureCookie }));
   api.use(noSuchRoute);
   app.use("/api", api);
+  app.use(securityHeaders);
   if (parts.page !== undefined) app.use(parts.page);
-  app.use(noSuchRoute, errorHandler);
+  app.use(noSuchRoute, errorHandler(logger));
   return app;
 }
 
-/** Calls that are pure: they keep nothing and need no workspace. */
+/**
+ * Calls that are pure: they keep nothing and need no workspace. Scripts ask for thousands, so they pass by
+ * whatever their short answers do not need: a line in the log, compression, a policy for pages.
+ */
+function calculations({ calculationsPerMinute }: AppParts): Router {
+  const router = express.Router();
+  router.use(CALCULATIONS, limiter(calculationsPerMinute), sameOriginOnly);
+  router.use("/solve", solveRoutes());
+  router.use("/schedule", compression(), scheduleRoutes());
+  router.use("/appraise", appraiseRoutes());
+  router.use("/rates", rateRoutes());
+  return router;
+}
+
 const CALCULATIONS = ["/solve", "/schedule", "/appraise", "/rates"];
 
 function limiter(limit: number) {
   return rateLimit({
     windowMs: 60_000,
     limit,
-    standardHeaders: "draft-8",
+    // The newest draft names each limit by a hash, worked out anew for every answer.
+    standardHeaders: "draft-6",
     legacyHeaders: false,
     handler: (_request, response) => {
       send(

@@ -1,6 +1,7 @@
 import { PROBLEM_DETAILS_TYPE } from "@kestrelmoor/contract";
 import { LIMITS } from "@kestrelmoor/core";
 import type { ErrorRequestHandler, RequestHandler, Response } from "express";
+import type { Logger } from "pino";
 import { isUnavailable } from "../db/is-unavailable";
 import { Refusal } from "./refusal";
 
@@ -13,16 +14,18 @@ export const noSuchRoute: RequestHandler = (request, response) => {
 };
 
 /** Turns whatever a route threw into problem details, never with a stack trace. */
-export const errorHandler: ErrorRequestHandler = (error: unknown, request, response, next) => {
-  if (response.headersSent) {
-    next(error);
-    return;
-  }
-  const refusal = refusalFor(error);
-  if (refusal.status >= 500) request.log.error({ err: error }, refusal.code);
-  if (refusal.status === 503) response.set("Retry-After", "2");
-  send(response, refusal);
-};
+export function errorHandler(logger: Logger): ErrorRequestHandler {
+  return (error: unknown, _request, response, next) => {
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
+    const refusal = refusalFor(error);
+    if (refusal.status >= 500) logger.error({ err: error }, refusal.code);
+    if (refusal.status === 503) response.set("Retry-After", "2");
+    send(response, refusal);
+  };
+}
 
 export function send(response: Response, refusal: Refusal): void {
   response

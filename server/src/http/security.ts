@@ -15,7 +15,19 @@ const giveNonce: RequestHandler = (_request, response, next) => {
 const withNonce = (_request: unknown, response: unknown): string =>
   `'nonce-${nonceOf(response as Response)}'`;
 
-/** Headers for every answer: nothing runs and nothing is styled but what this server sends. */
+/** Headers for answers of the interface, which are no pages: constant, for calculations come by the thousand. */
+export const apiHeaders: RequestHandler = (_request, response, next) => {
+  response.set({
+    "Cache-Control": "no-store",
+    "Content-Security-Policy": "default-src 'none'; frame-ancestors 'none'",
+    "Cross-Origin-Resource-Policy": "same-origin",
+    "Referrer-Policy": "no-referrer",
+    "X-Content-Type-Options": "nosniff",
+  });
+  next();
+};
+
+/** Headers for every page: nothing runs and nothing is styled but what this server sends. */
 export const securityHeaders: RequestHandler[] = [
   giveNonce,
   helmet({
