@@ -114,7 +114,7 @@ test("a problem that is not there, and an address that leads nowhere", async ({ 
   await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
 });
 
-test("a kept part of a file is shown, and says why it is not solved", async ({ moor, page }) => {
+test("a kept part of a file is shown, and solved with the rest", async ({ moor, page }) => {
   await moor.openNotebook();
   const id = await page.evaluate(async () => {
     const problem = {
@@ -145,5 +145,5 @@ test("a kept part of a file is shown, and says why it is not solved", async ({ m
   });
   await page.goto(`${moor.url}/problems/${id}`);
   await expect(page.getByText("kept from the file as it is")).toBeVisible();
-  await expect(moor.answer).toContainText("Repeated payments are kept in the file");
+  await expect(moor.answer).toContainText("Each time you pay 85.56 monthly.");
 });
