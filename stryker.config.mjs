@@ -1,4 +1,4 @@
-/** Mutation testing of the engine; run by hand with `npm run mutation`, which takes about half an hour. */
+/** Mutation testing of the engine; run by hand with `npm run mutation`, which takes about an hour. */
 export default {
   testRunner: "jest",
   plugins: ["@stryker-mutator/jest-runner"],

@@ -1,5 +1,5 @@
 import type { Plan } from "./plan";
-import { endBalance, leftFor } from "./run-plan";
+import { endBalance, joinsBefore, leftFor } from "./run-plan";
 
 /**
  * Scales the payments that are not interest only, so that the plan still ends when it should. What is
@@ -16,9 +16,7 @@ export function withLevelPayment(plan: Plan): Plan {
     })),
   });
   const end = plan.payments.at(-1)?.time ?? 0;
-  const later = plan.others.filter(
-    ({ time, amount }) => time > end || (time === end && amount < 0),
-  );
+  const later = plan.others.filter((other) => !joinsBefore(other, end));
   const target = leftFor(later, plan.growth, end);
   const without = endBalance(scaled(0));
   const factor = (without - target) / (without - endBalance(scaled(1)));

@@ -100,7 +100,7 @@ function rowsOf(plan: Plan, unit: number): ScheduleRow[] {
 }
 
 /** What adds to the balance at a payment's own moment comes first; what leaves it then comes after. */
-function joinsBefore(other: OtherAmount, time: number): boolean {
+export function joinsBefore(other: OtherAmount, time: number): boolean {
   return other.time < time - SAME_TIME || (other.time < time + SAME_TIME && other.amount > 0);
 }
 

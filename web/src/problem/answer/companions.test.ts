@@ -35,14 +35,14 @@ describe("what is told beside the answer", () => {
     expect(companions([loan, payments({})])).toMatchObject({
       "Money out": "1,000.00",
       Time: "4 months",
-      "Or only 3, the last one of": "400.00",
+      "Or the last of 3": "400.00",
     });
   });
 
   test("a count that is whole has no other way to end", () => {
     const told = companions([loan, payments({ amount: 250 })]);
     expect(told).toMatchObject({ Time: "4 months" });
-    expect(Object.keys(told).join()).not.toContain("Or only");
+    expect(Object.keys(told).join()).not.toContain("Or the last");
   });
 
   test("payments for ever have totals without end, and no interest", () => {

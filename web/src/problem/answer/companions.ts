@@ -81,7 +81,7 @@ function wholePayments({ facts }: Solution): Companion[] {
   return [
     time,
     {
-      words: `Or only ${formatFigure(payment)}, the last one of`,
+      words: `Or the last of ${formatFigure(payment)}`,
       figure: formatMoney(amount),
     },
   ];
