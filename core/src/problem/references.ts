@@ -1,6 +1,6 @@
 import type { Issue, Path } from "../issues/issue";
 import { issue } from "../issues/issue";
-import type { Flow, Problem } from "./schema";
+import type { Amount, Flow, FollowUp, KnownPosition, Problem, Rate } from "./schema";
 
 /** The longest chain of references that a problem may have. */
 export const DEEPEST_CHAIN = 16;
@@ -19,110 +19,70 @@ interface Reference {
  * @param problem one that has passed the schema
  */
 export function checkReferences(problem: Problem): Issue[] {
+  const { flows, rates, ask, also } = problem;
   const references = new Map<string, Reference[]>();
-  problem.flows.forEach((flow, index) => {
-    references.set(`flow:${flow.id}`, flowReferences(problem, flow, ["flows", index]));
+  flows.forEach((flow, index) => {
+    references.set(`flow:${flow.id}`, referencesIn(problem, flow, ["flows", index]));
   });
-  problem.rates.forEach((rate, index) => {
-    const found = positionReferences(problem, rate.from, ["rates", index, "from"]);
-    if (rate.percent !== null && typeof rate.percent === "object") {
-      found.push(rateReference(problem, rate.percent.of, ["rates", index, "percent", "of"]));
-    }
-    references.set(`rate:${index}`, found);
+  rates.forEach((rate, index) => {
+    references.set(`rate:${index}`, referencesIn(problem, rate, ["rates", index]));
   });
-  const asked = askReferences(problem);
-  const broken = [...[...references.values()].flat(), ...asked]
+  const broken = [
+    ...[...references.values()].flat(),
+    ...referencesIn(problem, ask, ["ask"]),
+    ...referencesIn(problem, also, ["also"]),
+  ]
     .map((reference) => reference.issue)
     .filter((found) => found !== null);
   return broken.length > 0 ? broken : checkChains(references);
 }
 
-function askReferences(problem: Problem): Reference[] {
-  const found = positionReferences(problem, problem.ask?.at, ["ask", "at"]);
-  problem.also?.forEach((question, index) => {
-    const path = ["also", index];
-    if (question.find === "total") {
-      if (question.of !== "in" && question.of !== "out") {
-        found.push(flowReference(problem, question.of, [...path, "of"], () => null));
-      }
-      return;
-    }
-    if ("at" in question) found.push(...positionReferences(problem, question.at, [...path, "at"]));
-    if ("from" in question) {
-      found.push(...positionReferences(problem, question.from, [...path, "from"]));
-      found.push(...positionReferences(problem, question.to, [...path, "to"]));
-    }
-  });
-  return found;
-}
-
-function flowReferences(problem: Problem, flow: Flow, path: Path): Reference[] {
-  switch (flow.kind) {
-    case "single":
-      return [
-        ...amountReferences(problem, flow.amount, [...path, "amount"]),
-        ...positionReferences(problem, flow.at, [...path, "at"]),
-      ];
-    case "stream":
-      return [
-        ...amountReferences(problem, flow.amount, [...path, "amount"]),
-        ...positionReferences(problem, flow.begins, [...path, "begins"]),
-      ];
-    case "list":
-      return [
-        ...flow.amounts.flatMap((amount, index) =>
-          amountReferences(problem, amount, [...path, "amounts", index]),
-        ),
-        ...positionReferences(problem, flow.begins, [...path, "begins"]),
-      ];
-    case "dated":
-      return flow.entries.flatMap((entry, index) =>
-        amountReferences(problem, entry.amount, [...path, "entries", index, "amount"]),
-      );
+/** Every reference within a part of a problem: each is known by its own keys, wherever it stands. */
+function referencesIn(problem: Problem, part: unknown, path: Path): Reference[] {
+  if (typeof part !== "object" || part === null) return [];
+  if (Array.isArray(part)) {
+    return part.flatMap((inner, index) => referencesIn(problem, inner, [...path, index]));
   }
+  const own = ownReference(problem, part, path);
+  if (own !== null) return [own];
+  return Object.entries(part).flatMap(([key, inner]) =>
+    referencesIn(problem, inner, [...path, key]),
+  );
 }
 
-function amountReferences(
-  problem: Problem,
-  amount: number | null | { of: string },
-  path: Path,
-): Reference[] {
-  if (amount === null || typeof amount === "number") return [];
-  return [
-    flowReference(problem, amount.of, [...path, "of"], (flow) =>
-      flow.kind === "single" || flow.kind === "stream"
-        ? null
-        : issue("reference-without-amount", [...path, "of"], { id: flow.id }),
-    ),
-  ];
+type Referring =
+  | Extract<KnownPosition, object>
+  | Extract<Amount, object>
+  | Extract<Rate["percent"], object>
+  | FollowUp
+  | { readonly find?: undefined };
+
+function ownReference(problem: Problem, part: Referring, path: Path): Reference | null {
+  if ("endOf" in part) {
+    return flowReference(problem, part.endOf, [...path, "endOf"], endFault);
+  }
+  if ("times" in part) {
+    return flowReference(problem, part.of, [...path, "of"], amountFault);
+  }
+  if ("plus" in part) return rateReference(problem, part.of, [...path, "of"]);
+  const isOfFlow = part.find === "total" && part.of !== "in" && part.of !== "out";
+  return isOfFlow ? flowReference(problem, part.of, [...path, "of"], () => null) : null;
 }
 
-function positionReferences(
-  problem: Problem,
-  position: string | null | undefined | { endOf: string },
-  path: Path,
-): Reference[] {
-  if (position === null || position === undefined || typeof position === "string") return [];
-  return [
-    flowReference(problem, position.endOf, [...path, "endOf"], (flow) => {
-      if (flow.kind !== "stream") {
-        return issue("reference-not-a-stream", [...path, "endOf"], { id: flow.id });
-      }
-      return flow.count === "forever"
-        ? issue("reference-endless", [...path, "endOf"], { id: flow.id })
-        : null;
-    }),
-  ];
-}
+type FlowFault = (flow: Flow, path: Path) => Issue | null;
 
-function flowReference(
-  problem: Problem,
-  id: string,
-  path: Path,
-  faultOf: (flow: Flow) => Issue | null,
-): Reference {
+const amountFault: FlowFault = ({ kind, id }, path) =>
+  kind === "single" || kind === "stream" ? null : issue("reference-without-amount", path, { id });
+
+const endFault: FlowFault = (flow, path) => {
+  const { id } = flow;
+  if (flow.kind !== "stream") return issue("reference-not-a-stream", path, { id });
+  return flow.count === "forever" ? issue("reference-endless", path, { id }) : null;
+};
+
+function flowReference(problem: Problem, id: string, path: Path, faultOf: FlowFault): Reference {
   const flow = problem.flows.find((candidate) => candidate.id === id);
-  const fault = flow === undefined ? issue("reference-missing", path, { id }) : faultOf(flow);
+  const fault = flow === undefined ? issue("reference-missing", path, { id }) : faultOf(flow, path);
   return { path, to: `flow:${id}`, issue: fault };
 }
 

@@ -68,37 +68,21 @@ const position = z
   .union([duration, z.null(), endOf])
   .meta(expected("a duration such as P4Y, null for the unknown, or { endOf }"));
 
-const rateParts = { percent, from: knownPosition.optional() };
+/** The four ways to quote a rate, each with further parts of what is quoted. */
+const quotedWith = <Parts extends z.core.$ZodLooseShape>(parts: Parts) =>
+  z.discriminatedUnion("quoted", [
+    z.strictObject({ ...parts, quoted: z.literal("nominal"), compounding: periodSchema }),
+    z.strictObject({ ...parts, quoted: z.literal("effective") }),
+    z.strictObject({ ...parts, quoted: z.literal("periodic"), compounding: periodSchema }),
+    z.strictObject({ ...parts, quoted: z.literal("continuous") }),
+  ]);
 
-export const quotationSchema = z.discriminatedUnion("quoted", [
-  z.strictObject({ quoted: z.literal("nominal"), compounding: periodSchema }),
-  z.strictObject({ quoted: z.literal("effective") }),
-  z.strictObject({ quoted: z.literal("periodic"), compounding: periodSchema }),
-  z.strictObject({ quoted: z.literal("continuous") }),
-]);
+export const quotationSchema = quotedWith({});
 
 /** A rate that is said in full: a figure and its quotation. */
-export const quotedRateSchema = z.discriminatedUnion("quoted", [
-  z.strictObject({
-    percent: percentFigureSchema,
-    quoted: z.literal("nominal"),
-    compounding: periodSchema,
-  }),
-  z.strictObject({ percent: percentFigureSchema, quoted: z.literal("effective") }),
-  z.strictObject({
-    percent: percentFigureSchema,
-    quoted: z.literal("periodic"),
-    compounding: periodSchema,
-  }),
-  z.strictObject({ percent: percentFigureSchema, quoted: z.literal("continuous") }),
-]);
+export const quotedRateSchema = quotedWith({ percent: percentFigureSchema });
 
-const rate = z.discriminatedUnion("quoted", [
-  z.strictObject({ ...rateParts, quoted: z.literal("nominal"), compounding: periodSchema }),
-  z.strictObject({ ...rateParts, quoted: z.literal("effective") }),
-  z.strictObject({ ...rateParts, quoted: z.literal("periodic"), compounding: periodSchema }),
-  z.strictObject({ ...rateParts, quoted: z.literal("continuous") }),
-]);
+const rate = quotedWith({ percent, from: knownPosition.optional() });
 
 const direction = z.enum(["in", "out"]);
 const flowParts = { id: flowIdSchema, label: z.string().max(LIMITS.labelLength).optional() };
@@ -132,19 +116,16 @@ const stream = z.strictObject({
   growth: growth.optional(),
 });
 
+const entry = z
+  .union([signedMoneySchema, z.null(), timesOf])
+  .meta(expected("a signed amount, null for the unknown, or { times, of }"));
+
 const list = z.strictObject({
   ...flowParts,
   kind: z.literal("list"),
   every: periodSchema,
   begins: position,
-  amounts: z
-    .array(
-      z
-        .union([signedMoneySchema, z.null(), timesOf])
-        .meta(expected("a signed amount, null for the unknown, or { times, of }")),
-    )
-    .min(1)
-    .max(LIMITS.listAmounts),
+  amounts: z.array(entry).min(1).max(LIMITS.listAmounts),
 });
 
 /** That the calendar has the date is checked apart: see `isCalendarDate`. */
@@ -160,9 +141,7 @@ const dated = z.strictObject({
     .array(
       z.strictObject({
         on: dateSchema,
-        amount: z
-          .union([signedMoneySchema, z.null(), timesOf])
-          .meta(expected("a signed amount, null for the unknown, or { times, of }")),
+        amount: entry,
       }),
     )
     .min(1)

@@ -26,8 +26,8 @@ export function forceUnder(percent: number, { quoted, frequency }: CompoundingLa
   switch (quoted) {
     case "continuous":
       return decimal;
+    // An effective rate is that of a period of one year.
     case "effective":
-      return logOfGrowth(decimal);
     case "periodic":
       return frequency * logOfGrowth(decimal);
     case "nominal":
@@ -45,7 +45,6 @@ export function percentUnder(force: number, { quoted, frequency }: CompoundingLa
     case "continuous":
       return force * 100;
     case "effective":
-      return Math.expm1(force) * 100;
     case "periodic":
       return Math.expm1(force / frequency) * 100;
     case "nominal":

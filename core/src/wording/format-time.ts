@@ -42,11 +42,5 @@ export function formatYearsMonthsDays(years: number): string {
   const daysLeft = totalDays - wholeYears * 365;
   const months = Math.min(11, Math.floor((daysLeft * 12) / 365 + 1e-9));
   const days = daysLeft - Math.ceil((months * 365) / 12 - 1e-9);
-  const words = formatDurationWords({
-    years: wholeYears,
-    months,
-    weeks: 0,
-    days: Math.max(0, days),
-  });
-  return words === "today" ? "today" : words;
+  return formatDurationWords({ years: wholeYears, months, weeks: 0, days: Math.max(0, days) });
 }
