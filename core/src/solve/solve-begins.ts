@@ -1,5 +1,7 @@
+import type { SettledFlow } from "../flows/flow-kind";
 import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
+import type { Accumulation } from "../rates/accumulation";
 import { fail, succeed, type Result } from "../result";
 import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
@@ -15,23 +17,35 @@ import { checkConvergence, worthAt } from "./worth";
 const STARTS_A_YEAR = 12;
 
 /** When a stream or a list must begin, and with it all that waits for its end. */
-export const solveBegins: Solver = (question) =>
-  question.timeline.spells.length === 1 ? underOneRate(question) : underSeveralRates(question);
-
-/** All that moves together keeps its worth at its own start, M, and M·e^(−λb) balances the rest at one b. */
-function underOneRate({ timeline: { spells, flows }, unknown }: Question): Result<Roots> {
+export const solveBegins: Solver = (question) => {
+  const { spells, flows } = question.timeline;
   const growth = accumulationOf(spells, 0);
-  if (!growth.ok) return growth;
+  if (!growth.ok) {
+    // A spell that waits for these payments may come too early for a start today, and not for a later one.
+    const never = growth.issues.some(({ code }) => code === "rate-too-low");
+    return never ? growth : underSeveralRates(question);
+  }
   const settled = settleFlows(flows, 0);
   const converges = checkConvergence(settled, growth.value);
   if (!converges.ok) return converges;
+  return spells.length === 1
+    ? underOneRate(question, settled, growth.value)
+    : underSeveralRates(question);
+};
+
+/** All that moves together keeps its worth at its own start, M, and M·e^(−λb) balances the rest at one b. */
+function underOneRate(
+  { timeline, unknown }: Question,
+  settled: readonly SettledFlow[],
+  growth: Accumulation,
+): Result<Roots> {
   const worthOf = (moves: boolean) =>
     worthAt(
-      settled.filter((_, index) => movesWith(flows[index]) === moves),
-      growth.value,
+      settled.filter((_, index) => movesWith(timeline.flows[index]) === moves),
+      growth,
       0,
     );
-  return datesThatBalance(growth.value, worthOf(true), worthOf(false), unknown.path);
+  return datesThatBalance(growth, worthOf(true), worthOf(false), unknown.path);
 }
 
 /**

@@ -7,6 +7,7 @@ import type { ResolvedStream } from "../timeline/timeline";
 import { balanceAt } from "./balance";
 import { rootInBracket } from "./roots/root-in-bracket";
 import { onlyRoot, type Solver } from "./solver";
+import { checkConvergence } from "./worth";
 
 /** ln(1 + g) beyond which growth is no longer a number that fits into an answer. */
 const LARGEST_LOG_GROWTH = 16;
@@ -25,6 +26,9 @@ export const solveGrowth: Solver = ({ timeline, unknown }) => {
   if (!growth.ok) return growth;
   const stream = timeline.flows[Number(unknown.path[1])];
   if (stream?.kind !== "stream") throw new TypeError("The unknown growth has no stream");
+  const others = timeline.flows.filter((flow) => flow !== stream);
+  const converges = checkConvergence(settleFlows(others, 0), growth.value);
+  if (!converges.ok) return converges;
   const highest = highestLogGrowth(stream, growth.value.forces.at(-1) ?? 0);
   const balance = (logGrowth: number) => balanceAt(timeline, Math.expm1(logGrowth) * 100);
   const side = Math.sign(stream.amount.known);

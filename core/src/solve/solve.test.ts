@@ -644,6 +644,41 @@ describe("where nothing balances, the reason is told by its code and by a senten
     expect((whyNot({ rates: [effective(5)], ...parts }) as { turn?: string }).turn).toBe(turn);
   });
 
+  test("the flow to turn is the one that helps, not just the last", () => {
+    // Turned round, the middle amount would leave nothing that comes in.
+    const found = whyNot({
+      rates: [effective(null)],
+      flows: [
+        single("later", "out", 100, "P2Y"),
+        single("first", "out", 100, "P0D"),
+        single("middle", "in", 150, "P1Y"),
+      ],
+    });
+    expect(found).toMatchObject({ code: "no-rate-balances", turn: "first" });
+  });
+
+  test.each<[string, object[], string | null]>([
+    ["as many as can be worked on", [], null],
+    ["one more", [list("more", [1])], "problem-too-large"],
+  ])("amounts in lists: %s", (_, more, code) => {
+    const amounts = Array.from({ length: 5000 }, () => 1);
+    const problem = {
+      rates: [effective(5)],
+      flows: [
+        ...["a", "b", "c"].map((id) => list(id, amounts)),
+        {
+          id: "d",
+          kind: "dated",
+          entries: amounts.map((amount) => ({ on: "2027-03-01", amount })),
+        },
+        stream("e", "out", 1, { count: 100_000 }),
+        single("asked", "in", null, "P0D"),
+        ...more,
+      ],
+    };
+    expect(whyNot(problem)?.code ?? null).toBe(code);
+  });
+
   test("a payment below the interest is told with the smallest one that would do", () => {
     const loan = (payment: number) => ({
       rates: [effective(5), effective(6, "P4Y")],

@@ -1,6 +1,7 @@
 import { issue } from "../../issues/issue";
 import { LIMITS } from "../../problem/limits";
 import { fail, succeed } from "../../result";
+import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
 import type { ResolvedStream, Timeline } from "../../timeline/timeline";
 import { balanceAt } from "../balance";
@@ -9,6 +10,7 @@ import { crossingsOnGrid } from "../roots/crossings-on-grid";
 import { affordableLooks } from "../roots/looks";
 import { rootInBracket } from "../roots/root-in-bracket";
 import { onlyRoot, type Solver } from "../solver";
+import { checkConvergence } from "../worth";
 import { whyNoCount } from "./why-no-count";
 
 /** Payments looked at one by one where the balance may turn: 50 years of daily ones. */
@@ -29,6 +31,8 @@ export const solveCount: Solver = ({ timeline, unknown, effort }) => {
   // Spells that wait for the end of the stream start in order only once it has a length.
   const growth = accumulationOf(timeline.spells, 1);
   if (!growth.ok) return growth;
+  const converges = checkConvergence(settleFlows(timeline.flows, 1), growth.value);
+  if (!converges.ok) return converges;
   const balance = (count: number) => balanceAt(timeline, count);
   const atStart = Math.sign(balance(LEAST_COUNT));
   if (atStart === 0 || Number.isNaN(atStart))
