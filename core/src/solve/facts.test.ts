@@ -12,7 +12,7 @@ describe("facts", () => {
       flows: [single("put-in", "out", 100, "P0D"), single("back", "in", null, "P3Y")],
     });
     expect(facts.effectivePercents).toEqual([
-      expect.closeTo(12.682503013196972, 12),
+      expect.closeTo(12.6825030131969, 12),
       expect.closeTo(3, 12),
       expect.closeTo(4.04, 12),
     ]);

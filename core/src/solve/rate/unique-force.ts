@@ -12,7 +12,7 @@ const FIRST_STEP = 0.1;
  * @param balance over forces of interest above `least`
  * @param early the sign that it has for the largest forces, at which only the earliest money counts
  * @param least minus infinity, or what an endless run needs
- * @returns `null` where the root lies beyond any rate that can be written
+ * @returns infinite where the root lies above any rate that can be written, `null` where it lies below
  */
 export function uniqueForce(
   balance: (force: number) => number,
@@ -28,7 +28,10 @@ export function uniqueForce(
     : forceAbove(balance, start, early);
 }
 
-/** The one root above `start`, walking upwards until the sign is that of the earliest money. */
+/**
+ * The one root above `start`, walking upwards until the sign is that of the earliest money; infinite
+ * where it would pass any rate that can be written.
+ */
 export function forceAbove(
   balance: (force: number) => number,
   start: number,
@@ -42,7 +45,7 @@ export function forceAbove(
     if (sign === early) return rootInBracket(balance, near, far);
     near = far;
   }
-  return null;
+  return Number.POSITIVE_INFINITY;
 }
 
 /** The one root below `start`, walking down, or ever closer to `least`, until the sign has changed. */

@@ -14,6 +14,33 @@ describe("a root in a bracket", () => {
     expect(rootInBracket(f, low, high)).toBeCloseTo(root, 12);
   });
 
+  test.each<[string, (x: number) => number, number]>([
+    ["a curve", (x) => Math.exp(x) - 3, 12],
+    ["a straight line", (x) => 3 * x - 1, 5],
+    ["a flat one", (x) => (x - 0.7) ** 3, 160],
+    ["a steep one", (x) => Math.tanh(80 * (x - 0.7)), 20],
+  ])("%s takes no more looks than it should", (_, f, most) => {
+    let looks = 0;
+    rootInBracket(
+      (x) => {
+        looks += 1;
+        return f(x);
+      },
+      0,
+      2,
+    );
+    expect(looks).toBeLessThanOrEqual(most);
+  });
+
+  test("stays in its bracket", () => {
+    const f = (x: number) => {
+      expect(x).toBeGreaterThanOrEqual(-1);
+      expect(x).toBeLessThanOrEqual(3);
+      return Math.atan(20 * (x - 0.4)) + 0.3;
+    };
+    expect(f(rootInBracket(f, -1, 3) ?? NaN)).toBeCloseTo(0, 13);
+  });
+
   test("is never claimed where the function only jumps", () => {
     expect(rootInBracket((x) => 1 / (x - 0.3), 0, 1)).toBeNull();
   });

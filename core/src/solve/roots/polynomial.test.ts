@@ -1,0 +1,195 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import { isolateRoots } from "./isolate-roots";
+import {
+  coefficientSignChanges,
+  derivative,
+  halved,
+  primitive,
+  reversed,
+  shiftByOne,
+  squareFree,
+  stripped,
+  withoutRootAtOne,
+  type Polynomial,
+} from "./polynomial";
+import { polynomialRates } from "./polynomial-rates";
+import { refineRoot } from "./refine-root";
+
+/** (under·x − over) for each fraction, multiplied out. */
+function withRoots(roots: readonly (readonly [over: number, under: number])[]): bigint[] {
+  return roots.reduce<bigint[]>(
+    (product, [over, under]) => {
+      const next = Array<bigint>(product.length + 1).fill(0n);
+      product.forEach((coefficient, power) => {
+        next[power] = (next[power] ?? 0n) - coefficient * BigInt(over);
+        next[power + 1] = (next[power + 1] ?? 0n) + coefficient * BigInt(under);
+      });
+      return next;
+    },
+    [1n],
+  );
+}
+
+describe("polynomials", () => {
+  test.each<[string, readonly bigint[], readonly bigint[]]>([
+    ["x² + 2x + 3 at x + 1 is x² + 4x + 6", shiftByOne([3n, 2n, 1n]), [6n, 4n, 1n]],
+    ["a constant stays one", shiftByOne([7n]), [7n]],
+    ["backwards", reversed([3n, 2n, 1n]), [1n, 2n, 3n]],
+    ["x² + 2x + 3 at half of x, without fractions", halved([3n, 2n, 1n]), [12n, 4n, 1n]],
+    ["the slope of x³ + 5x + 2", derivative([2n, 5n, 0n, 1n]), [5n, 0n, 3n]],
+    ["roots at zero and empty places go", stripped([0n, 0n, 3n, 0n, 1n, 0n]), [3n, 0n, 1n]],
+    ["nothing is left of nothing", stripped([0n, 0n]), []],
+    ["a double root at one goes", withoutRootAtOne([2n, -5n, 4n, -1n]), [2n, -1n]],
+    ["no root at one, nothing goes", withoutRootAtOne([2n, -1n]), [2n, -1n]],
+    ["a common divisor goes", primitive([6n, -9n, 0n, 15n]), [2n, -3n, 0n, 5n]],
+    ["of nothing too", primitive([0n, 0n]), []],
+  ])("%s", (_, found, wanted) => {
+    expect(found).toEqual(wanted);
+  });
+
+  test.each<[readonly bigint[], number, number]>([
+    [[1n, 2n, 3n], Infinity, 0],
+    [[1n, -2n, 3n], Infinity, 2],
+    [[1n, 0n, -2n, 0n, 0n, -3n, 1n], Infinity, 2],
+    [[1n, -1n, 1n, -1n], 2, 2],
+    [[], Infinity, 0],
+  ])("the signs of %j change up to %d times: %d", (polynomial, atMost, changes) => {
+    expect(coefficientSignChanges(polynomial, atMost)).toBe(changes);
+  });
+
+  test("square-free, each root is there once", () => {
+    const many = withRoots([
+      [1, 2],
+      [1, 2],
+      [1, 2],
+      [2, 3],
+      [3, 1],
+      [3, 1],
+    ]);
+    const once = withRoots([
+      [1, 2],
+      [2, 3],
+      [3, 1],
+    ]);
+    const found = squareFree(many);
+    const sign = (found.at(-1) ?? 0n) < 0n ? -1n : 1n;
+    expect(found.map((coefficient) => sign * coefficient)).toEqual(once);
+    expect(squareFree(once)).toEqual(once);
+  });
+});
+
+const fraction = fc.tuple(fc.integer({ min: 1, max: 199 }), fc.integer({ min: 2, max: 200 }));
+const distinct = (roots: readonly (readonly [number, number])[]) =>
+  new Set(roots.map(([over, under]) => over / under)).size === roots.length;
+
+describe("roots between 0 and 1", () => {
+  const rootsOf = (polynomial: Polynomial) =>
+    (isolateRoots(polynomial) ?? [])
+      .map(refineRoot)
+      .map(({ over, under }) => Number((over * 10n ** 20n) / under) / 1e20)
+      .sort((one, other) => one - other);
+
+  test("are all found, to the last digit, whatever lies outside", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fraction, { minLength: 1, maxLength: 6 }).filter(distinct),
+        fc.array(fc.integer({ min: 2, max: 30 }), { maxLength: 2 }),
+        (roots, outside) => {
+          const polynomial = withRoots([
+            ...roots,
+            ...outside.map((root) => [root, 1] as const),
+            ...outside.map((root) => [-root, 3] as const),
+          ]);
+          fc.pre(roots.every(([over, under]) => over !== under));
+          const inside = roots
+            .map(([over, under]) => over / under)
+            .filter((root) => root < 1)
+            .sort((one, other) => one - other);
+          const found = rootsOf(polynomial);
+          expect(found).toHaveLength(inside.length);
+          inside.forEach((root, index) => expect(found[index]).toBeCloseTo(root, 14));
+        },
+      ),
+    );
+  });
+
+  test.each<[string, [number, number][]]>([
+    ["a half", [[1, 2]]],
+    [
+      "halves of halves beside each other",
+      [
+        [1, 2],
+        [1, 4],
+        [3, 4],
+        [3, 8],
+      ],
+    ],
+    [
+      "twice at the same place",
+      [
+        [1, 3],
+        [1, 3],
+      ],
+    ],
+    [
+      "three times at a half, and another",
+      [
+        [1, 2],
+        [1, 2],
+        [1, 2],
+        [2, 3],
+      ],
+    ],
+    [
+      "a hair apart",
+      [
+        [500_000_000, 1_000_000_007],
+        [500_000_001, 1_000_000_007],
+      ],
+    ],
+  ])("%s", (_, roots) => {
+    const wanted = [...new Set(roots.map(([over, under]) => over / under))].sort();
+    const found = rootsOf(withRoots(roots));
+    expect(found).toHaveLength(wanted.length);
+    wanted.forEach((root, index) => expect(found[index]).toBeCloseTo(root, 15));
+  });
+
+  test("a search that would take too long is given up", () => {
+    // Mignotte's: two roots closer together than the exact search may look.
+    const degree = 300;
+    const polynomial = Array<bigint>(degree + 1).fill(0n);
+    polynomial[degree] = 1n;
+    const big = 10n ** 40n;
+    polynomial[2] = -2n * big * big;
+    polynomial[1] = 4n * big;
+    polynomial[0] = -2n;
+    expect(isolateRoots(polynomial)).toBeNull();
+  });
+});
+
+describe("rates of a polynomial", () => {
+  test("are those it was made of, below zero and above, told once each and in order", () => {
+    // v = 1/(1 + i) for i of −50 %, −20 %, 0 (twice), 25 % and 300 %.
+    const amounts = withRoots([
+      [2, 1],
+      [5, 4],
+      [1, 1],
+      [1, 1],
+      [4, 5],
+      [1, 4],
+    ]);
+    expect(polynomialRates(amounts)).toEqual([-0.5, -0.2, 0, 0.25, 3]);
+    expect(polynomialRates([0n, 0n, ...amounts, 0n])).toEqual([-0.5, -0.2, 0, 0.25, 3]);
+  });
+
+  test("keep every digit of a rate near zero, however small", () => {
+    expect(polynomialRates([-(10n ** 18n), 10n ** 18n + 1n])).toEqual([1e-18]);
+    expect(polynomialRates([-(10n ** 18n) - 1n, 10n ** 18n])?.[0]).toBeCloseTo(-1e-18, 33);
+  });
+
+  test("none where there is none", () => {
+    expect(polynomialRates([1n, 1n, 1n])).toEqual([]);
+    expect(polynomialRates([1n, -1n, 1n])).toEqual([]);
+  });
+});
