@@ -2,17 +2,9 @@ import config from "./jest.config.mjs";
 
 const core = config.projects.find(({ displayName }) => displayName === "core");
 
-/** The engine's own tests; without the slow search through bad input, which asks for no particular answer. */
+/** The engine's own tests, in one file; without those that ask for no particular answer. */
 export default {
   ...core,
   moduleNameMapper: { "^fast-check$": "<rootDir>/test/fewer-runs.mjs" },
-  testPathIgnorePatterns: [
-    ...core.testPathIgnorePatterns,
-    "bad-input",
-    "/draft/",
-    "/input/",
-    "/problem/",
-    "/workings/",
-    "/wording/",
-  ],
+  testMatch: ["<rootDir>/test/all-at-once-mutation.cjs"],
 };

@@ -2,7 +2,8 @@
 export default {
   testRunner: "jest",
   plugins: ["@stryker-mutator/jest-runner"],
-  jest: { configFile: "jest.mutation.config.mjs" },
+  // The one file of tests finds the others by itself, so that Jest cannot tell what they depend on.
+  jest: { configFile: "jest.mutation.config.mjs", enableFindRelatedTests: false },
   mutate: ["core/src/{solve,rates,flows}/**/*.ts", "!core/src/**/*.test.ts"],
   ignorePatterns: [".data", ".cache", "web", "server", "e2e", "docs", "demo", "contract"],
   coverageAnalysis: "perTest",

@@ -5,7 +5,7 @@ import fc from "../../node_modules/fast-check/lib/cjs/fast-check.js";
  * Stands in for fast-check in mutation testing only, where every change of the code costs a run of the
  * tests: some dozens of cases of a property tell a broken formula as well as a thousand do.
  */
-const MOST_RUNS = 60;
+const MOST_RUNS = 40;
 
 export default {
   ...fc,

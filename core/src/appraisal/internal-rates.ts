@@ -25,7 +25,7 @@ export function internalRates(flows: readonly DatedAmount[]): Result<InternalRat
   return succeed({
     percents: forces
       .map((force) => Math.expm1(force) * 100)
-      .filter((percent) => Number.isFinite(percent))
+      .filter((percent) => Number.isFinite(percent) && percent > -100)
       .sort((one, other) => one - other),
     completeness,
   });

@@ -2,7 +2,8 @@ import { describe, expect, test } from "@jest/globals";
 import cases from "../../reference/problems.json";
 import { readProblem } from "../problem/problem-file";
 import { solve } from "../solve/solve";
-import { parseDraft, type Draft } from "./draft";
+import type { Draft } from "./draft";
+import { parseDraft } from "./draft-document";
 import {
   addAmount,
   addRateChange,
@@ -19,7 +20,7 @@ import { writeDraft } from "./write-draft";
 function draftOf(amount: string, back: string, percent: string, at: string): Draft {
   return {
     format: "kestrelmoor-draft",
-    version: 1,
+    version: 2,
     title: "",
     question: "",
     rates: [
@@ -52,20 +53,45 @@ describe("files and fields", () => {
     }
   });
 
-  test("what no line can show is kept as it was, in its place", () => {
-    const linked = cases.find(({ family }) => family === "linked-residual");
-    const read = readProblem(linked?.problem);
-    if (!read.ok) throw new Error(JSON.stringify(read.issues));
-    expect(writeDraft(read.value).flows.map(({ kind }) => kind)).toEqual([
-      "single",
-      "kept",
-      "kept",
-    ]);
+  test("every kind of flow in the reference has a line: nothing needs to be kept as it is", () => {
+    for (const { problem } of cases) {
+      const read = readProblem(problem);
+      if (!read.ok) throw new Error(JSON.stringify(read.issues));
+      expect(writeDraft(read.value).flows.filter(({ kind }) => kind === "kept")).toEqual([]);
+    }
+  });
+
+  test("what a draft of version 1 kept for lack of a line is on one when it is opened", () => {
+    const flow = {
+      id: "rent",
+      kind: "stream",
+      direction: "in",
+      amount: { times: 0.3, of: "put-in" },
+      every: "P1M",
+      count: 40,
+      timing: "start",
+      begins: "P0D",
+    };
+    const old = draftOf("1", "2", "?", "3y");
+    const parsed = parseDraft({
+      ...old,
+      version: 1,
+      flows: [...old.flows, { kind: "kept", id: "rent", flow }],
+    });
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+    expect(parsed.value.version).toBe(2);
+    expect(parsed.value.flows.at(-1)).toMatchObject({
+      kind: "stream",
+      amount: "30% of put in",
+      every: "month",
+      count: "40 payments",
+    });
+    expect(readDraft(parsed.value).problem?.flows.at(-1)).toEqual(flow);
   });
 
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 2 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 3 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -1,10 +1,6 @@
 import * as z from "zod";
-import type { VersionedDocument } from "../documents/versioned-document";
-import { readVersioned } from "../documents/versioned-document";
 import { LIMITS } from "../problem/limits";
 import { problemSchema } from "../problem/schema";
-import { schemaIssues } from "../problem/schema-issues";
-import { fail, succeed, type Result } from "../result";
 
 /**
  * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
@@ -15,7 +11,11 @@ import { fail, succeed, type Result } from "../result";
 /** The longest text that one field keeps. */
 export const LONGEST_FIELD = 200;
 
+/** The longest text of a field that holds many amounts. */
+export const LONGEST_LIST_FIELD = 100_000;
+
 const typed = z.string().max(LONGEST_FIELD);
+const typedList = z.string().max(LONGEST_LIST_FIELD);
 const { shape } = problemSchema;
 
 const id = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,63}$/);
@@ -38,15 +38,48 @@ const rateLine = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("kept"), id, rate: shape.rates.element }),
 ]);
 
+const named = { id, label: z.string().max(LIMITS.labelLength) };
+const direction = z.enum(["in", "out"]);
+
+const singleLine = z.strictObject({
+  kind: z.literal("single"),
+  ...named,
+  direction,
+  amount: typed,
+  at: typed,
+});
+
+const streamLine = z.strictObject({
+  kind: z.literal("stream"),
+  ...named,
+  direction,
+  amount: typed,
+  every: typed,
+  /** How long it goes on: a time, a number of payments, or for ever. */
+  count: typed,
+  timing: z.enum(["end", "start"]),
+  begins: typed,
+  growth: z.union([
+    z.strictObject({ by: z.enum(["percent", "amount"]), figure: typed, every: typed }),
+    z.null(),
+  ]),
+});
+
+const listLine = z.strictObject({
+  kind: z.literal("list"),
+  ...named,
+  every: typed,
+  begins: typed,
+  amounts: typedList,
+});
+
+const datedLine = z.strictObject({ kind: z.literal("dated"), ...named, entries: typedList });
+
 const flowLine = z.discriminatedUnion("kind", [
-  z.strictObject({
-    kind: z.literal("single"),
-    id,
-    label: z.string().max(LIMITS.labelLength),
-    direction: z.enum(["in", "out"]),
-    amount: typed,
-    at: typed,
-  }),
+  singleLine,
+  streamLine,
+  listLine,
+  datedLine,
   z.strictObject({ kind: z.literal("kept"), id, flow: shape.flows.element }),
 ]);
 
@@ -57,7 +90,7 @@ const ask = z.discriminatedUnion("kind", [
 
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(1),
+  version: z.literal(2),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -71,22 +104,8 @@ export type Draft = z.infer<typeof draftSchema>;
 export type RateLine = Draft["rates"][number];
 export type FlowLine = Draft["flows"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
-export type SingleLine = Extract<FlowLine, { kind: "single" }>;
-
-/** The draft document and its history: see `problemFile` for how a version is added. */
-export const draftDocument: VersionedDocument<Draft> = {
-  format: "kestrelmoor-draft",
-  version: 1,
-  migrations: {},
-  validate: (document) => {
-    const parsed = draftSchema.safeParse(document, { reportInput: true });
-    return parsed.success
-      ? succeed(parsed.data)
-      : fail(...schemaIssues(draftSchema, parsed.error.issues));
-  },
-};
-
-/** Reads a draft of any released version from parsed JSON. */
-export function parseDraft(raw: unknown): Result<Draft> {
-  return readVersioned(draftDocument, raw);
-}
+export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
+export type SingleLine = LineOf<"single">;
+export type StreamLine = LineOf<"stream">;
+export type ListLine = LineOf<"list">;
+export type DatedLine = LineOf<"dated">;

@@ -1,23 +1,74 @@
 import { isUnknownMark } from "../input/unknown-mark";
 import { LIMITS } from "../problem/limits";
-import type { Draft, SingleLine, TypedRateLine } from "./draft";
+import type {
+  DatedLine,
+  Draft,
+  FlowLine,
+  ListLine,
+  SingleLine,
+  StreamLine,
+  TypedRateLine,
+} from "./draft";
+import { fieldsOfLine } from "./lines/line-kinds";
+import { unknownFields } from "./move-unknown";
 
 /** Adds an amount line; it goes to the end, where the eye is. Changes the draft in place. */
 export function addAmount(draft: Draft, at = ""): SingleLine | null {
-  if (draft.flows.length >= LIMITS.flows) return null;
-  const line: SingleLine = {
+  return addLine(draft, {
     kind: "single",
-    id: freeId(
-      "amount",
-      draft.flows.map(({ id }) => id),
-    ),
+    id: freeFlowId(draft, "amount"),
     label: "",
     direction: "out",
     amount: "",
     at,
-  };
+  });
+}
+
+/** Adds a line of repeated payments. Changes the draft in place. */
+export function addStream(draft: Draft): StreamLine | null {
+  return addLine(draft, {
+    kind: "stream",
+    id: freeFlowId(draft, "payments"),
+    label: "",
+    direction: "out",
+    amount: "",
+    every: "month",
+    count: "",
+    timing: "end",
+    begins: "today",
+    growth: null,
+  });
+}
+
+/** Adds a line of uneven amounts at even intervals. Changes the draft in place. */
+export function addList(draft: Draft): ListLine | null {
+  return addLine(draft, {
+    kind: "list",
+    id: freeFlowId(draft, "amounts"),
+    label: "",
+    every: "year",
+    begins: "today",
+    amounts: "",
+  });
+}
+
+/** Adds a line of amounts on calendar dates. Changes the draft in place. */
+export function addDated(draft: Draft): DatedLine | null {
+  const id = freeFlowId(draft, "dates");
+  return addLine(draft, { kind: "dated", id, label: "", entries: "" });
+}
+
+function addLine<Line extends FlowLine>(draft: Draft, line: Line): Line | null {
+  if (draft.flows.length >= LIMITS.flows) return null;
   draft.flows.push(line);
   return line;
+}
+
+function freeFlowId(draft: Draft, stem: string): string {
+  return freeId(
+    stem,
+    draft.flows.map(({ id }) => id),
+  );
 }
 
 /** Adds a rate that takes over from the last one. Changes the draft in place. */
@@ -40,19 +91,41 @@ export function addRateChange(draft: Draft): TypedRateLine | null {
 }
 
 /**
- * Asks what everything is worth at a date. Amounts, rates and dates that were the unknown are emptied:
- * a worth needs all of them known. Changes the draft in place.
+ * Asks what everything is worth at a date. Whatever was the unknown is emptied: a worth needs all of it
+ * known. Changes the draft in place.
  */
 export function askForWorth(draft: Draft): void {
-  for (const line of draft.flows) {
-    if (line.kind !== "single") continue;
-    if (isUnknownMark(line.amount)) line.amount = "";
-    if (isUnknownMark(line.at)) line.at = "";
-  }
-  for (const line of draft.rates) {
-    if (line.kind === "rate" && isUnknownMark(line.percent)) line.percent = "";
-  }
+  for (const field of unknownFields(draft)) field.write("");
   draft.ask = { kind: "worth", at: "today" };
+}
+
+/** Lets the payments of a line grow, or be level again. Changes the draft in place. */
+export function setGrowth(draft: Draft, id: string, grows: boolean): void {
+  const line = draft.flows.find((candidate) => candidate.id === id);
+  if (line?.kind !== "stream") return;
+  line.growth = grows ? { by: "percent", figure: "", every: "year" } : null;
+}
+
+/** Moves a line up or down among its like. Changes the draft in place. */
+export function moveFlow(draft: Draft, id: string, by: 1 | -1): void {
+  const index = draft.flows.findIndex((line) => line.id === id);
+  const other = draft.flows[index + by];
+  const line = draft.flows[index];
+  if (line === undefined || other === undefined) return;
+  draft.flows[index] = other;
+  draft.flows[index + by] = line;
+}
+
+/** Copies a line to the place after it; the copy of an unknown is left empty. Changes the draft in place. */
+export function copyFlow(draft: Draft, id: string): FlowLine | null {
+  const index = draft.flows.findIndex((line) => line.id === id);
+  const line = draft.flows[index];
+  if (line === undefined || line.kind === "kept" || draft.flows.length >= LIMITS.flows) return null;
+  const copy = { ...(JSON.parse(JSON.stringify(line)) as typeof line) };
+  copy.id = freeFlowId(draft, line.id.replace(/-\d+$/, ""));
+  for (const field of fieldsOfLine(copy)) if (isUnknownMark(field.text)) field.write("");
+  draft.flows.splice(index + 1, 0, copy);
+  return copy;
 }
 
 /** Removes a flow line. What referred to it is for the check to report. Changes the draft in place. */
@@ -68,7 +141,9 @@ export function removeRate(draft: Draft, id: string): void {
 /** Turns the money of a line round. Changes the draft in place. */
 export function turnRound(draft: Draft, id: string): void {
   const line = draft.flows.find((candidate) => candidate.id === id);
-  if (line?.kind === "single") line.direction = line.direction === "in" ? "out" : "in";
+  if (line?.kind === "single" || line?.kind === "stream") {
+    line.direction = line.direction === "in" ? "out" : "in";
+  }
 }
 
 function freeId(stem: string, taken: readonly string[]): string {

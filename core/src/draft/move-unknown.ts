@@ -3,6 +3,8 @@ import type { Path } from "../issues/issue";
 import type { Answer } from "../solve/solution";
 import { formatExact } from "../wording/format-number";
 import type { Draft } from "./draft";
+import type { Field } from "./field";
+import { fieldsOfLine } from "./lines/line-kinds";
 
 /**
  * Makes a field the unknown. Whatever was unknown before keeps the value that was found for it, to
@@ -26,44 +28,36 @@ export function moveUnknown(draft: Draft, target: Path, found: Answer | null): v
 /** The text that puts an answer into a field, with all its digits. */
 function textOf(answer: Answer, draft: Draft, path: Path): string {
   switch (answer.unit) {
-    case "money": {
-      const line = draft.flows[Number(path[1])];
-      // The amount is given positive with the direction that balances: the line turns with it.
-      if (line?.kind === "single" && answer.direction !== undefined) {
-        line.direction = answer.direction;
-      }
-      return formatExact(answer.value);
-    }
+    case "money":
+      return moneyText(answer, draft, path);
     case "percent":
       return `${formatExact(answer.value)}%`;
     case "years":
       return `${formatExact(answer.value)} years`;
     case "payments":
-      return formatExact(answer.value);
+      return `${formatExact(answer.value)} payments`;
   }
 }
 
-interface Field {
-  readonly path: Path;
-  readonly text: string;
-  readonly write: (text: string) => void;
+function moneyText({ value, direction }: Answer, draft: Draft, path: Path): string {
+  const line = draft.flows[Number(path[1])];
+  // The step of a growing stream has its sign; in a list the direction is a word of its own.
+  if (path[2] === "growth") return formatExact(value);
+  if (line?.kind === "list" || line?.kind === "dated") {
+    return direction === "out" ? `out ${formatExact(value)}` : formatExact(value);
+  }
+  // The amount is given positive with the direction that balances: the line turns with it.
+  if ((line?.kind === "single" || line?.kind === "stream") && direction !== undefined) {
+    line.direction = direction;
+  }
+  return formatExact(value);
 }
 
 /** Every field of a draft that may hold the unknown. */
 function fieldsOf(draft: Draft): Field[] {
-  const fields: Field[] = [];
-  draft.flows.forEach((line, index) => {
-    if (line.kind !== "single") return;
-    for (const key of ["amount", "at"] as const) {
-      fields.push({
-        path: ["flows", index, key],
-        text: line[key],
-        write: (text) => {
-          line[key] = text;
-        },
-      });
-    }
-  });
+  const fields = draft.flows.flatMap((line, index) =>
+    fieldsOfLine(line).map((field) => ({ ...field, path: ["flows", index, ...field.path] })),
+  );
   draft.rates.forEach((line, index) => {
     if (line.kind !== "rate") return;
     fields.push({
@@ -77,7 +71,8 @@ function fieldsOf(draft: Draft): Field[] {
   return fields;
 }
 
-function unknownFields(draft: Draft): Field[] {
+/** The fields that hold the mark of the unknown. */
+export function unknownFields(draft: Draft): Field[] {
   return fieldsOf(draft).filter(({ text }) => isUnknownMark(text));
 }
 

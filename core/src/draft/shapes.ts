@@ -28,7 +28,7 @@ function money(id: string, direction: "in" | "out", amount: string, at: string):
 function draftOf(rates: Draft["rates"], flows: FlowLine[], ask: Draft["ask"] = null): Draft {
   return {
     format: "kestrelmoor-draft",
-    version: 1,
+    version: 2,
     title: "",
     question: "",
     rates,

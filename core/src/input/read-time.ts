@@ -40,7 +40,7 @@ const WORDS: Readonly<Record<string, string>> = Object.fromEntries(
 );
 
 const TODAY = /^(?:today|now|at once|the start|(?:time )?0|immediately)$/;
-const LEADING = /^(?:in|after|at|for|at the end of)\s+/;
+const LEADING = /^(?:at the end of|in|after|at|for)\s+/;
 const TRAILING = /\s+(?:from (?:now|today)|later|hence|time|ahead)$/;
 const PART = new RegExp(
   String.raw`^(${FRACTION_PATTERN}|[\d.,'’]*\d\.?)\s*(half[- ]?years?|[a-z]+)?\.?(?:\s*(?:,|and|\+)\s*|\s*)`,

@@ -106,6 +106,17 @@ export interface IssueFacts {
   "time-not-understood": { typed: string; at: string };
   "time-negative": { typed: string };
   "time-too-long": { limitYears: number };
+  "name-not-found": { name: string };
+  "rate-before-missing": NoFacts;
+  "count-missing": NoFacts;
+  "count-unclear": { figure: string; noun: string };
+  "count-too-large": { limit: number };
+  "count-not-understood": { at: string };
+  "period-missing": NoFacts;
+  "period-not-understood": { at: string };
+  "amounts-missing": NoFacts;
+  "entry-not-understood": { place: number; at: string };
+  "dated-not-understood": { place: number; at: string };
 }
 
 export type IssueCode = keyof IssueFacts;

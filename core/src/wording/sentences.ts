@@ -160,6 +160,25 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "time-negative": () => "Time runs forwards from today. Type the time without a minus sign.",
   "time-too-long": ({ limitYears }) =>
     `This is too long: ${formatFigure(limitYears)} years is the most.`,
+  "name-not-found": ({ name }) =>
+    `No line is called “${name}”. Use the name of another line, or type an amount or a time.`,
+  "rate-before-missing": () =>
+    "There is no rate before this one. Type a rate such as 6.25, or ? to find it.",
+  "count-missing": () => "Type how long: 3y 4m, 40 payments or ever, or ? to find it.",
+  "count-unclear": ({ figure, noun }) =>
+    `Is that ${figure} payments, one each ${noun}, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,
+  "count-too-large": ({ limit }) =>
+    `These are too many payments: ${formatFigure(limit)} are the most.`,
+  "count-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Type how long, such as 3y 4m, 40 payments or ever, or ? to find it.`,
+  "period-missing": () => "Type how often, such as month, quarter or 2 weeks.",
+  "period-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Type how often, such as month, quarter or 2 weeks.`,
+  "amounts-missing": () => "Type amounts such as out 1,000; 300 x 3; 450.",
+  "entry-not-understood": ({ place, at }) =>
+    `Amount ${place}, “${at}”, is not understood. Type amounts such as out 1,000; 300 x 3; 450.`,
+  "dated-not-understood": ({ place, at }) =>
+    `Entry ${place}, “${at}”, is not understood. Type a date and an amount, such as 2027-03-01 out 1,000.`,
 };
 
 /** What one change would mend it, where one would. */

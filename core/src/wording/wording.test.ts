@@ -43,6 +43,10 @@ describe("sentences", () => {
     typed: "x",
     at: "x",
     point: "1.5",
+    name: "saving",
+    noun: "month",
+    figure: "20",
+    place: 2,
   };
 
   test.each(ISSUE_CODES)("%s is told in whole sentences", (code) => {

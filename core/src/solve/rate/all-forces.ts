@@ -49,8 +49,8 @@ export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
     return fail(issue("answer-too-large", [], {}));
   }
   const turns = signChanges(terms);
+  if (turns === 0) return succeed({ forces: [], completeness: "one-change" });
   const isPlain = least === Number.NEGATIVE_INFINITY && forcesOfFactors(runs).length === 0;
-  if (isPlain && turns === 0) return succeed({ forces: [], completeness: "one-change" });
   if (isPlain && turns === 1) {
     const first = Math.sign(terms[0]?.coefficient ?? 0);
     return succeed(unique(runs, uniqueForce(balance, first, least), "one-change"));

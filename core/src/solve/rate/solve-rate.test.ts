@@ -209,6 +209,11 @@ describe("rates of payments that are no plain sum of terms", () => {
   });
 });
 
+test("a root that is −100 % to the last digit is no rate", () => {
+  const flows = [single("put-in", "out", 1e12, "P0D"), single("back", "in", 1e-9, "P1Y")];
+  expect(whyNot({ rates: [effective(null)], flows })).toMatchObject({ code: "no-rate-balances" });
+});
+
 describe("an unknown rate on which later ones hang", () => {
   const quotations: [string, object, (percent: number) => number][] = [
     ["effective", { quoted: "effective" }, (percent) => Math.log1p(percent / 100)],
@@ -318,6 +323,15 @@ describe("no rate", () => {
       "all is on one day, and cancels",
       [single("a", "in", 5, "P1Y"), single("b", "out", 5, "P1Y")],
       { code: "every-rate-balances" },
+    ],
+    [
+      "what comes for ever is outweighed each time, and a single term is left",
+      [
+        stream("in", "in", 100, { count: "forever", growth: { percent: -50, every: "P1Y" } }),
+        single("out", "out", 100, "P1Y"),
+        stream("more", "out", 100, { count: "forever", growth: { percent: -50, every: "P1Y" } }),
+      ],
+      { code: "no-rate-balances" },
     ],
     [
       "there are more payments than can be looked at one by one",

@@ -1,7 +1,7 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import { issue, type Issue, type Path } from "../../issues/issue";
 import { constant } from "../../numbers/affine";
-import { percentUnder } from "../../rates/compounding-law";
+import { forceUnder, percentUnder } from "../../rates/compounding-law";
 import { fail, succeed, type Result } from "../../result";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
@@ -73,6 +73,10 @@ function percentsOfOneSpell(
   const found = allForces(runs);
   if (!found.ok) return found;
   const { forces, completeness } = found.value;
-  if (forces.length === 0) return fail(whyNoRate(runs, flows));
-  return succeed({ percents: forces.map((force) => percentUnder(force, spell.law)), completeness });
+  const percents = forces
+    .map((force) => percentUnder(force, spell.law))
+    // A root so far below zero that its percent is −100 to the last digit leaves nothing.
+    .filter((percent) => !Number.isNaN(forceUnder(percent, spell.law)));
+  if (percents.length === 0) return fail(whyNoRate(runs, flows));
+  return succeed({ percents, completeness });
 }

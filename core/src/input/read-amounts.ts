@@ -1,0 +1,78 @@
+import { issue, type Issue } from "../issues/issue";
+import { LIMITS } from "../problem/limits";
+import { fail, succeed, type Result } from "../result";
+import type { Names } from "./names";
+import { readAmount, writeAmount, type SaidAmount } from "./read-amount";
+import { isUnknownMark } from "./unknown-mark";
+
+/** One amount of a list: above zero comes in, below zero goes out; `null` is the unknown. */
+export type ListedAmount = SaidAmount | null;
+
+const REPEATED = /^(.+?)\s*[x×]\s*(\d{1,4})$/i;
+const DIRECTED = /^(in|out|[-−–+])\s*(.+)$/i;
+const IN_BRACKETS = /^\(\s*([^()]+?)\s*\)$/;
+
+/**
+ * Reads amounts one after the other: `out 1,000; 300 x 3; ?`, or a column or row pasted from elsewhere.
+ * They are parted by semicolons, tabs, lines, or commas with a space after them. An amount comes in
+ * unless it says `out`, or stands with a minus or in brackets as other programs write it; `x 3` has it
+ * three times.
+ *
+ * @returns one entry for each amount. Fails with `amounts-missing`, `too-many`, or for each entry that
+ *   cannot be read with `entry-not-understood`
+ */
+export function readAmounts(typed: string, names: Names): Result<ListedAmount[]> {
+  const entries = partsOf(typed);
+  if (entries.length === 0) return fail(issue("amounts-missing", [], {}));
+  const amounts: ListedAmount[] = [];
+  for (const [index, entry] of entries.entries()) {
+    const [, once = entry, times = "1"] = REPEATED.exec(entry) ?? [];
+    const read = readEntry(once, names);
+    if (read === undefined) {
+      return fail(issue("entry-not-understood", [], { place: index + 1, at: entry.slice(0, 40) }));
+    }
+    for (let count = Number(times); count > 0; count -= 1) amounts.push(read);
+    if (amounts.length > LIMITS.listAmounts) return fail(tooMany);
+  }
+  return amounts.length === 0 ? fail(issue("amounts-missing", [], {})) : succeed(amounts);
+}
+
+const tooMany: Issue = issue("too-many", [], { limit: LIMITS.listAmounts });
+
+/** The parts of a text that holds several things; empty ones between two separators are left out. */
+export function partsOf(typed: string): string[] {
+  return typed
+    .split(/[;\t\r\n]+|,\s+/)
+    .map((part) => part.trim())
+    .filter((part) => part !== "");
+}
+
+/** @returns `undefined` where the text cannot be read */
+export function readEntry(text: string, names: Names): ListedAmount | undefined {
+  if (isUnknownMark(text)) return null;
+  const [, sign = "", figure = text] = DIRECTED.exec(text) ?? [];
+  const [, bracketed] = IN_BRACKETS.exec(figure) ?? [];
+  const read = readAmount(bracketed ?? figure, names);
+  if (!read.ok) return undefined;
+  const isOut = /^(?:out|[-−–])$/i.test(sign) || bracketed !== undefined;
+  if (!isOut) return read.value;
+  return typeof read.value === "number" ? 0 - read.value : undefined;
+}
+
+/** Amounts as somebody would have typed them, repeated ones once. */
+export function writeAmounts(amounts: readonly ListedAmount[], names: Names): string {
+  const parts: { text: string; times: number }[] = [];
+  for (const amount of amounts) {
+    const text = writeEntry(amount, names);
+    const last = parts.at(-1);
+    if (last?.text === text && text !== "?") last.times += 1;
+    else parts.push({ text, times: 1 });
+  }
+  return parts.map(({ text, times }) => (times === 1 ? text : `${text} x ${times}`)).join("; ");
+}
+
+export function writeEntry(amount: ListedAmount, names: Names): string {
+  return typeof amount === "number" && amount < 0
+    ? `out ${writeAmount(-amount, names)}`
+    : writeAmount(amount, names);
+}

@@ -1,0 +1,43 @@
+import { issue } from "../issues/issue";
+import type { Rate } from "../problem/schema";
+import { fail, succeed, type Result } from "../result";
+import { formatExact } from "../wording/format-number";
+import { readRate, type TypedRate } from "./read-rate";
+
+/** A rate by itself, or so many points more than another one. */
+export type SaidRate = TypedRate | { readonly plus: number; readonly of: number };
+
+const LINKED =
+  /^(?:(.+?)\s*(?:percentage\s+)?(?:points?\s+)?(more|higher|above|over|less|lower|below|under)|(?:the\s+)?same)\s+(?:than\s+|as\s+)?(?:the\s+)?(?:(before|rate before|last rate|previous rate)|(first rate)|rate\s+(\d+))$/;
+
+/**
+ * Reads a rate that may be said by another one: `6.25`, `0.75 more than before`,
+ * `2 points less than rate 1`, `same as before`.
+ *
+ * @param index which rate of the problem it is, from 0
+ * @returns as `readRate` does; fails with `rate-before-missing` too
+ */
+export function readLinkedRate(typed: string, index: number): Result<SaidRate> {
+  const match = LINKED.exec(typed.trim().toLowerCase());
+  if (match === null) return readRate(typed);
+  const [, figure, way, before, first, number] = match;
+  const of = before !== undefined ? index - 1 : first !== undefined ? 0 : Number(number) - 1;
+  if (of < 0) return fail(issue("rate-before-missing", [], {}));
+  if (figure === undefined) return succeed({ plus: 0, of });
+  const read = readRate(figure);
+  if (!read.ok) return read;
+  const less = way === "less" || way === "lower" || way === "below" || way === "under";
+  return succeed({ plus: less ? -read.value.percent : read.value.percent, of });
+}
+
+/** A percent as somebody would have typed it; `?` for the unknown. */
+export function writePercent(percent: Rate["percent"], index: number): string {
+  if (percent === null) return "?";
+  if (typeof percent === "number") return `${formatExact(percent)}%`;
+  const { plus, of } = percent;
+  const other = of === index - 1 ? "before" : `rate ${of + 1}`;
+  if (plus === 0) return `same as ${other}`;
+  return plus > 0
+    ? `${formatExact(plus)} more than ${other}`
+    : `${formatExact(-plus)} less than ${other}`;
+}
