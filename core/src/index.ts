@@ -16,6 +16,8 @@ export { growthFactor } from "./rates/accumulation";
 export { frequencyOf } from "./time/duration";
 export * from "./solve/solve";
 export * from "./solve/solution";
+export { paymentAmount } from "./flows/expand-stream";
+export { paymentTime } from "./flows/payment-times";
 export { growthOf, settledSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";

@@ -124,6 +124,8 @@ test("a kept part of a file is shown, and solved with the rest", async ({ moor, 
       rates: [{ percent: 5, quoted: "effective" }],
       flows: [
         { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
+        // More digits than a field can show.
+        { id: "dust", kind: "single", direction: "in", amount: 1e-300, at: "P0D" },
         {
           id: "repay",
           kind: "stream",

@@ -61,6 +61,27 @@ describe("files and fields", () => {
     }
   });
 
+  test("a figure too long for any field is kept as the file has it", () => {
+    const flow = {
+      id: "dust",
+      kind: "single",
+      direction: "in",
+      amount: 1e-300,
+      at: "P0D",
+    } as const;
+    const read = readProblem({
+      format: "kestrelmoor-problem",
+      version: 1,
+      rates: [{ percent: 5, quoted: "effective" }],
+      flows: [flow],
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    const draft = writeDraft(read.value);
+    expect(draft.flows).toEqual([{ kind: "kept", id: "dust", flow }]);
+    expect(parseDraft(draft)).toEqual({ ok: true, value: draft });
+    expect(readDraft(draft).problem).toEqual(read.value);
+  });
+
   test("what a draft of version 1 kept for lack of a line is on one when it is opened", () => {
     const flow = {
       id: "rent",

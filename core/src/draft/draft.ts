@@ -75,7 +75,7 @@ const listLine = z.strictObject({
 
 const datedLine = z.strictObject({ kind: z.literal("dated"), ...named, entries: typedList });
 
-const flowLine = z.discriminatedUnion("kind", [
+export const flowLineSchema = z.discriminatedUnion("kind", [
   singleLine,
   streamLine,
   listLine,
@@ -95,7 +95,7 @@ export const draftSchema = z.strictObject({
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
   rates: z.array(rateLine).min(1).max(LIMITS.rates),
-  flows: z.array(flowLine).max(LIMITS.flows),
+  flows: z.array(flowLineSchema).max(LIMITS.flows),
   ask: z.union([ask, z.null()]),
   also: shape.also,
 });

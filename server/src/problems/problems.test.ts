@@ -5,7 +5,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 1,
+  version: 2,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -27,7 +27,7 @@ const draft = {
 
 const problem = {
   format: "kestrelmoor-problem",
-  version: 1,
+  version: 2,
   title: "Veil",
   rates: [{ percent: 5, quoted: "effective" }],
   flows: [{ id: "only", kind: "single", direction: "in", amount: null, at: "P0D" }],

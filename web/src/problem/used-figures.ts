@@ -1,15 +1,71 @@
-import type { DraftReading, FieldReading, UsedFigures } from "@kestrelmoor/core";
+import {
+  frequencyOf,
+  type DraftReading,
+  type FieldReading,
+  type FlowReading,
+  type SaidAmount,
+  type SaidTime,
+  type UsedFigures,
+} from "@kestrelmoor/core";
 
 /** The figures that a draft's lines hold, for finding them again in the question. */
 export function usedFigures({ flows, rates, ask }: DraftReading): UsedFigures {
-  const singles = flows.filter((flow) => flow.kind === "single");
   const typedRates = rates.filter((rate) => rate.kind === "rate");
-  const times = [...singles.map(({ at }) => at), ...typedRates.map(({ from }) => from), ask];
+  const times = [...typedRates.map(({ from }) => from), ask];
+  const figures = flows.map(figuresOf);
+  const percents = typedRates.flatMap(({ percent }) => valuesOf(percent));
   return {
-    amounts: singles.flatMap(({ amount }) => valuesOf(amount)),
-    percents: typedRates.flatMap(({ percent }) => valuesOf(percent).map((typed) => typed.percent)),
-    years: times.flatMap((time) => (time === null ? [] : valuesOf(time).map(({ years }) => years))),
+    amounts: figures.flatMap(({ amounts }) => amounts),
+    percents: [
+      ...percents.flatMap((typed) => ("percent" in typed ? [typed.percent] : [])),
+      ...figures.flatMap((own) => own.percents),
+    ],
+    years: [...times.flatMap(yearsOf), ...figures.flatMap(({ years }) => years)],
   };
+}
+
+function figuresOf(flow: FlowReading): UsedFigures {
+  const none = { amounts: [], percents: [], years: [] };
+  switch (flow.kind) {
+    case "single":
+      return { ...none, amounts: amountsOf(flow.amount), years: yearsOf(flow.at) };
+    case "stream": {
+      const { amount, begins, count, every, growth } = flow;
+      const grows = growth === null ? [] : valuesOf(growth.figure);
+      const isPercent = growth?.by === "percent";
+      const [payments] = valuesOf(count);
+      const [period] = valuesOf(every);
+      return {
+        amounts: [...amountsOf(amount), ...(isPercent ? [] : grows)],
+        percents: isPercent ? grows : [],
+        years: [
+          ...yearsOf(begins),
+          ...(typeof payments === "number" && period !== undefined
+            ? [payments / frequencyOf(period)]
+            : []),
+        ],
+      };
+    }
+    case "list":
+      return {
+        ...none,
+        amounts: valuesOf(flow.amounts)
+          .flat()
+          .flatMap((amount) => (typeof amount === "number" ? [Math.abs(amount)] : [])),
+        years: yearsOf(flow.begins),
+      };
+    default:
+      return none;
+  }
+}
+
+function amountsOf(reading: FieldReading<SaidAmount>): number[] {
+  return valuesOf(reading).filter((amount) => typeof amount === "number");
+}
+
+function yearsOf(reading: FieldReading<SaidTime> | null): number[] {
+  if (reading === null) return [];
+  return valuesOf(reading).flatMap((time) => ("years" in time ? [time.years] : []));
 }
 
 function valuesOf<Value>(reading: FieldReading<Value>): Value[] {

@@ -7,7 +7,8 @@ import { missingWords } from "./answer/missing-words";
 import { outcomeOf } from "./document/document-store";
 import { rateHint } from "./lines/line-hints";
 import { layOut } from "./timeline/layout";
-import { postInWords, sketchOf } from "./timeline/sketch";
+import { sketchOf } from "./timeline/sketch";
+import { sketchInWords } from "./timeline/timeline-words";
 import { usedFigures } from "./used-figures";
 
 const amount = fc.constantFrom(
@@ -57,7 +58,7 @@ interface Parts {
 function draftOf({ flows, rates, worth, words }: Parts): Draft {
   return {
     format: "kestrelmoor-draft",
-    version: 1,
+    version: 2,
     title: words,
     question: words,
     rates: rates.map(([figure, from], index) => ({
@@ -152,7 +153,7 @@ test("whatever is typed, everything on the page can be worked out and has words"
       const layout = layOut(sketch, { width: 900, height: 250, isSmall: false });
       const places = layout.posts.flatMap(({ x, y, height }) => [x, y, height]);
       const words = [
-        ...sketch.posts.map(postInWords),
+        ...sketchInWords(sketch).map(({ text }) => text),
         ...sketch.ribbons.map(({ text }) => text),
         missingWords(outcome.reading.issues),
       ];

@@ -1,7 +1,7 @@
 import type { Issue } from "../../issues/issue";
 import type { Names } from "../../input/names";
 import type { Flow } from "../../problem/schema";
-import type { FlowLine } from "../draft";
+import { flowLineSchema, type FlowLine } from "../draft";
 import type { Field } from "../field";
 import { datedLine, type DatedReading } from "./dated-line";
 import type { LineKind } from "./line-kind";
@@ -50,7 +50,11 @@ export function flowOfLine(line: FlowLine, reading: FlowReading | undefined): Fl
 export function lineOfFlow(flow: Flow, names: Names): FlowLine {
   const line = kindOf(flow.kind).write(flow, names);
   const reading = readFlowLine(line, names);
-  const isSame = issuesOfFlow(reading).length === 0 && isAlike(flowOfLine(line, reading), flow);
+  const isSame =
+    issuesOfFlow(reading).length === 0 &&
+    // A figure of hundreds of digits has no room in a field.
+    flowLineSchema.safeParse(line).success &&
+    isAlike(flowOfLine(line, reading), flow);
   return isSame ? line : { kind: "kept", id: flow.id, flow };
 }
 

@@ -4,6 +4,9 @@ const NEEDED: Readonly<Record<string, string>> = {
   "money-missing": "an amount",
   "percent-missing": "a rate",
   "time-missing": "a time",
+  "count-missing": "how long it goes on",
+  "period-missing": "how often",
+  "amounts-missing": "amounts",
 };
 
 /** What still stands between the draft and an answer, in one or two sentences. */

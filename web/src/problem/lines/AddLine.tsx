@@ -1,8 +1,27 @@
-import { addAmount, addRateChange, askForWorth } from "@kestrelmoor/core";
+import {
+  addAmount,
+  addDated,
+  addList,
+  addRateChange,
+  addStream,
+  askForWorth,
+  type Draft,
+} from "@kestrelmoor/core";
 import { Dropdown } from "antd";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";
 import styles from "./Lines.module.css";
+
+/** Each kind of line that can be added, and the field of it to go to. */
+const ADDED: Readonly<
+  Record<string, { add: (draft: Draft) => { readonly id: string } | null; field: string }>
+> = {
+  amount: { add: addAmount, field: "amount" },
+  stream: { add: addStream, field: "amount" },
+  list: { add: addList, field: "amounts" },
+  dated: { add: addDated, field: "entries" },
+  rate: { add: addRateChange, field: "percent" },
+};
 
 /** Adds a line and goes to it. */
 export function AddLine() {
@@ -11,15 +30,9 @@ export function AddLine() {
   const add = (key: string) => {
     let target = fieldId("ask", "at");
     store.edit((draft) => {
-      if (key === "amount") {
-        const line = addAmount(draft);
-        if (line !== null) target = fieldId(line.id, "amount");
-      } else if (key === "rate") {
-        const line = addRateChange(draft);
-        if (line !== null) target = fieldId(line.id, "percent");
-      } else {
-        askForWorth(draft);
-      }
+      const line = ADDED[key]?.add(draft);
+      if (line === undefined) askForWorth(draft);
+      else if (line !== null) target = fieldId(line.id, ADDED[key]?.field ?? "");
     });
     // The menu gives the focus back to its button as it closes; the new line takes it after that.
     setTimeout(() => focusField(target), 60);
@@ -33,6 +46,9 @@ export function AddLine() {
         onClick: ({ key }) => add(key),
         items: [
           { key: "amount", label: "An amount" },
+          { key: "stream", label: "Repeated payments" },
+          { key: "list", label: "Uneven amounts" },
+          { key: "dated", label: "Amounts on calendar dates" },
           { key: "rate", label: "A change of rate" },
           { key: "worth", label: "The question: what is it all worth?", disabled: isAsking },
         ],

@@ -4,17 +4,18 @@ import {
   formatYears,
   removeFlow,
   settledSingle,
-  turnRound,
   type SingleLine,
 } from "@kestrelmoor/core";
-import { Tooltip } from "antd";
 import { useDocumentState } from "../document/document-context";
+import { yearsTyped } from "../timeline/sketch";
+import { DirectionButton } from "./DirectionButton";
 import { fieldId } from "./field-id";
-import { amountHint, timeHint, timeOf } from "./line-hints";
+import { saidAmountHint, timeHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
+import { LineMenu } from "./LineMenu";
+import { LineNote } from "./LineNote";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
-import styles from "./Lines.module.css";
 
 /** One amount at one time, as a sentence. */
 export const AmountLine = memo(function AmountLine({
@@ -32,44 +33,30 @@ export const AmountLine = memo(function AmountLine({
   const { type, leave, makeUnknown, change } = useFieldEditing();
   if (reading?.kind !== "single") return null;
   const { id, direction } = line;
-  const write = (key: "amount" | "at" | "label", text: string) =>
+  const write = (key: "amount" | "at", text: string) =>
     type(`${id}-${key}`, (draft) => {
       const own = draft.flows[index];
       if (own?.kind === "single") own[key] = text;
     });
-  const other = direction === "in" ? "out" : "in";
-  const years = timeOf(reading.at, settled?.at ?? null);
-  const isToday = reading.at.state === "value" && reading.at.value.years === 0;
-  const hints = [amountHint(line.amount, reading), years === null ? null : timeHint(years, rates)];
+  const years = settled?.at ?? yearsTyped(reading.at);
+  const isToday = yearsTyped(reading.at) === 0;
+  const isWaiting = reading.at.state === "value" && "endOf" in reading.at.value;
+  const hints = [
+    saidAmountHint(line.amount, reading.amount, settled?.amount ?? null),
+    years === null ? null : timeHint(years, rates),
+  ];
+  const name = `Money ${direction}${line.label === "" ? "" : `, ${line.label}`}`;
   return (
     <LineFrame
       mark={direction}
-      name={`Money ${direction}${line.label === "" ? "" : `, ${line.label}`}`}
+      name={name}
       hint={hints.filter((hint) => hint !== null).join(" · ")}
-      note={
-        <input
-          className={styles.note}
-          aria-label="Note for this amount"
-          placeholder="add a note"
-          maxLength={120}
-          value={line.label}
-          onChange={(event) => write("label", event.target.value)}
-          onBlur={leave}
-        />
-      }
+      note={<LineNote id={id} index={index} label={line.label} />}
+      menu={<LineMenu id={id} index={index} name={name} firstField="amount" />}
       onRemove={() => change((draft) => removeFlow(draft, id))}
     >
       Money
-      <Tooltip title="Turn it round" mouseEnterDelay={0.4}>
-        <button
-          type="button"
-          className={`${styles.direction ?? ""} ${(direction === "in" ? styles.in : styles.out) ?? ""}`}
-          aria-label={`Money ${direction}. Turn it round to money ${other}.`}
-          onClick={() => change((draft) => turnRound(draft, id))}
-        >
-          {direction}
-        </button>
-      </Tooltip>
+      <DirectionButton id={id} direction={direction} />
       <TypedField
         id={fieldId(id, "amount")}
         name={`Amount of money ${direction}`}
@@ -82,7 +69,7 @@ export const AmountLine = memo(function AmountLine({
         onUnknown={() => makeUnknown(["flows", index, "amount"])}
         onLeave={leave}
       />
-      {isToday ? "once," : "once, after"}
+      {isToday || isWaiting ? "once," : "once, after"}
       <TypedField
         id={fieldId(id, "at")}
         name="When"

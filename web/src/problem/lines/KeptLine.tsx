@@ -2,7 +2,7 @@ import type { Draft, FlowLine, RateLine } from "@kestrelmoor/core";
 import { LineFrame } from "./LineFrame";
 
 const KINDS = {
-  single: "An amount that is said by another one",
+  single: "An amount",
   stream: "Repeated payments",
   list: "A list of amounts",
   dated: "Amounts on calendar dates",
@@ -10,9 +10,9 @@ const KINDS = {
 
 type Kept = Extract<FlowLine | RateLine, { kind: "kept" }>;
 
-/** A part of an imported file that no line can show yet: it is kept as it is, and said so. */
+/** A part of a file that no field has room for: it is kept as it is, and said so. */
 export function KeptLine({ line }: { readonly line: Kept }) {
-  const name = "flow" in line ? KINDS[line.flow.kind] : "A rate that is said by another one";
+  const name = "flow" in line ? KINDS[line.flow.kind] : "A rate";
   return (
     <LineFrame mark="kept" name={name} hint="kept from the file as it is">
       {name}

@@ -3,17 +3,20 @@ import { CrossIcon } from "../../ui/CrossIcon";
 import styles from "./Lines.module.css";
 
 interface LineFrameProps {
-  readonly mark: "in" | "out" | "rate" | "worth" | "kept";
+  readonly mark: "in" | "out" | "mixed" | "rate" | "worth" | "kept";
   /** What the line is, for the button that removes it and for screen readers. */
   readonly name: string;
   readonly hint: string;
   readonly note?: ReactNode;
+  /** The button with what else can be done with the line. */
+  readonly menu?: ReactNode;
   readonly onRemove?: () => void;
   readonly children: ReactNode;
 }
 
 /** What all lines share: the mark before the sentence, the small type under it, the way to remove it. */
-export function LineFrame({ mark, name, hint, note, onRemove, children }: LineFrameProps) {
+export function LineFrame(props: LineFrameProps) {
+  const { mark, name, hint, note, menu, onRemove, children } = props;
   return (
     <li className={styles.line}>
       <span className={`${styles.mark ?? ""} ${styles[`${mark}Mark`] ?? ""}`} aria-hidden="true" />
@@ -26,17 +29,20 @@ export function LineFrame({ mark, name, hint, note, onRemove, children }: LineFr
           </div>
         )}
       </div>
-      {onRemove !== undefined && (
-        <button
-          type="button"
-          className={styles.remove}
-          aria-label={`Remove: ${name}`}
-          title="Remove this line"
-          onClick={onRemove}
-        >
-          <CrossIcon />
-        </button>
-      )}
+      <div className={styles.tools}>
+        {menu}
+        {onRemove !== undefined && (
+          <button
+            type="button"
+            className={styles.remove}
+            aria-label={`Remove: ${name}`}
+            title="Remove this line"
+            onClick={onRemove}
+          >
+            <CrossIcon />
+          </button>
+        )}
+      </div>
     </li>
   );
 }

@@ -1,8 +1,11 @@
+import type { FlowLine } from "@kestrelmoor/core";
 import { useDocumentState } from "../document/document-context";
 import { AddLine } from "./AddLine";
 import { AmountLine } from "./AmountLine";
 import { isKept, KeptLine } from "./KeptLine";
+import { DatedLine, ListLine } from "./ListLine";
 import { RateLine } from "./RateLine";
+import { StreamLine } from "./StreamLine";
 import { WorthLine } from "./WorthLine";
 import styles from "./Lines.module.css";
 
@@ -17,13 +20,9 @@ export function Lines() {
         Lines
       </h2>
       <ul>
-        {flows.map((line, index) =>
-          isKept(line) ? (
-            <KeptLine key={line.id} line={line} />
-          ) : (
-            <AmountLine key={line.id} line={line} index={index} />
-          ),
-        )}
+        {flows.map((line, index) => (
+          <FlowLineOf key={line.id} line={line} index={index} />
+        ))}
         {rates.map((line, index) =>
           isKept(line) ? (
             <KeptLine key={line.id} line={line} />
@@ -36,4 +35,19 @@ export function Lines() {
       <AddLine />
     </section>
   );
+}
+
+function FlowLineOf({ line, index }: { readonly line: FlowLine; readonly index: number }) {
+  switch (line.kind) {
+    case "single":
+      return <AmountLine line={line} index={index} />;
+    case "stream":
+      return <StreamLine line={line} index={index} />;
+    case "list":
+      return <ListLine line={line} index={index} />;
+    case "dated":
+      return <DatedLine line={line} index={index} />;
+    case "kept":
+      return <KeptLine line={line} />;
+  }
 }

@@ -5,6 +5,7 @@ import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
 import {
   foundPercents,
+  linkedHint,
   quotationFromKey,
   quotationKey,
   quotationOptions,
@@ -28,6 +29,9 @@ export const RateLine = memo(function RateLine({
   const solution = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true && result.value.unknown.kind === "percent" ? result.value : null,
   );
+  const linked = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true ? (result.value.settled.spells[index]?.percent ?? null) : null,
+  );
   const found = foundPercents(solution, index);
   const { type, leave, makeUnknown, change } = useFieldEditing();
   const quotation = reading?.kind === "rate" ? reading.quotation : null;
@@ -47,7 +51,7 @@ export const RateLine = memo(function RateLine({
   const tidy = () => {
     leave();
     const { percent } = reading;
-    if (percent.state !== "value") return;
+    if (percent.state !== "value" || "plus" in percent.value) return;
     const { figure, quotation: said, yearly } = percent.value;
     if (said === undefined && yearly === undefined) return;
     change(
@@ -65,7 +69,9 @@ export const RateLine = memo(function RateLine({
         const { quoted, compounding } = quotationFromKey(chosen);
         own.quoted = quoted;
         if (compounding !== null) own.compounding = compounding;
-        if (reading.percent.state === "value") own.percent = reading.percent.value.figure;
+        if (reading.percent.state === "value" && "figure" in reading.percent.value) {
+          own.percent = reading.percent.value.figure;
+        }
       }),
     );
 
@@ -73,7 +79,9 @@ export const RateLine = memo(function RateLine({
     <LineFrame
       mark="rate"
       name={index === 0 ? "the rate" : "the change of rate"}
-      hint={rateHint(reading, found[0] ?? null) ?? ""}
+      hint={[linkedHint(reading, linked), rateHint(reading, found[0] ?? linked)]
+        .filter((part) => part !== null)
+        .join(" · ")}
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
       Rate

@@ -6,8 +6,15 @@ import { focusNextField } from "./field-id";
 import styles from "./TypedField.module.css";
 
 /** Nothing typed yet is not a mistake: the field's own hint says what belongs there. */
-const NOT_A_MISTAKE = new Set(["money-missing", "percent-missing", "time-missing"]);
-const COMPLAINS_AFTER_MS = 700;
+export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
+  "money-missing",
+  "percent-missing",
+  "time-missing",
+  "count-missing",
+  "period-missing",
+  "amounts-missing",
+]);
+export const COMPLAINS_AFTER_MS = 700;
 
 interface TypedFieldProps {
   readonly id: string;

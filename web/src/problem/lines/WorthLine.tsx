@@ -1,5 +1,6 @@
 import { formatMoney } from "@kestrelmoor/core";
 import { useDocumentState } from "../document/document-context";
+import { yearsTyped } from "../timeline/sketch";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
 import { TypedField } from "./TypedField";
@@ -17,7 +18,8 @@ export function WorthLine({ at }: { readonly at: string }) {
   );
   const { type, leave, change } = useFieldEditing();
   if (reading === null) return null;
-  const isToday = reading.state === "value" && reading.value.years === 0;
+  const isToday = yearsTyped(reading) === 0;
+  const isWaiting = reading.state === "value" && "endOf" in reading.value;
   return (
     <LineFrame
       mark="worth"
@@ -31,7 +33,7 @@ export function WorthLine({ at }: { readonly at: string }) {
     >
       All of it is worth <span className={styles.worthLozenge}>?</span>
       {value !== null && <span className={typed.found}>{formatMoney(value)}</span>}
-      {isToday ? "" : "after"}
+      {isToday || isWaiting ? "" : "after"}
       <TypedField
         id={fieldId("ask", "at")}
         name="At which date it is worth that"

@@ -6,14 +6,16 @@ export function fieldId(lineId: string, field: string): string {
 /** Goes to a field and marks its text, so that typing replaces it. */
 export function focusField(id: string): void {
   const field = document.getElementById(id);
-  if (!(field instanceof HTMLInputElement)) return;
+  if (!(field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement)) return;
   field.focus();
   field.select();
 }
 
 /** Goes to the first field that nothing is typed in yet. */
 export function focusFirstEmptyField(): void {
-  const fields = [...document.querySelectorAll<HTMLInputElement>("input[data-field]")];
+  const fields = [
+    ...document.querySelectorAll<HTMLInputElement | HTMLTextAreaElement>("[data-field]"),
+  ];
   const empty = fields.find(({ value }) => value === "");
   if (empty !== undefined) focusField(empty.id);
 }

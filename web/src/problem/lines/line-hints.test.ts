@@ -1,11 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import { readDraft, type Draft } from "@kestrelmoor/core";
 import {
-  amountHint,
   quotationFromKey,
   quotationKey,
   quotationOptions,
   rateHint,
+  saidAmountHint,
   timeHint,
 } from "./line-hints";
 
@@ -16,7 +16,7 @@ function read(
 ) {
   const draft: Draft = {
     format: "kestrelmoor-draft",
-    version: 1,
+    version: 2,
     title: "",
     question: "",
     rates: [{ kind: "rate", id: "rate-1", percent, quoted, compounding: "P3M", from: "" }],
@@ -54,7 +54,9 @@ test.each([
   ["$ 4,500", null],
   ["?", null],
 ])("the amount %s is explained as %p", (typed, hint) => {
-  expect(amountHint(typed, read("1", typed).flow)).toBe(hint);
+  const { flow } = read("1", typed);
+  if (flow.kind !== "single") throw new Error("An amount was typed");
+  expect(saidAmountHint(typed, flow.amount, null)).toBe(hint);
 });
 
 test("a time is told in years and in the periods of the rate", () => {

@@ -9,11 +9,10 @@ import {
   frequencyWords,
   percentFromForce,
   type FieldReading,
-  type FlowReading,
   type Quotation,
   type RateReading,
+  type SaidAmount,
   type Solution,
-  type TypedTime,
 } from "@kestrelmoor/core";
 
 /** What a line implies, in small type under it. */
@@ -23,9 +22,15 @@ function isPlainFigure(text: string): boolean {
   return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim());
 }
 
-export function amountHint(typed: string, flow: FlowReading): string | null {
-  if (flow.kind !== "single" || flow.amount.state !== "value" || isPlainFigure(typed)) return null;
-  return `${typed.trim()} is ${formatMoney(flow.amount.value)}`;
+/** What an amount comes to that is typed as arithmetic, or said by another one. */
+export function saidAmountHint(
+  typed: string,
+  reading: FieldReading<SaidAmount>,
+  settled: number | null,
+): string | null {
+  if (reading.state !== "value" || isPlainFigure(typed)) return null;
+  const amount = typeof reading.value === "number" ? reading.value : settled;
+  return amount === null ? null : `${typed.trim()} is ${formatMoney(Math.abs(amount))}`;
 }
 
 /**
@@ -50,15 +55,12 @@ function periodsIn(years: number, quotation: Quotation): string | null {
   return `${count} ${noun}${count === "1" ? "" : "s"}`;
 }
 
-export function timeOf(reading: FieldReading<TypedTime>, found: number | null): number | null {
-  return reading.state === "value" ? reading.value.years : found;
-}
-
 /** The rate for one period and for one year, as far as they differ from what is quoted. */
 export function rateHint(reading: RateReading, found: number | null): string | null {
   if (reading.kind !== "rate") return null;
   const { percent, quotation } = reading;
-  const figure = percent.state === "value" ? percent.value.percent : found;
+  const figure =
+    percent.state === "value" && "percent" in percent.value ? percent.value.percent : found;
   if (figure === null) return null;
   const force = forceOfInterest(figure, quotation);
   if (force === null) return null;
@@ -80,6 +82,15 @@ export function rateHint(reading: RateReading, found: number | null): string | n
     );
   }
   return parts.length === 0 ? "the rate for one year" : parts.join(" · ");
+}
+
+/** What a rate comes to that is said by another one. */
+export function linkedHint(reading: RateReading, settled: number | null): string | null {
+  if (reading.kind !== "rate" || settled === null) return null;
+  const { percent } = reading;
+  return percent.state === "value" && "plus" in percent.value
+    ? `that is ${formatPercent(settled)}`
+    : null;
 }
 
 function isYearly(quotation: Quotation): boolean {

@@ -1,4 +1,4 @@
-import { moveUnknown, type Draft, type Path } from "@kestrelmoor/core";
+import { moveUnknown, type Answer, type Draft, type Path } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { useDocument } from "../document/document-context";
 
@@ -12,14 +12,27 @@ export function useFieldEditing() {
       leave: () => store.settle(),
       /** Moves the unknown here; the field that was it keeps what was found. */
       makeUnknown: (path: Path) => {
-        const { outcome } = store.getState();
-        const { result } = outcome;
-        const found = result?.ok === true ? result.value.answers[0] : null;
-        const isWorth = result?.ok === true && result.value.unknown.kind === "value";
-        store.edit((draft) => moveUnknown(draft, path, isWorth ? null : found));
+        const found = foundIn(store);
+        store.edit((draft) => moveUnknown(draft, path, found));
+      },
+      /** Types into a field of many amounts; one that becomes "?" takes the unknown to it. */
+      typeList: (field: string, before: string, text: string, write: (draft: Draft) => void) => {
+        const takesUnknown = /[?？]/.test(text) && !/[?？]/.test(before);
+        const found = foundIn(store);
+        store.edit((draft) => {
+          if (takesUnknown) moveUnknown(draft, [], found);
+          write(draft);
+        }, field);
       },
       change: (recipe: (draft: Draft) => void) => store.edit(recipe),
     }),
     [store],
   );
+}
+
+/** The answer that the former unknown keeps; a worth has no field to keep it in. */
+function foundIn(store: ReturnType<typeof useDocument>): Answer | null {
+  const { result } = store.getState().outcome;
+  if (result?.ok !== true || result.value.unknown.kind === "value") return null;
+  return result.value.answers[0];
 }

@@ -1,12 +1,13 @@
 import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
+import type { Post } from "./sketch";
 import styles from "./Timeline.module.css";
 
 interface PostShapeProps {
   readonly placed: PlacedPost;
   readonly hatch: string;
   readonly isSmall: boolean;
-  readonly onClick: ((id: string) => void) | undefined;
+  readonly onClick: ((post: Post) => void) | undefined;
   readonly onHover: ((placed: PlacedPost | null) => void) | undefined;
 }
 
@@ -24,7 +25,7 @@ export function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShap
     <g
       className={onClick === undefined ? undefined : styles.clickable}
       opacity={isPending ? 0.45 : 1}
-      onClick={() => onClick?.(post.id)}
+      onClick={() => onClick?.(post)}
       onPointerEnter={() => onHover?.(placed)}
       onPointerLeave={() => onHover?.(null)}
     >

@@ -5,7 +5,8 @@ import { useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "../lines/field-id";
 import { layOut } from "./layout";
 import type { PlacedPost } from "./place-posts";
-import { postInWords, sketchOf, whenWords } from "./sketch";
+import { sketchOf } from "./sketch";
+import { sketchInWords, whenWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
 import styles from "./Timeline.module.css";
 
@@ -30,15 +31,15 @@ export function Timeline() {
       {width > 0 && (
         <TimelinePicture
           layout={layout}
-          onPostClick={(id) => focusField(fieldId(id, "amount"))}
+          onPostClick={({ line, field }) => focusField(fieldId(line, field))}
           onRateClick={(id) => focusField(fieldId(id, "percent"))}
           onPostHover={setHovered}
         />
       )}
       {hovered !== null && <PostDetails placed={hovered} width={width} />}
       <ul className="visually-hidden" aria-label="Money on the timeline">
-        {sketch.posts.map((post) => (
-          <li key={post.id}>{postInWords(post)}</li>
+        {sketchInWords(sketch).map(({ id, text }) => (
+          <li key={id}>{text}</li>
         ))}
         {sketch.ribbons.map((ribbon) => (
           <li key={ribbon.id}>

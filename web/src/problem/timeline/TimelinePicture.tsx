@@ -2,13 +2,14 @@ import { useId } from "react";
 import type { Layout } from "./layout";
 import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
+import type { Post } from "./sketch";
 import { PostShape } from "./PostShape";
 import styles from "./Timeline.module.css";
 
 interface TimelinePictureProps {
   readonly layout: Layout;
   readonly isSmall?: boolean;
-  readonly onPostClick?: (id: string) => void;
+  readonly onPostClick?: (post: Post) => void;
   readonly onPostHover?: (placed: PlacedPost | null) => void;
   readonly onRateClick?: (id: string) => void;
 }
@@ -104,6 +105,27 @@ export function TimelinePicture(props: TimelinePictureProps) {
         y2={axisY}
         className={styles.axis}
       />
+
+      {layout.bands.map(({ id, direction, isUnknown, outline, caption }) => (
+        <g key={id}>
+          <path
+            d={outline}
+            className={
+              isUnknown ? styles.unknownBand : direction === "in" ? styles.inBand : styles.outBand
+            }
+          />
+          {caption !== null && (
+            <text
+              x={caption.x + caption.width / 2}
+              y={caption.y + 15}
+              textAnchor="middle"
+              className={styles.caption}
+            >
+              {caption.text}
+            </text>
+          )}
+        </g>
+      ))}
 
       {layout.posts.map((placed) => (
         <PostShape

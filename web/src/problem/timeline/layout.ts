@@ -1,7 +1,9 @@
 import type { Box } from "./box";
 import { placeMarks, type PlacedMark } from "./place-marks";
-import { placePosts, type PlacedPost } from "./place-posts";
-import type { Sketch } from "./sketch";
+import { placeBand, type PlacedBand } from "./place-bands";
+import { placePosts, scaleFor, type PlacedPost } from "./place-posts";
+import { strandOnAxis } from "./place-strands";
+import type { Sketch, Strand } from "./sketch";
 import { ticksFor } from "./ticks";
 
 export interface PlacedTick {
@@ -24,6 +26,7 @@ export interface Layout {
   readonly right: number;
   readonly tickY: number;
   readonly posts: readonly PlacedPost[];
+  readonly bands: readonly PlacedBand[];
   readonly ticks: readonly PlacedTick[];
   readonly ribbons: readonly PlacedRibbon[];
   /** The lozenge of an unknown time, on the axis, and of a worth, above it. */
@@ -42,18 +45,21 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
   const left = isSmall ? 10 : 64;
   const right = width - (isSmall ? 10 : 56);
   const span = spanOf(sketch);
-  const xOf = (years: number) => left + (Math.min(years, span) / span) * (right - left);
+  const place = (years: number) => left + (years / span) * (right - left);
+  const xOf = (years: number) => place(Math.min(years, span));
   const bandHeight = isSmall ? 12 : 30;
   const ribbonY = height - bandHeight - (isSmall ? 4 : 12);
   const tickY = ribbonY - 10;
   const bottom = isSmall ? ribbonY - 4 : tickY - 18;
   const top = isSmall ? 4 : 10;
-  const hasIn = sketch.posts.some(({ direction }) => direction === "in") || sketch.worth !== null;
-  const hasOut = sketch.posts.some(({ direction }) => direction === "out");
-  // In the middle where money goes both ways, with the larger part for the only way otherwise.
-  const share = hasIn === hasOut ? 0.5 : hasIn ? 0.8 : 0.34;
-  const axisY = Math.round(top + (bottom - top) * share);
-  const frame = { left, right, top, bottom, axisY, isSmall };
+  const room = { left, right, top, bottom, isSmall };
+  const strands = sketch.strands.map((strand) => strandOnAxis(strand, span, room));
+  const posts = [...sketch.posts, ...strands.flatMap((strand) => strand.posts)];
+  const scale = scaleFor(posts, sketch.worth !== null, room);
+  const { axisY } = scale;
+  const frame = { ...room, axisY };
+  const placed = placePosts(posts, xOf, frame, scale);
+  const words = placed.flatMap(({ label }) => (label === null ? [] : [label]));
   return {
     width,
     height,
@@ -61,7 +67,11 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
     left,
     right,
     tickY,
-    posts: placePosts(sketch.posts, xOf, frame),
+    posts: placed,
+    bands: strands.flatMap((strand) => {
+      const others = placed.filter(({ post }) => post.line !== strand.strand.id);
+      return placeBand(strand, place, frame, scale, [...words, ...others]) ?? [];
+    }),
     ticks: isSmall
       ? []
       : ticksFor(span, right - left).map(({ years, text }) => ({ x: xOf(years), text })),
@@ -82,10 +92,13 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
   };
 }
 
+/** Payments of an endless stream that the axis covers when nothing else says how far it goes. */
+const ENDLESS_SHOWN = 12;
+
 /** The years that the axis covers: a little beyond what happens last. */
-export function spanOf({ posts, ribbons, worth }: Sketch): number {
+export function spanOf({ posts, strands, ribbons, worth }: Sketch): number {
   const known = [...posts.map(({ years }) => years ?? 0), worth?.years ?? 0];
-  const latest = Math.max(0, ...known);
+  const latest = Math.max(0, ...known, ...strands.map(endOf));
   const start = Math.max(0, ...ribbons.map((ribbon) => ribbon.start));
   const isOpen = posts.some(({ years }) => years === null);
   const end = Math.max(
@@ -93,4 +106,9 @@ export function spanOf({ posts, ribbons, worth }: Sketch): number {
     start > 0 && start >= latest ? start * 1.4 : 0,
   );
   return end === 0 ? 1 : end;
+}
+
+function endOf({ first, step, count }: Strand): number {
+  const isOpen = count === null || count === Number.POSITIVE_INFINITY;
+  return first + step * ((isOpen ? ENDLESS_SHOWN : count) - 1);
 }

@@ -1,6 +1,7 @@
 import { formatMoney, formatYears } from "@kestrelmoor/core";
 import { LOZENGE_HEIGHT, lozengeWidth, type Box, type Frame } from "./box";
 import type { Sketch } from "./sketch";
+import { strandMarkText } from "./timeline-words";
 
 export interface PlacedMark extends Box {
   readonly text: string;
@@ -39,8 +40,19 @@ export function placeMarks(
         years === null ? "?" : formatYears(years),
       ),
     );
+  const ofStrands = sketch.strands.flatMap((strand) => {
+    const { unknown, begins, first, step, count, direction } = strand;
+    if (unknown === null || unknown === "amount") return [];
+    const isOpen = count === null || count === Number.POSITIVE_INFINITY;
+    const end = isOpen ? right : xOf(first + step * (count - 1));
+    const at =
+      unknown === "count" ? end : unknown === "begins" ? xOf(begins) : (xOf(first) + end) / 2;
+    const y = direction === "in" ? axisY + 7 : axisY - 7 - LOZENGE_HEIGHT;
+    return [place(at, y, strandMarkText(strand))];
+  });
   const { worth } = sketch;
-  if (worth === null) return times;
+  const marks = [...times, ...ofStrands];
+  if (worth === null) return marks;
   const text = worth.value === null ? "?" : formatMoney(worth.value);
-  return [...times, place(xOf(worth.years), top, text)];
+  return [...marks, place(xOf(worth.years), top, text)];
 }

@@ -15,24 +15,23 @@ export function placePosts(
   posts: readonly Post[],
   xOf: (years: number) => number,
   frame: Frame,
+  scale: Scale,
 ): PlacedPost[] {
   const { right, axisY, isSmall } = frame;
-  const width = isSmall ? POST.small : POST.width;
-  const largest = Math.max(0, ...posts.map(({ amount }) => amount ?? 0));
-  const reach = reachOf(posts, frame);
+  const usual = isSmall ? POST.small : POST.width;
   const taken = new Map<string, number>();
   const inOrder = [...posts].sort(
     (one, other) => (one.years ?? Infinity) - (other.years ?? Infinity),
   );
   const placed = inOrder.map((post) => {
     const base = post.years === null ? right : xOf(post.years);
+    const width = Math.min(usual, post.thickness ?? usual);
     const place = `${post.direction}:${Math.round(base)}`;
     const beside = taken.get(place) ?? 0;
     taken.set(place, beside + 1);
     // Several amounts on one date stand side by side, to the left of it at the right edge.
     const step = (width + POST.gap) * beside * (base > right - 60 ? -1 : 1);
-    const size = post.amount === null || largest === 0 ? 0.6 : 0.3 + 0.7 * (post.amount / largest);
-    const height = Math.round(reach * size);
+    const height = heightOf(post.amount, scale);
     const y = post.direction === "in" ? axisY - height : axisY;
     return { post, box: { x: base - width / 2 + step, y, width, height } };
   });
@@ -46,21 +45,62 @@ export function placePosts(
   const unknownFirst = [...placed].sort(
     (one, other) => Number(other.post.unknown === "amount") - Number(one.post.unknown === "amount"),
   );
-  for (const { post, box } of unknownFirst)
-    labels.set(post, placeLabel(post, box, frame, occupied));
+  for (const { post, box } of unknownFirst) {
+    labels.set(post, post.isQuiet === true ? null : placeLabel(post, box, frame, occupied));
+  }
   return placed.map(({ post, box }) => ({ post, ...box, label: labels.get(post) ?? null }));
 }
 
-/** How long the largest post may be. One scale serves both sides, so that sizes can be compared. */
-function reachOf(posts: readonly Post[], { top, bottom, axisY, isSmall }: Frame): number {
-  const sides = (["in", "out"] as const).filter((direction) =>
-    posts.some((post) => post.direction === direction),
-  );
-  const reaches = sides.map((direction) => {
-    const room = direction === "in" ? axisY - top : bottom - axisY;
-    return room - (isSmall ? 0 : labelRoom(posts, direction));
-  });
-  return Math.max(14, Math.min(...reaches));
+const LEAST_SHARE = 0.1;
+/** Below 1 it lifts small amounts, so that they still show how they grow beside a large one. */
+const BEND = 0.65;
+
+/** How tall an amount is drawn: also the smallest can be seen and clicked. */
+export function heightOf(amount: number | null, { largest, reach }: Scale): number {
+  return Math.round(reach * shareOf(amount, largest));
+}
+
+function shareOf(amount: number | null, largest: number): number {
+  if (amount === null || largest === 0) return 0.6;
+  return LEAST_SHARE + (1 - LEAST_SHARE) * (amount / largest) ** BEND;
+}
+
+/** Where the axis stands, and how tall the largest amount is drawn: one scale serves both sides. */
+export interface Scale {
+  readonly axisY: number;
+  readonly reach: number;
+  readonly largest: number;
+}
+
+/** The least that the side of a worth takes, which has a mark and no post. */
+const WORTH_SHARE = 0.5;
+const LEAST_REACH = 14;
+
+/** Gives each side the room that its largest amount and its words take, and both the same scale. */
+export function scaleFor(
+  posts: readonly Post[],
+  hasWorth: boolean,
+  { top, bottom, isSmall }: Pick<Frame, "top" | "bottom" | "isSmall">,
+): Scale {
+  const largest = Math.max(0, ...posts.map(({ amount }) => amount ?? 0));
+  const tallest = (direction: "in" | "out") =>
+    Math.max(
+      direction === "in" && hasWorth ? WORTH_SHARE : 0,
+      ...posts
+        .filter((post) => post.direction === direction)
+        .map(({ amount }) => shareOf(amount, largest)),
+    );
+  const room = (direction: "in" | "out") => (isSmall ? 0 : labelRoom(posts, direction));
+  const [up, down] = [tallest("in"), tallest("out")];
+  const height = bottom - top;
+  if (up === 0 || down === 0) {
+    // With the larger part for the only way that money goes.
+    const axisY = Math.round(top + height * (up > 0 ? 0.8 : 0.34));
+    const own = up > 0 ? axisY - top - room("in") : bottom - axisY - room("out");
+    return { axisY, largest, reach: Math.max(LEAST_REACH, own) };
+  }
+  const reach = Math.max(LEAST_REACH, (height - room("in") - room("out")) / (up + down));
+  return { axisY: Math.round(top + room("in") + reach * up), largest, reach };
 }
 
 function labelRoom(posts: readonly Post[], direction: "in" | "out"): number {

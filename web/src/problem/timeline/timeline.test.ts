@@ -4,7 +4,8 @@ import fc from "fast-check";
 import { outcomeOf } from "../document/document-store";
 import type { Box } from "./box";
 import { layOut, spanOf } from "./layout";
-import { postInWords, sketchOf } from "./sketch";
+import { sketchOf } from "./sketch";
+import { postInWords } from "./timeline-words";
 import { ticksFor } from "./ticks";
 
 const MEASURES = { width: 1200, height: 250, isSmall: false };
@@ -12,7 +13,7 @@ const MEASURES = { width: 1200, height: 250, isSmall: false };
 function draftOf(flows: [direction: "in" | "out", amount: string, at: string][]): Draft {
   return {
     format: "kestrelmoor-draft",
-    version: 1,
+    version: 2,
     title: "",
     question: "",
     rates: [

@@ -1,0 +1,25 @@
+import { turnRound } from "@kestrelmoor/core";
+import { useFieldEditing } from "./use-line-editing";
+import styles from "./Lines.module.css";
+
+interface DirectionButtonProps {
+  readonly id: string;
+  readonly direction: "in" | "out";
+}
+
+/** The word that says which way the money goes; a click turns it round. */
+export function DirectionButton({ id, direction }: DirectionButtonProps) {
+  const { change } = useFieldEditing();
+  const other = direction === "in" ? "out" : "in";
+  return (
+    <button
+      type="button"
+      title="Turn it round"
+      className={`${styles.direction ?? ""} ${(direction === "in" ? styles.in : styles.out) ?? ""}`}
+      aria-label={`Money ${direction}. Turn it round to money ${other}.`}
+      onClick={() => change((draft) => turnRound(draft, id))}
+    >
+      {direction}
+    </button>
+  );
+}

@@ -1,0 +1,71 @@
+import { copyFlow, moveFlow, removeFlow, type Draft } from "@kestrelmoor/core";
+import { Dropdown } from "antd";
+import { useDocumentState } from "../document/document-context";
+import { fieldId, focusField } from "./field-id";
+import { useFieldEditing } from "./use-line-editing";
+import styles from "./Lines.module.css";
+
+/** Something more that can be done with one kind of line. */
+export interface LineAction {
+  readonly words: string;
+  readonly act: (draft: Draft) => void;
+}
+
+interface LineMenuProps {
+  readonly id: string;
+  readonly index: number;
+  /** What the line is, for screen readers. */
+  readonly name: string;
+  /** The first field of such a line, to which a copy is left. */
+  readonly firstField: string;
+  readonly actions?: readonly LineAction[];
+}
+
+/** What can be done with a whole line: copied, moved, removed, and what its own kind adds. */
+export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenuProps) {
+  const { change } = useFieldEditing();
+  const count = useDocumentState((state) => state.draft.flows.length);
+  const copy = () => {
+    change((draft) => {
+      const copied = copyFlow(draft, id)?.id ?? "";
+      // The menu gives the focus back to its button as it closes; the new line takes it after that.
+      setTimeout(() => focusField(fieldId(copied, firstField)), 60);
+    });
+  };
+  const items = [
+    ...actions.map(({ words }, place) => ({ key: `own-${place}`, label: words })),
+    { key: "copy", label: "Copy the line" },
+    { key: "up", label: "Move it up", disabled: index === 0 },
+    { key: "down", label: "Move it down", disabled: index === count - 1 },
+    { key: "remove", label: "Remove the line" },
+  ];
+  const choose = (key: string) => {
+    if (key === "copy") copy();
+    else if (key === "up") change((draft) => moveFlow(draft, id, -1));
+    else if (key === "down") change((draft) => moveFlow(draft, id, 1));
+    else if (key === "remove") change((draft) => removeFlow(draft, id));
+    else {
+      const own = actions[Number(key.slice("own-".length))];
+      if (own !== undefined) change(own.act);
+    }
+  };
+  return (
+    <Dropdown
+      trigger={["click"]}
+      destroyOnHidden
+      autoFocus
+      menu={{ items, onClick: ({ key }) => choose(key) }}
+    >
+      <button
+        type="button"
+        className={styles.remove}
+        aria-label={`More for: ${name}`}
+        title="More for this line"
+      >
+        <span aria-hidden="true" className={styles.dots}>
+          ⋯
+        </span>
+      </button>
+    </Dropdown>
+  );
+}

@@ -1,0 +1,151 @@
+import {
+  formatYears,
+  removeFlow,
+  type DatedLine as Dated,
+  type Draft,
+  type ListLine as Listed,
+} from "@kestrelmoor/core";
+import { memo } from "react";
+import { useDocumentState } from "../document/document-context";
+import { fieldId } from "./field-id";
+import { LineFrame } from "./LineFrame";
+import { LineMenu } from "./LineMenu";
+import { LineNote } from "./LineNote";
+import { listHint } from "./list-hints";
+import { TypedField } from "./TypedField";
+import { TypedList } from "./TypedList";
+import { useFieldEditing } from "./use-line-editing";
+
+/** Uneven amounts at even intervals, as a sentence and a list. */
+export const ListLine = memo(function ListLine({
+  line,
+  index,
+}: {
+  readonly line: Listed;
+  readonly index: number;
+}) {
+  const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
+  const settled = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true ? result.value.settled.flows[index] : undefined,
+  );
+  const { type, typeList, leave, makeUnknown, change } = useFieldEditing();
+  if (reading?.kind !== "list") return null;
+  const { id } = line;
+  const edit = (recipe: (own: Listed) => void) => (draft: Draft) => {
+    const own = draft.flows[index];
+    if (own?.kind === "list") recipe(own);
+  };
+  const write = (key: "every" | "begins") => (text: string) =>
+    type(
+      `${id}-${key}`,
+      edit((own) => {
+        own[key] = text;
+      }),
+    );
+  const name = `Uneven amounts${line.label === "" ? "" : `, ${line.label}`}`;
+  const own = settled?.kind === "list" ? settled : null;
+  return (
+    <LineFrame
+      mark="mixed"
+      name={name}
+      hint={listHint(reading.amounts, own?.amounts ?? null)}
+      note={<LineNote id={id} index={index} label={line.label} />}
+      menu={<LineMenu id={id} index={index} name={name} firstField="amounts" />}
+      onRemove={() => change((draft) => removeFlow(draft, id))}
+    >
+      One amount every
+      <TypedField
+        id={fieldId(id, "every")}
+        name="How often there is an amount"
+        text={line.every}
+        hint="year"
+        reading={reading.every}
+        onType={write("every")}
+        onLeave={leave}
+      />
+      from
+      <TypedField
+        id={fieldId(id, "begins")}
+        name="When the first amount is paid"
+        text={line.begins}
+        hint="today"
+        reading={reading.begins}
+        found={own === null ? null : formatYears(own.begins)}
+        onType={write("begins")}
+        onUnknown={() => makeUnknown(["flows", index, "begins"])}
+        onLeave={leave}
+      />
+      on:
+      <TypedList
+        id={fieldId(id, "amounts")}
+        name="The amounts, one after the other; out for money out, x 3 for three times"
+        text={line.amounts}
+        hint="out 1,000; 300 x 3; 450"
+        reading={reading.amounts}
+        onType={(text) =>
+          typeList(
+            `${id}-amounts`,
+            line.amounts,
+            text,
+            edit((list) => {
+              list.amounts = text;
+            }),
+          )
+        }
+        onLeave={leave}
+      />
+    </LineFrame>
+  );
+});
+
+/** Amounts on calendar dates. */
+export const DatedLine = memo(function DatedLine({
+  line,
+  index,
+}: {
+  readonly line: Dated;
+  readonly index: number;
+}) {
+  const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
+  const settled = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true ? result.value.settled.flows[index] : undefined,
+  );
+  const { typeList, leave, change } = useFieldEditing();
+  if (reading?.kind !== "dated") return null;
+  const { id } = line;
+  const name = `Amounts on dates${line.label === "" ? "" : `, ${line.label}`}`;
+  const amounts =
+    reading.entries.state === "value"
+      ? {
+          state: "value" as const,
+          value: reading.entries.value.map(({ amount }) => amount),
+        }
+      : reading.entries;
+  const found = settled?.kind === "dated" ? settled.entries.map(({ amount }) => amount) : null;
+  return (
+    <LineFrame
+      mark="mixed"
+      name={name}
+      hint={listHint(amounts, found)}
+      note={<LineNote id={id} index={index} label={line.label} />}
+      menu={<LineMenu id={id} index={index} name={name} firstField="entries" />}
+      onRemove={() => change((draft) => removeFlow(draft, id))}
+    >
+      Amounts on dates, the first of them today:
+      <TypedList
+        id={fieldId(id, "entries")}
+        name="The dates and amounts, one after the other; out for money out"
+        text={line.entries}
+        hint="2027-03-01 out 1,000; 2027-09-15 300"
+        reading={reading.entries}
+        onType={(text) =>
+          typeList(`${id}-entries`, line.entries, text, (draft) => {
+            const own = draft.flows[index];
+            if (own?.kind === "dated") own.entries = text;
+          })
+        }
+        onLeave={leave}
+      />
+    </LineFrame>
+  );
+});

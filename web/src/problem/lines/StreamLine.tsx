@@ -1,0 +1,217 @@
+import {
+  formatFigure,
+  formatMoney,
+  formatPercent,
+  formatYears,
+  frequencyWords,
+  removeFlow,
+  setGrowth,
+  type Draft,
+  type StreamLine as Line,
+} from "@kestrelmoor/core";
+import { memo } from "react";
+import { useDocumentState } from "../document/document-context";
+import { DirectionButton } from "./DirectionButton";
+import { fieldId } from "./field-id";
+import { LineFrame } from "./LineFrame";
+import { LineMenu } from "./LineMenu";
+import { LineNote } from "./LineNote";
+import { streamHint } from "./stream-hints";
+import { TypedField } from "./TypedField";
+import { useFieldEditing } from "./use-line-editing";
+import styles from "./Lines.module.css";
+
+type Fact = "amount" | "every" | "count" | "begins";
+
+/** Repeated payments, as a sentence. */
+export const StreamLine = memo(function StreamLine({
+  line,
+  index,
+}: {
+  readonly line: Line;
+  readonly index: number;
+}) {
+  const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
+  const solution = useDocumentState(({ outcome: { result } }) =>
+    result?.ok === true ? result.value : null,
+  );
+  const { type, leave, makeUnknown, change } = useFieldEditing();
+  if (reading?.kind !== "stream") return null;
+  const { id, growth } = line;
+  const settled = solution?.settled.flows[index];
+  const own = settled?.kind === "stream" ? settled : null;
+
+  const edit = (recipe: (stream: Line) => void) => (draft: Draft) => {
+    const stream = draft.flows[index];
+    if (stream?.kind === "stream") recipe(stream);
+  };
+  const write = (key: Fact) => (text: string) =>
+    type(
+      `${id}-${key}`,
+      edit((stream) => {
+        stream[key] = text;
+      }),
+    );
+  const writeGrowth = (key: "figure" | "every") => (text: string) =>
+    type(
+      `${id}-growth-${key}`,
+      edit((stream) => {
+        if (stream.growth !== null) stream.growth[key] = text;
+      }),
+    );
+  const noun =
+    reading.every.state === "value" ? frequencyWords(reading.every.value).noun : "period";
+  const other = line.timing === "end" ? "start" : "end";
+  const name = `Repeated money ${line.direction}${line.label === "" ? "" : `, ${line.label}`}`;
+  return (
+    <LineFrame
+      mark={line.direction}
+      name={name}
+      hint={streamHint(line, reading, solution)}
+      note={<LineNote id={id} index={index} label={line.label} />}
+      menu={
+        <LineMenu
+          id={id}
+          index={index}
+          name={name}
+          firstField="amount"
+          actions={[
+            {
+              words: growth === null ? "Let the payments grow" : "Keep the payments level",
+              act: (draft) => setGrowth(draft, id, growth === null),
+            },
+          ]}
+        />
+      }
+      onRemove={() => change((draft) => removeFlow(draft, id))}
+    >
+      Money
+      <DirectionButton id={id} direction={line.direction} />
+      <TypedField
+        id={fieldId(id, "amount")}
+        name={`Amount of each payment of money ${line.direction}`}
+        text={line.amount}
+        hint="amount"
+        reading={reading.amount}
+        found={own === null ? null : formatMoney(Math.abs(own.amount))}
+        isEmphasised
+        onType={write("amount")}
+        onUnknown={() => makeUnknown(["flows", index, "amount"])}
+        onLeave={leave}
+      />
+      every
+      <TypedField
+        id={fieldId(id, "every")}
+        name="How often it is paid"
+        text={line.every}
+        hint="month"
+        reading={reading.every}
+        onType={write("every")}
+        onLeave={leave}
+      />
+      for
+      <TypedField
+        id={fieldId(id, "count")}
+        name="How long it goes on, as a time or a number of payments"
+        text={line.count}
+        hint="how long"
+        reading={reading.count}
+        found={
+          own === null || !Number.isFinite(own.count)
+            ? null
+            : `${formatFigure(own.count, 2)} payments`
+        }
+        isEmphasised
+        onType={write("count")}
+        onUnknown={() => makeUnknown(["flows", index, "count"])}
+        onLeave={leave}
+      />
+      <span className={styles.phrase}>
+        at the
+        <button
+          type="button"
+          className={styles.direction}
+          aria-label={`Paid at the ${line.timing} of each ${noun}. Change it to the ${other}.`}
+          onClick={() =>
+            change(
+              edit((stream) => {
+                stream.timing = other;
+              }),
+            )
+          }
+        >
+          {line.timing}
+        </button>
+        of each {noun},
+      </span>
+      from
+      <TypedField
+        id={fieldId(id, "begins")}
+        name="When the first period begins"
+        text={line.begins}
+        hint="today"
+        reading={reading.begins}
+        found={own === null ? null : formatYears(own.begins)}
+        onType={write("begins")}
+        onUnknown={() => makeUnknown(["flows", index, "begins"])}
+        onLeave={leave}
+      />
+      {growth !== null && reading.growth !== null && (
+        <>
+          growing by
+          <TypedField
+            id={fieldId(id, "growth")}
+            name="By how much the payments grow, as a percentage or an amount"
+            text={growth.figure}
+            hint="3%"
+            reading={reading.growth.figure}
+            found={foundGrowth(own)}
+            isEmphasised
+            onType={writeGrowth("figure")}
+            onUnknown={() => makeUnknown(["flows", index, "growth", growth.by])}
+            onLeave={leave}
+          />
+          {/\d$/.test(growth.figure.trim()) && (
+            <button
+              type="button"
+              className={styles.direction}
+              aria-label={
+                growth.by === "percent"
+                  ? "In percent. Change it to an amount of money."
+                  : "An amount of money. Change it to percent."
+              }
+              onClick={() =>
+                change(
+                  edit((stream) => {
+                    if (stream.growth === null) return;
+                    stream.growth.by = stream.growth.by === "percent" ? "amount" : "percent";
+                  }),
+                )
+              }
+            >
+              {growth.by === "percent" ? "%" : "in money"}
+            </button>
+          )}
+          every
+          <TypedField
+            id={fieldId(id, "growth-every")}
+            name="How often the payments grow"
+            text={growth.every}
+            hint="year"
+            reading={reading.growth.every}
+            onType={writeGrowth("every")}
+            onLeave={leave}
+          />
+        </>
+      )}
+    </LineFrame>
+  );
+});
+
+function foundGrowth(
+  own: { readonly growth: { by: "percent" | "amount"; figure: number } | null } | null,
+): string | null {
+  if (own?.growth === undefined || own.growth === null) return null;
+  const { by, figure } = own.growth;
+  return by === "percent" ? formatPercent(figure) : formatMoney(Math.abs(figure));
+}

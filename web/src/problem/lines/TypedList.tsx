@@ -1,0 +1,73 @@
+import { sentenceOf, type FieldReading } from "@kestrelmoor/core";
+import { useRef, useState, type KeyboardEvent } from "react";
+import { useLingering } from "../../ui/use-lingering";
+import { focusNextField } from "./field-id";
+import { COMPLAINS_AFTER_MS, NOT_A_MISTAKE } from "./TypedField";
+import styles from "./TypedField.module.css";
+
+interface TypedListProps {
+  readonly id: string;
+  readonly name: string;
+  readonly text: string;
+  readonly hint: string;
+  readonly reading: FieldReading<unknown>;
+  readonly onType: (text: string) => void;
+  readonly onLeave: () => void;
+}
+
+/**
+ * Many amounts in one field, typed or pasted as a column or a row. Enter goes on to the next field,
+ * Shift and Enter begin a new line; Escape puts back what was there.
+ */
+export function TypedList({ id, name, text, hint, reading, onType, onLeave }: TypedListProps) {
+  const textBefore = useRef(text);
+  const [isFocused, setFocused] = useState(false);
+  const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
+  const isMistake = reading.state === "issue" && !NOT_A_MISTAKE.has(reading.issue.code);
+  const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
+  const isTold = isMistake && (!isFocused || lingering === complaint);
+  const listen = (event: KeyboardEvent<HTMLTextAreaElement>) => {
+    if (event.key === "Enter" && !event.shiftKey) {
+      event.preventDefault();
+      focusNextField(event.currentTarget);
+    } else if (event.key === "Escape" && text !== textBefore.current) {
+      event.preventDefault();
+      onType(textBefore.current);
+    }
+  };
+  return (
+    <span className={styles.wholeList}>
+      <span className={`${styles.list ?? ""} ${isTold ? (styles.mistaken ?? "") : ""}`}>
+        {/* Not the library's: that one measures its height with styles that the page's policy forbids. */}
+        <textarea
+          id={id}
+          data-field=""
+          rows={1}
+          autoComplete="off"
+          spellCheck={false}
+          maxLength={100_000}
+          aria-label={name}
+          aria-invalid={isTold}
+          aria-describedby={isTold ? `${id}-issue` : undefined}
+          placeholder={hint}
+          value={text}
+          onChange={(event) => onType(event.target.value)}
+          onKeyDown={listen}
+          onFocus={() => {
+            textBefore.current = text;
+            setFocused(true);
+          }}
+          onBlur={() => {
+            setFocused(false);
+            onLeave();
+          }}
+        />
+      </span>
+      {isTold && (
+        <span id={`${id}-issue`} className={styles.issue}>
+          {complaint}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,81 @@
+import { cross, labelWidth, LABEL_HEIGHT, type Box, type Frame } from "./box";
+import { heightOf, type Scale } from "./place-posts";
+import type { StrandOnAxis } from "./place-strands";
+import { strandCaption } from "./timeline-words";
+
+/** Points along the top of a band, enough to show how payments grow. */
+const POINTS = 40;
+
+/** What stands for the payments between those that are drawn. */
+export interface PlacedBand {
+  readonly id: string;
+  readonly direction: "in" | "out";
+  readonly isUnknown: boolean;
+  /** As SVG has it, closed along the axis. */
+  readonly outline: string;
+  readonly caption: (Box & { readonly text: string }) | null;
+}
+
+/**
+ * The band of a long stream: as tall as its payments, all the way along, with their number in it.
+ *
+ * @param xOf not clamped, so that endless payments run on to the edge
+ */
+export function placeBand(
+  { strand, gap, isEndless }: StrandOnAxis,
+  xOf: (years: number) => number,
+  { axisY, right, isSmall, top, bottom }: Frame,
+  scale: Scale,
+  occupied: readonly Box[],
+): PlacedBand | null {
+  if (gap === null || gap.to < gap.from) return null;
+  const { direction, first, step, sizeAt, id } = strand;
+  const side = direction === "in" ? -1 : 1;
+  const heightAt = (index: number) => heightOf(sizeAt(index), scale);
+  const count = gap.to - gap.from;
+  const points = Array.from({ length: Math.min(POINTS, count + 1) }, (_, place) => {
+    const share = count === 0 ? 0 : place / Math.min(POINTS - 1, count);
+    const index = gap.from + Math.round(share * count);
+    return { x: xOf(first + index * step), y: axisY + side * heightAt(index) };
+  });
+  const from = xOf(first + (gap.from - 0.5) * step);
+  const to = isEndless ? right + (isSmall ? 4 : 24) : xOf(first + (gap.to + 0.5) * step);
+  const last = points.at(-1)?.y ?? axisY;
+  const outline = [
+    `M${from},${axisY}`,
+    `L${from},${points[0]?.y ?? axisY}`,
+    ...points.map(({ x, y }) => `L${x},${y}`),
+    `L${to},${last}`,
+    `L${to},${axisY}Z`,
+  ].join(" ");
+  const text = strandCaption(strand);
+  const width = labelWidth(text);
+  const middle = Math.max(from + width / 2 + 8, (from + to) / 2);
+  const tallest = Math.max(...points.map(({ y }) => Math.abs(y - axisY)));
+  const inside =
+    axisY + side * Math.max(14, Math.min(...points.map(({ y }) => Math.abs(y - axisY))) / 2);
+  const outside = axisY + side * (tallest + 13);
+  const caption = [inside, outside]
+    .map((y) => ({
+      x: middle - width / 2,
+      y: y - LABEL_HEIGHT / 2,
+      width,
+      height: LABEL_HEIGHT,
+      text,
+    }))
+    .find(
+      (box) =>
+        box.x >= from &&
+        box.x + box.width <= Math.max(to, from + width + 8) &&
+        box.y > top - 12 &&
+        box.y + box.height < bottom + 12 &&
+        !occupied.some((other) => cross(box, other)),
+    );
+  return {
+    id,
+    direction,
+    isUnknown: strand.unknown === "amount",
+    outline,
+    caption: isSmall || caption === undefined || width > to - from - 8 ? null : caption,
+  };
+}

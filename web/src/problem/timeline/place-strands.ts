@@ -1,0 +1,67 @@
+import type { Frame } from "./box";
+import type { Post, Strand } from "./sketch";
+
+/** Posts closer together than this run into each other. */
+const CLOSEST = { large: 9, small: 6 } as const;
+/** Of a stream with more payments than this only its ends are drawn. */
+const MOST_DRAWN = { large: 16, small: 12 } as const;
+const AT_START = { large: 6, small: 4 } as const;
+const AT_END = { large: 4, small: 3 } as const;
+const THICKEST = 13;
+
+/** A strand on the axis: the posts that there is room for, and the stretch between that stands for the rest. */
+export interface StrandOnAxis {
+  readonly strand: Strand;
+  readonly posts: readonly Post[];
+  /** The payments left out, as far as the picture goes; `null` where all are drawn. */
+  readonly gap: { readonly from: number; readonly to: number } | null;
+  readonly isEndless: boolean;
+}
+
+/** Chooses which payments of a strand are drawn, each at its own time. */
+export function strandOnAxis(
+  strand: Strand,
+  span: number,
+  { left, right, isSmall }: Pick<Frame, "left" | "right" | "isSmall">,
+): StrandOnAxis {
+  const size = isSmall ? "small" : "large";
+  const { first, step } = strand;
+  const spacing = (step / span) * (right - left);
+  const visible = Math.max(1, Math.floor((span - first) / step + 1e-9) + 1);
+  const known = strand.count === Number.POSITIVE_INFINITY ? null : strand.count;
+  const isEndless = known === null;
+  const count = known === null ? visible : Math.max(1, known);
+  const isClose = spacing < CLOSEST[size];
+  const isLong = isClose ? count > 2 : count > MOST_DRAWN[size];
+  const start = isLong ? (isClose ? 1 : AT_START[size]) : count;
+  const end = !isLong || isEndless ? 0 : isClose ? 1 : AT_END[size];
+  const indexes = [
+    ...Array.from({ length: start }, (_, index) => index),
+    ...Array.from({ length: end }, (_, index) => count - end + index),
+  ];
+  const thickness = Math.max(4, Math.min(THICKEST, spacing - 3));
+  const isLevel = strand.sizeAt(0) === strand.sizeAt(count - 1);
+  return {
+    strand,
+    posts: indexes.map((index) => {
+      const isLast = index === count - 1 && !isEndless;
+      const hasWords =
+        index === 0 || (isLast && (isLong || !isLevel) && strand.unknown !== "amount");
+      return {
+        id: `${strand.id}:${index}`,
+        line: strand.id,
+        field: "amount",
+        direction: strand.direction,
+        amount: strand.sizeAt(index),
+        years: first + index * step,
+        label: strand.label,
+        unknown: strand.unknown === "amount" ? "amount" : null,
+        today: strand.todayAt(index),
+        ...(hasWords ? {} : { isQuiet: true as const }),
+        ...(isClose ? { thickness: isSmall ? 4 : 8 } : { thickness }),
+      };
+    }),
+    gap: isLong ? { from: start, to: count - 1 - end } : null,
+    isEndless,
+  };
+}

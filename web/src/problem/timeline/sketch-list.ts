@@ -1,0 +1,84 @@
+import { frequencyOf, type DatedLine, type FlowReading, type ListLine } from "@kestrelmoor/core";
+import { yearsTyped, type Post, type SketchFacts } from "./sketch";
+import { sideOf } from "./sketch-single";
+
+type Reading<Kind extends FlowReading["kind"]> = Extract<FlowReading, { kind: Kind }>;
+
+/** More posts than this have no words of their own. */
+const MOST_LABELLED = 40;
+/** More than this are not drawn one by one. */
+const MOST_DRAWN = 400;
+const DAY_MS = 86_400_000;
+
+interface Listed {
+  readonly typed: unknown;
+  readonly years: number | null;
+  readonly settled: { readonly amount: number; readonly at: number } | null;
+}
+
+export function postsOfList(line: ListLine, reading: Reading<"list">, facts: SketchFacts): Post[] {
+  const { amounts, every } = reading;
+  if (amounts.state !== "value") return [];
+  const begins = yearsTyped(reading.begins);
+  const step = every.state === "value" ? 1 / frequencyOf(every.value) : 1;
+  const settled = facts.settled?.kind === "list" ? facts.settled : null;
+  const listed = amounts.value.map((typed, index) => ({
+    typed,
+    years: begins === null ? null : begins + index * step,
+    settled:
+      settled === null
+        ? null
+        : {
+            amount: settled.amounts[index] ?? 0,
+            at: settled.begins + index / settled.frequency,
+          },
+  }));
+  return posts(line, "amounts", listed, facts);
+}
+
+export function postsOfDated(
+  line: DatedLine,
+  reading: Reading<"dated">,
+  facts: SketchFacts,
+): Post[] {
+  const { entries } = reading;
+  if (entries.state !== "value") return [];
+  const first = Date.parse(entries.value[0]?.on ?? "");
+  const settled = facts.settled?.kind === "dated" ? facts.settled : null;
+  const listed = entries.value.map(({ on, amount }, index) => {
+    const years = (Date.parse(on) - first) / DAY_MS / 365;
+    return {
+      typed: amount,
+      years: Number.isFinite(years) ? years : null,
+      settled: settled?.entries[index] ?? null,
+    };
+  });
+  return posts(line, "entries", listed, facts);
+}
+
+function posts(
+  line: { readonly id: string; readonly label: string },
+  field: string,
+  listed: readonly Listed[],
+  facts: SketchFacts,
+): Post[] {
+  return listed.slice(0, MOST_DRAWN).flatMap(({ typed, years, settled }, index): Post[] => {
+    const known = typeof typed === "number" ? typed : (settled?.amount ?? null);
+    // Nothing is paid, nothing is drawn: a list has such places.
+    if (known === 0 && typed !== null) return [];
+    return [
+      {
+        id: `${line.id}:${index}`,
+        line: line.id,
+        field,
+        direction: sideOf(known ?? 1),
+        amount: known === null ? null : Math.abs(known),
+        years: years ?? settled?.at ?? null,
+        label: line.label,
+        unknown: typed === null ? "amount" : null,
+        today: settled === null ? null : facts.today(settled.amount, settled.at),
+        ...(listed.length > MOST_LABELLED && typed !== null ? { isQuiet: true } : {}),
+      },
+    ];
+  });
+}

@@ -1,0 +1,86 @@
+import {
+  frequencyOf,
+  paymentAmount,
+  paymentTime,
+  type FlowReading,
+  type StreamLine,
+} from "@kestrelmoor/core";
+import { yearsTyped, type SketchFacts, type Strand } from "./sketch";
+import { sideOf } from "./sketch-single";
+
+type Reading = Extract<FlowReading, { kind: "stream" }>;
+
+/** Repeated payments: as found where the problem is solved, and as typed before that. */
+export function strandOf(
+  line: StreamLine,
+  reading: Reading,
+  { settled, solution, today }: SketchFacts,
+): Strand | null {
+  const { every } = reading;
+  if (every.state !== "value") return null;
+  const base = {
+    id: line.id,
+    label: line.label,
+    unknown: unknownOf(reading),
+    every: every.value,
+    step: 1 / frequencyOf(every.value),
+  };
+  if (settled?.kind !== "stream" || solution === null) {
+    const begins = yearsTyped(reading.begins) ?? 0;
+    return {
+      ...base,
+      direction: line.direction,
+      found: null,
+      begins,
+      first: begins + (line.timing === "end" ? base.step : 0),
+      count: countTyped(reading),
+      sizeAt: sizesTyped(reading),
+      todayAt: () => null,
+    };
+  }
+  // An unknown count is drawn as it would be paid: in whole payments, the last of them smaller.
+  const last = base.unknown === "count" ? solution.facts.wholePayments?.smallerLast : undefined;
+  const count = last?.payment ?? Math.ceil(settled.count - 1e-9);
+  const sizeAt = (index: number) =>
+    last !== undefined && index === last.payment - 1
+      ? Math.abs(last.amount)
+      : Math.abs(paymentAmount(settled, index));
+  return {
+    ...base,
+    direction: settled.amount === 0 ? line.direction : sideOf(settled.amount),
+    found: base.unknown === null ? null : solution.answers[0].value,
+    begins: settled.begins,
+    first: paymentTime(settled, 0),
+    count,
+    sizeAt,
+    todayAt: (index) => today(sizeAt(index), paymentTime(settled, index)),
+  };
+}
+
+function unknownOf({ amount, count, begins, growth }: Reading): Strand["unknown"] {
+  if (amount.state === "unknown") return "amount";
+  if (count.state === "unknown") return "count";
+  if (begins.state === "unknown") return "begins";
+  return growth?.figure.state === "unknown" ? "growth" : null;
+}
+
+function countTyped({ count }: Reading): number | null {
+  if (count.state !== "value") return null;
+  return count.value === "forever" ? Number.POSITIVE_INFINITY : Math.ceil(count.value);
+}
+
+function sizesTyped({ amount, growth, every }: Reading): Strand["sizeAt"] {
+  const first = amount.state === "value" && typeof amount.value === "number" ? amount.value : null;
+  if (first === null || growth === null) return () => first;
+  const { figure } = growth;
+  if (figure.state !== "value" || growth.every.state !== "value" || every.state !== "value") {
+    return () => first;
+  }
+  const stepsPerPayment = frequencyOf(growth.every.value) / frequencyOf(every.value);
+  return (index) => {
+    const steps = Math.floor(index * stepsPerPayment + 1e-9);
+    return growth.by === "percent"
+      ? first * (1 + figure.value / 100) ** steps
+      : first + figure.value * steps;
+  };
+}
