@@ -1,9 +1,9 @@
 import { namesOf, type Names } from "../input/names";
-import { writePercent } from "../input/read-linked-rate";
-import { writePosition } from "../input/read-position";
 import type { Problem, Rate } from "../problem/schema";
 import type { Draft, TypedRateLine } from "./draft";
 import { lineOfFlow } from "./lines/line-kinds";
+import { writePercent } from "./write/write-percent";
+import { writePosition } from "./write/write-position";
 
 /** Puts a problem file into fields, as somebody would have typed it; reading it back gives the same file. */
 export function writeDraft(problem: Problem): Draft {

@@ -1,6 +1,5 @@
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
-import { formatExact, formatFigure } from "../wording/format-number";
 import { evaluateArithmetic } from "./arithmetic";
 import { readMoney } from "./read-money";
 import type { Names } from "./names";
@@ -56,19 +55,4 @@ function timesOf(words: string): number | null {
   if (figure === said) return null;
   const worked = evaluateArithmetic(figure);
   return worked.ok && worked.value >= 0 ? worked.value : null;
-}
-
-/** An amount as somebody would have typed it; `?` for the unknown. */
-export function writeAmount(amount: SaidAmount | null, names: Names): string {
-  if (amount === null) return "?";
-  if (typeof amount === "number") return formatExact(amount);
-  const { times, of } = amount;
-  const name = names.nameOf(of);
-  if (times === 1) return `same as ${name}`;
-  if (times === 2) return `twice ${name}`;
-  const percent = Number((times * 100).toPrecision(12));
-  // As a percentage only where that is what it is to the last digit.
-  return times < 1 && percent / 100 === times
-    ? `${formatFigure(percent, 10)}% of ${name}`
-    : `${formatExact(times)} x ${name}`;
 }

@@ -2,7 +2,7 @@ import { issue, type Issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import type { Names } from "./names";
-import { readAmount, writeAmount, type SaidAmount } from "./read-amount";
+import { readAmount, type SaidAmount } from "./read-amount";
 import { isUnknownMark } from "./unknown-mark";
 
 /** One amount of a list: above zero comes in, below zero goes out; `null` is the unknown. */
@@ -57,22 +57,4 @@ export function readEntry(text: string, names: Names): ListedAmount | undefined 
   const isOut = /^(?:out|[-−–])$/i.test(sign) || bracketed !== undefined;
   if (!isOut) return read.value;
   return typeof read.value === "number" ? 0 - read.value : undefined;
-}
-
-/** Amounts as somebody would have typed them, repeated ones once. */
-export function writeAmounts(amounts: readonly ListedAmount[], names: Names): string {
-  const parts: { text: string; times: number }[] = [];
-  for (const amount of amounts) {
-    const text = writeEntry(amount, names);
-    const last = parts.at(-1);
-    if (last?.text === text && text !== "?") last.times += 1;
-    else parts.push({ text, times: 1 });
-  }
-  return parts.map(({ text, times }) => (times === 1 ? text : `${text} x ${times}`)).join("; ");
-}
-
-export function writeEntry(amount: ListedAmount, names: Names): string {
-  return typeof amount === "number" && amount < 0
-    ? `out ${writeAmount(-amount, names)}`
-    : writeAmount(amount, names);
 }

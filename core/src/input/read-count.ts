@@ -2,8 +2,6 @@ import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import { frequencyOf } from "../time/duration";
-import { formatExact } from "../wording/format-number";
-import { frequencyWords } from "../wording/quotation-words";
 import { evaluateArithmetic } from "./arithmetic";
 import { readTime } from "./read-time";
 
@@ -32,8 +30,7 @@ export function readCount(typed: string, every: string): Result<Count> {
   if (payments !== undefined) return counted(payments, typed);
   if (BARE.test(text)) {
     if (every === "P1Y") return counted(text, typed);
-    const { noun } = frequencyWords(every);
-    return fail(issue("count-unclear", [], { figure: typed.trim(), noun }));
+    return fail(issue("count-unclear", [], { figure: typed.trim(), every }));
   }
   const time = readTime(text.replace(/^for\s+/, ""));
   if (!time.ok) return fail(notUnderstood(typed));
@@ -55,11 +52,4 @@ function within(count: number, typed: string): Result<Count> {
 
 function notUnderstood(typed: string) {
   return issue("count-not-understood", [], { at: typed.trim() });
-}
-
-/** A number of payments as somebody would have typed it; `?` for the unknown. */
-export function writeCount(count: Count | null): string {
-  if (count === null) return "?";
-  if (count === "forever") return "ever";
-  return `${formatExact(count)} payment${count === 1 ? "" : "s"}`;
 }

@@ -2,7 +2,7 @@ import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import type { Names } from "./names";
-import { readEntry, writeEntry, type ListedAmount } from "./read-amounts";
+import { readEntry, type ListedAmount } from "./read-amounts";
 
 export interface DatedEntry {
   /** ISO 8601. */
@@ -37,9 +37,4 @@ export function readDated(typed: string, names: Names): Result<DatedEntry[]> {
     entries.push({ on, amount });
   }
   return succeed(entries);
-}
-
-/** Dated amounts as somebody would have typed them. */
-export function writeDated(entries: readonly DatedEntry[], names: Names): string {
-  return entries.map(({ on, amount }) => `${on} ${writeEntry(amount, names)}`).join("; ");
 }

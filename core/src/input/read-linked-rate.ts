@@ -1,7 +1,5 @@
 import { issue } from "../issues/issue";
-import type { Rate } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
-import { formatExact } from "../wording/format-number";
 import { readRate, type TypedRate } from "./read-rate";
 
 /** A rate by itself, or so many points more than another one. */
@@ -28,16 +26,4 @@ export function readLinkedRate(typed: string, index: number): Result<SaidRate> {
   if (!read.ok) return read;
   const less = way === "less" || way === "lower" || way === "below" || way === "under";
   return succeed({ plus: less ? -read.value.percent : read.value.percent, of });
-}
-
-/** A percent as somebody would have typed it; `?` for the unknown. */
-export function writePercent(percent: Rate["percent"], index: number): string {
-  if (percent === null) return "?";
-  if (typeof percent === "number") return `${formatExact(percent)}%`;
-  const { plus, of } = percent;
-  const other = of === index - 1 ? "before" : `rate ${of + 1}`;
-  if (plus === 0) return `same as ${other}`;
-  return plus > 0
-    ? `${formatExact(plus)} more than ${other}`
-    : `${formatExact(-plus)} less than ${other}`;
 }

@@ -1,7 +1,6 @@
 import { issue } from "../issues/issue";
 import type { Position } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
-import { durationWords } from "../wording/format-time";
 import type { Names } from "./names";
 import { readTime, type TypedTime } from "./read-time";
 
@@ -30,14 +29,6 @@ export function readPosition(typed: string, names: Names): Result<SaidTime> {
   if (endOf !== null) return succeed({ endOf });
   const time = readTime(typed);
   return time.ok ? time : fail(issue("name-not-found", [], { name }));
-}
-
-/** A time as somebody would have typed it; `?` for the unknown. */
-export function writePosition(position: Position, names: Names): string {
-  if (position === null) return "?";
-  return typeof position === "string"
-    ? durationWords(position)
-    : `when ${names.nameOf(position.endOf)} ends`;
 }
 
 /** A time as the problem file has it. */

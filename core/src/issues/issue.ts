@@ -109,7 +109,7 @@ export interface IssueFacts {
   "name-not-found": { name: string };
   "rate-before-missing": NoFacts;
   "count-missing": NoFacts;
-  "count-unclear": { figure: string; noun: string };
+  "count-unclear": { figure: string; every: string };
   "count-too-large": { limit: number };
   "count-not-understood": { at: string };
   "period-missing": NoFacts;

@@ -1,7 +1,7 @@
 import type { Issue, IssueCode, IssueOf } from "../issues/issue";
 import { formatFigure, formatMoney, formatPercent } from "./format-number";
 import { formatYearsMonthsDays } from "./format-time";
-import { quotationWords } from "./quotation-words";
+import { frequencyWords, quotationWords } from "./quotation-words";
 
 /**
  * What each issue says to a person: what is wrong, where, and what would mend it. The type keeps the
@@ -165,8 +165,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "rate-before-missing": () =>
     "There is no rate before this one. Type a rate such as 6.25, or ? to find it.",
   "count-missing": () => "Type how long: 3y 4m, 40 payments or ever, or ? to find it.",
-  "count-unclear": ({ figure, noun }) =>
-    `Is that ${figure} payments, one each ${noun}, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,
+  "count-unclear": ({ figure, every }) =>
+    `Is that ${figure} payments, one each ${frequencyWords(every).noun}, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,
   "count-too-large": ({ limit }) =>
     `These are too many payments: ${formatFigure(limit)} are the most.`,
   "count-not-understood": ({ at }) =>

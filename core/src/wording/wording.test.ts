@@ -44,7 +44,7 @@ describe("sentences", () => {
     at: "x",
     point: "1.5",
     name: "saving",
-    noun: "month",
+    every: "P1M",
     figure: "20",
     place: 2,
   };

@@ -1,5 +1,6 @@
-import { readDated, writeDated, type DatedEntry } from "../../input/read-dated";
+import { readDated, type DatedEntry } from "../../input/read-dated";
 import { issuesOf, readField, valueOf, type FieldReading } from "../field";
+import { writeDated } from "../write/write-dated";
 import { namedPart, type LineKind } from "./line-kind";
 
 export interface DatedReading {

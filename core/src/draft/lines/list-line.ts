@@ -1,6 +1,6 @@
-import { partsOf, readAmounts, writeAmounts, type ListedAmount } from "../../input/read-amounts";
+import { partsOf, readAmounts, type ListedAmount } from "../../input/read-amounts";
 import { readPeriod } from "../../input/read-period";
-import { positionOf, readPosition, writePosition, type SaidTime } from "../../input/read-position";
+import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { isUnknownMark } from "../../input/unknown-mark";
 import { frequencyWords } from "../../wording/quotation-words";
 import {
@@ -11,6 +11,8 @@ import {
   type Field,
   type FieldReading,
 } from "../field";
+import { writePosition } from "../write/write-position";
+import { writeAmounts } from "../write/write-amounts";
 import { namedPart, type LineKind } from "./line-kind";
 
 export interface ListReading {

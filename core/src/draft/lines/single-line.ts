@@ -1,6 +1,8 @@
-import { readAmount, writeAmount, type SaidAmount } from "../../input/read-amount";
-import { positionOf, readPosition, writePosition, type SaidTime } from "../../input/read-position";
+import { readAmount, type SaidAmount } from "../../input/read-amount";
+import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { issuesOf, readField, valueOf, type FieldReading } from "../field";
+import { writePosition } from "../write/write-position";
+import { writeAmount } from "../write/write-amount";
 import { namedPart, type LineKind } from "./line-kind";
 
 export interface SingleReading {

@@ -1,8 +1,8 @@
 import { evaluateArithmetic } from "../../input/arithmetic";
-import { readAmount, writeAmount, type SaidAmount } from "../../input/read-amount";
-import { readCount, writeCount, type Count } from "../../input/read-count";
+import { readAmount, type SaidAmount } from "../../input/read-amount";
+import { readCount, type Count } from "../../input/read-count";
 import { readPeriod } from "../../input/read-period";
-import { positionOf, readPosition, writePosition, type SaidTime } from "../../input/read-position";
+import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { readRate } from "../../input/read-rate";
 import type { FlowOf } from "../../problem/schema";
 import { issue } from "../../issues/issue";
@@ -18,6 +18,9 @@ import {
   type Field,
   type FieldReading,
 } from "../field";
+import { writePosition } from "../write/write-position";
+import { writeAmount } from "../write/write-amount";
+import { writeCount } from "../write/write-count";
 import { namedPart, type LineKind } from "./line-kind";
 
 export interface GrowthReading {

@@ -7,7 +7,7 @@ import {
   type SingleLine,
 } from "@kestrelmoor/core";
 import { useDocumentState } from "../document/document-context";
-import { yearsTyped } from "../timeline/sketch";
+import { yearsTyped } from "../timeline/sketch-types";
 import { DirectionButton } from "./DirectionButton";
 import { fieldId } from "./field-id";
 import { saidAmountHint, timeHint } from "./line-hints";

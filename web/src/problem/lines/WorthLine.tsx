@@ -1,6 +1,6 @@
 import { formatMoney } from "@kestrelmoor/core";
 import { useDocumentState } from "../document/document-context";
-import { yearsTyped } from "../timeline/sketch";
+import { yearsTyped } from "../timeline/sketch-types";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
 import { TypedField } from "./TypedField";

@@ -1,6 +1,6 @@
 import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
-import type { Post } from "./sketch";
+import type { Post } from "./sketch-types";
 import styles from "./Timeline.module.css";
 
 interface PostShapeProps {

@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { Layout } from "./layout";
 import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
-import type { Post } from "./sketch";
+import type { Post } from "./sketch-types";
 import { PostShape } from "./PostShape";
 import styles from "./Timeline.module.css";
 

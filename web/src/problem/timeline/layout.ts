@@ -3,7 +3,7 @@ import { placeMarks, type PlacedMark } from "./place-marks";
 import { placeBand, type PlacedBand } from "./place-bands";
 import { placePosts, scaleFor, type PlacedPost } from "./place-posts";
 import { strandOnAxis } from "./place-strands";
-import type { Sketch, Strand } from "./sketch";
+import type { Sketch, Strand } from "./sketch-types";
 import { ticksFor } from "./ticks";
 
 export interface PlacedTick {

@@ -8,7 +8,7 @@ import {
   type Box,
   type Frame,
 } from "./box";
-import type { Post } from "./sketch";
+import type { Post } from "./sketch-types";
 
 /** How far words may move away from their post before they are left out. */
 const MOST_LEVELS = 3;

@@ -1,6 +1,6 @@
 import { formatMoney, formatYears } from "@kestrelmoor/core";
 import { LOZENGE_HEIGHT, lozengeWidth, type Box, type Frame } from "./box";
-import type { Sketch } from "./sketch";
+import type { Sketch } from "./sketch-types";
 import { strandMarkText } from "./timeline-words";
 
 export interface PlacedMark extends Box {

@@ -1,6 +1,6 @@
 import { LABEL_HEIGHT, LOZENGE_HEIGHT, type Box, type Frame } from "./box";
 import { placeLabel, type PlacedLabel } from "./place-label";
-import type { Post } from "./sketch";
+import type { Post } from "./sketch-types";
 
 const POST = { width: 13, small: 6, gap: 4 } as const;
 

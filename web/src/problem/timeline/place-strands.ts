@@ -1,5 +1,5 @@
 import type { Frame } from "./box";
-import type { Post, Strand } from "./sketch";
+import type { Post, Strand } from "./sketch-types";
 
 /** Posts closer together than this run into each other. */
 const CLOSEST = { large: 9, small: 6 } as const;

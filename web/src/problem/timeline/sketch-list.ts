@@ -1,5 +1,5 @@
 import { frequencyOf, type DatedLine, type FlowReading, type ListLine } from "@kestrelmoor/core";
-import { yearsTyped, type Post, type SketchFacts } from "./sketch";
+import { yearsTyped, type Post, type SketchFacts } from "./sketch-types";
 import { sideOf } from "./sketch-single";
 
 type Reading<Kind extends FlowReading["kind"]> = Extract<FlowReading, { kind: Kind }>;

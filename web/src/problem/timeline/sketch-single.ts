@@ -1,5 +1,5 @@
 import type { FlowReading, SingleLine } from "@kestrelmoor/core";
-import { yearsTyped, type Post, type SketchFacts } from "./sketch";
+import { yearsTyped, type Post, type SketchFacts } from "./sketch-types";
 
 type Reading = Extract<FlowReading, { kind: "single" }>;
 

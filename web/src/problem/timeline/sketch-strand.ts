@@ -5,7 +5,7 @@ import {
   type FlowReading,
   type StreamLine,
 } from "@kestrelmoor/core";
-import { yearsTyped, type SketchFacts, type Strand } from "./sketch";
+import { yearsTyped, type SketchFacts, type Strand } from "./sketch-types";
 import { sideOf } from "./sketch-single";
 
 type Reading = Extract<FlowReading, { kind: "stream" }>;

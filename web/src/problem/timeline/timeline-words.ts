@@ -6,7 +6,7 @@ import {
   durationWords,
   formatYears,
 } from "@kestrelmoor/core";
-import type { Post, Sketch, Strand } from "./sketch";
+import type { Post, Sketch, Strand } from "./sketch-types";
 
 /** A time on the axis in words: "today", "after 6 years". */
 export function whenWords(years: number): string {

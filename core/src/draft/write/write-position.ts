@@ -1,0 +1,11 @@
+import type { Names } from "../../input/names";
+import type { Position } from "../../problem/schema";
+import { durationWords } from "../../wording/format-time";
+
+/** A time as somebody would have typed it; `?` for the unknown. */
+export function writePosition(position: Position, names: Names): string {
+  if (position === null) return "?";
+  return typeof position === "string"
+    ? durationWords(position)
+    : `when ${names.nameOf(position.endOf)} ends`;
+}
