@@ -60,6 +60,41 @@ describe("how money changes direction", () => {
       { changes: 1, early: 1 },
     ],
     [
+      "a last day on which less comes in than goes out, after days on which only money came in",
+      [run(5, 1, 1), run(3, 2, 1), run(-4, 2, 1)],
+      { changes: 1, early: 1 },
+    ],
+    [
+      "a first day on which more comes in than goes out, before a day on which only money goes out",
+      [run(3, 2, 1), run(-1, 2, 1), run(-9, 5, 1)],
+      { changes: 1, early: 1 },
+    ],
+    [
+      "one day shared by the last of several in and the only one out",
+      [run(5, 0, 1), run(3, 2, 1), run(-5, 2, 1)],
+      { changes: 1, early: 1 },
+    ],
+    [
+      "one day shared by the only one in and the first of several out",
+      [run(3, 2, 1), run(-1, 2, 1), run(-1, 5, 1)],
+      { changes: 1, early: 1 },
+    ],
+    [
+      "days that differ by a rounding only",
+      [run(3, 2, 1), run(-4, 2 + 5e-10, 1)],
+      { changes: 0, early: -1 },
+    ],
+    [
+      "days that differ by a rounding the other way",
+      [run(3, 2, 1), run(-4, 2 - 5e-10, 1)],
+      { changes: 0, early: -1 },
+    ],
+    [
+      "days that differ by a little more",
+      [run(3, 2, 1), run(-4, 2 + 5e-9, 1)],
+      { changes: 1, early: 1 },
+    ],
+    [
       "payments that fall through zero by themselves",
       [run(5, 0, 4, { step: -2 })],
       { changes: 1, early: 1 },
@@ -107,6 +142,7 @@ describe("payments parted by their sign", () => {
     ["that would be zero next", run(3, 0, 3, { step: -1 }), [[3, 2, 1]]],
     ["from zero on", run(0, 0, 3, { step: -1 }), [[-1, -2]]],
     ["that never come to zero", run(3, 0, 3, { step: 1 }), [[3, 4, 5]]],
+    ["that begin one step on", run(3, 0, 3, { step: -1, stepsBefore: 1 }), [[2, 1]]],
     ["that begin beyond it", run(3, 0, 2, { step: -1, stepsBefore: 4 }), [[-1, -2]]],
     [
       "two at each step",

@@ -238,15 +238,18 @@ describe("an unknown rate on which later ones hang", () => {
     const logGrowth = (percent: number, years: number) =>
       forceOf(percent) * Math.min(1, years) + forceOf(percent + 2) * Math.max(0, years - 1);
 
-    test.each([-60, -3, 0, 4.5, 90])("%d % where the money turns once", (percent) => {
-      const back = 100 * Math.exp(logGrowth(percent, 3));
-      const { percents, completeness } = found(
-        [single("a", "out", 100, "P0D"), single("b", "in", back, "P3Y")],
-        rates,
-      );
-      expect(percents).toEqual(closeTo([percent]));
-      expect(completeness).toBe("one-change");
-    });
+    test.each([-99.5, -97, -60, -3, 0, 4.5, 90, 400])(
+      "%d % where the money turns once",
+      (percent) => {
+        const back = 100 * Math.exp(logGrowth(percent, 3));
+        const { percents, completeness } = found(
+          [single("a", "out", 100, "P0D"), single("b", "in", back, "P3Y")],
+          rates,
+        );
+        expect(percents).toEqual(closeTo([percent]));
+        expect(completeness).toBe("one-change");
+      },
+    );
 
     test.each<[number, number]>([
       [3, 20],
@@ -268,6 +271,29 @@ describe("an unknown rate on which later ones hang", () => {
       expect(percents).toEqual(closeTo([low, high], 6));
       expect(completeness).toBe("monotone-pieces");
     });
+  });
+
+  test("a rate at which the balance only touches zero is found", () => {
+    const { percents } = found(
+      [
+        single("a", "out", 100, "P0D"),
+        single("b", "in", 210, "P1Y"),
+        single("c", "out", 110.25, "P2Y"),
+      ],
+      [effective(null), effective({ plus: 0, of: 0 }, "P1Y")],
+    );
+    expect(percents.length).toBeGreaterThan(0);
+    for (const percent of percents) expect(percent).toBeCloseTo(5, 4);
+  });
+
+  test("a search that would take too long is given up", () => {
+    const amounts = Array.from({ length: 4000 }, (_, index) => (-1) ** index * (1 + (index % 7)));
+    expect(
+      whyNot({
+        rates: [effective(null), effective({ plus: 0, of: 0 }, "P1Y")],
+        flows: [list("l", amounts, { every: "P1M" })],
+      }),
+    ).toMatchObject({ code: "rates-too-entangled", path: ["rates", 0, "percent"] });
   });
 
   const linked = [effective(null), effective({ plus: 2, of: 0 }, "P1Y")];
@@ -299,7 +325,10 @@ describe("an unknown rate on which later ones hang", () => {
       { code: "rates-too-entangled" },
     ],
   ])("none where %s", (_, flows, reason) => {
-    expect(whyNot({ rates: linked, flows })).toMatchObject(reason);
+    expect(whyNot({ rates: linked, flows })).toMatchObject({
+      path: ["rates", 0, "percent"],
+      ...reason,
+    });
   });
 });
 
@@ -360,7 +389,7 @@ describe("no rate", () => {
     const rates = name.startsWith("another")
       ? [effective(null), effective(-100, "P1Y")]
       : [effective(null)];
-    expect(whyNot({ rates, flows })).toMatchObject(reason);
+    expect(whyNot({ rates, flows })).toMatchObject({ path: ["rates", 0, "percent"], ...reason });
   });
 
   test("of an early spell balances payments for ever that outgrow the last one", () => {

@@ -44,6 +44,8 @@ describe("polynomials", () => {
     ["no root at one, nothing goes", withoutRootAtOne([2n, -1n]), [2n, -1n]],
     ["a common divisor goes", primitive([6n, -9n, 0n, 15n]), [2n, -3n, 0n, 5n]],
     ["of nothing too", primitive([0n, 0n]), []],
+    ["whatever its signs", primitive([-6n, 9n]), [-2n, 3n]],
+    ["signs stay where they are", primitive([-6n, -9n]), [-2n, -3n]],
   ])("%s", (_, found, wanted) => {
     expect(found).toEqual(wanted);
   });
@@ -186,6 +188,31 @@ describe("rates of a polynomial", () => {
   test("keep every digit of a rate near zero, however small", () => {
     expect(polynomialRates([-(10n ** 18n), 10n ** 18n + 1n])).toEqual([1e-18]);
     expect(polynomialRates([-(10n ** 18n) - 1n, 10n ** 18n])?.[0]).toBeCloseTo(-1e-18, 33);
+  });
+
+  test.each<[bigint[], number]>([
+    [[-1n, 10n ** 30n], 1e30],
+    [[-3n, 10n ** 25n], 1e25 / 3],
+    [[-(10n ** 25n), 7n * 10n ** 5n], -1 + 7e-20],
+    [[-(10n ** 9n), 10n ** 9n + 1n], 1e-9],
+    [[-(10n ** 9n), 10n ** 9n - 1n], -1e-9],
+    [[-3n, 4n], 1 / 3],
+    [[-3n, 2n], -1 / 3],
+  ])("%j: %d to the last digit", (amounts, rate) => {
+    const [found = NaN] = polynomialRates(amounts) ?? [];
+    expect(Math.abs(found / rate - 1)).toBeLessThan(3e-16);
+  });
+
+  test("a search on either side that would take too long is given up", () => {
+    const degree = 300;
+    const polynomial = Array<bigint>(degree + 1).fill(0n);
+    const big = 10n ** 40n;
+    polynomial[degree] = 1n;
+    polynomial[2] = -2n * big * big;
+    polynomial[1] = 4n * big;
+    polynomial[0] = -2n;
+    expect(polynomialRates(polynomial)).toBeNull();
+    expect(polynomialRates([...polynomial].reverse())).toBeNull();
   });
 
   test("none where there is none", () => {

@@ -1,6 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { exponentialSumRoots, gatherTerms, type ExponentialTerm } from "./exponential-sum-roots";
+import {
+  exponentialSumRoots,
+  gatherTerms,
+  signChanges,
+  type ExponentialTerm,
+} from "./exponential-sum-roots";
 import { rootInBracket } from "./root-in-bracket";
 
 describe("a root in a bracket", () => {
@@ -14,22 +19,43 @@ describe("a root in a bracket", () => {
     expect(rootInBracket(f, low, high)).toBeCloseTo(root, 12);
   });
 
-  test.each<[string, (x: number) => number, number]>([
-    ["a curve", (x) => Math.exp(x) - 3, 12],
-    ["a straight line", (x) => 3 * x - 1, 5],
-    ["a flat one", (x) => (x - 0.7) ** 3, 160],
-    ["a steep one", (x) => Math.tanh(80 * (x - 0.7)), 20],
-  ])("%s takes no more looks than it should", (_, f, most) => {
+  // Bisection alone would take more than fifty looks at each.
+  test.each<[string, (x: number) => number, number, number, number]>([
+    ["a curve", (x) => Math.exp(x) - 3, 0, 2, 10],
+    ["from above", (x) => 2 - x * x, 2, 0, 10],
+    ["a straight line", (x) => 3 * x - 1, 0, 2, 3],
+    ["a steep one", (x) => Math.tanh(80 * (x - 0.7)), 0, 2, 13],
+    ["a discount factor", (x) => (1 + x) ** -30 - 0.2, -0.5, 10, 21],
+    ["far away", (x) => Math.log(x) - 20, 1, 1e12, 20],
+    ["levelling off", (x) => 1e-3 - Math.exp(-x), -3, 50, 15],
+    ["a high power", (x) => x ** 9 - 1e-3, -1, 4, 20],
+    ["an arch", (x) => Math.atan(20 * (x - 0.4)) + 0.3, -1, 3, 13],
+  ])("%s takes few looks", (_, f, low, high, most) => {
     let looks = 0;
-    rootInBracket(
+    const root = rootInBracket(
       (x) => {
         looks += 1;
         return f(x);
       },
+      low,
+      high,
+    );
+    expect(f(root ?? NaN)).toBeCloseTo(0, 12);
+    expect(looks).toBeLessThanOrEqual(most);
+  });
+
+  test("a flat one takes many looks, and not for ever", () => {
+    let looks = 0;
+    const root = rootInBracket(
+      (x) => {
+        looks += 1;
+        return (x - 0.7) ** 3;
+      },
       0,
       2,
     );
-    expect(looks).toBeLessThanOrEqual(most);
+    expect(root).toBeCloseTo(0.7, 12);
+    expect(looks).toBeLessThanOrEqual(160);
   });
 
   test("stays in its bracket", () => {
@@ -65,7 +91,76 @@ function termsWithRoots(growths: readonly number[]): ExponentialTerm[] {
   return gatherTerms(coefficients.map((coefficient, exponent) => ({ coefficient, exponent })));
 }
 
+describe("terms of a sum of exponentials", () => {
+  test("are brought into order, added up where they fall on one date, and dropped where they cancel", () => {
+    expect(
+      gatherTerms([
+        { coefficient: 5, exponent: 2 },
+        { coefficient: -1, exponent: 0 },
+        { coefficient: 3, exponent: 2 + 5e-10 },
+        { coefficient: 4, exponent: 1 },
+        { coefficient: -4, exponent: 1 },
+        { coefficient: 7, exponent: 2 + 5e-9 },
+      ]),
+    ).toEqual([
+      { coefficient: -1, exponent: 0 },
+      { coefficient: 8, exponent: 2 },
+      { coefficient: 7, exponent: 2 + 5e-9 },
+    ]);
+  });
+
+  test.each([
+    [[1, 2, 3], 0],
+    [[1, -2, 3], 2],
+    [[-1, -2, 3, 4, -5], 2],
+    [[-1], 0],
+    [[], 0],
+  ])("the signs of %j change %d times", (coefficients, changes) => {
+    const terms = coefficients.map((coefficient, exponent) => ({ coefficient, exponent }));
+    expect(signChanges(terms)).toBe(changes);
+  });
+});
+
+describe("the root of two terms has every digit", () => {
+  test.each([2 ** -40, 0.25, 0.4375, 0.5625, 2, 1e6, -0.25, -0.4375, -0.5625, -0.999])(
+    "a growth of %d",
+    (growth) => {
+      const terms = [
+        { coefficient: -3, exponent: 0.3 },
+        { coefficient: 3 * (1 + growth), exponent: 7.7 },
+      ];
+      const [root = NaN] = exponentialSumRoots(terms);
+      expect(root / (Math.log1p(growth) / 7.4)).toBeCloseTo(1, 14);
+    },
+  );
+});
+
 describe("all roots of a sum of exponentials", () => {
+  test("that lie close to each other keep what digits the terms have", () => {
+    const growths = [1.1, 1.1001, 1.4];
+    const found = exponentialSumRoots(termsWithRoots(growths));
+    expect(found).toHaveLength(3);
+    growths.forEach((growth, index) => expect(found[index]).toBeCloseTo(Math.log(growth), 10));
+  });
+
+  test.each([400, -400, 0.001, -0.001])("may lie anywhere: at %d", (root) => {
+    const terms = [
+      { coefficient: -1, exponent: 0 },
+      { coefficient: 0.5 * Math.exp(root), exponent: 1 },
+      { coefficient: 0.5 * Math.exp(root * 1.25), exponent: 1.25 },
+    ];
+    expect(exponentialSumRoots(terms)).toEqual([expect.closeTo(root, 9)]);
+  });
+
+  test("that no number can hold are left out", () => {
+    const terms = [
+      { coefficient: -1, exponent: 0 },
+      { coefficient: 1e300, exponent: 1e-320 },
+      { coefficient: 1e300, exponent: 2e-320 },
+    ];
+    expect(exponentialSumRoots(terms)).toEqual([]);
+  });
+
   test("are those it was made of, none missed and none invented", () => {
     const growth = fc.integer({ min: 2, max: 40 }).map((part) => part / 10);
     fc.assert(
