@@ -22,10 +22,18 @@ module.exports = {
     })),
     {
       name: "only-through-the-front-door",
-      comment: "A workspace is used by its index, never by a file inside it.",
+      comment:
+        "A workspace is used by its index, or core by what reads typing; never by a file inside it.",
       severity: "error",
       from: { path: "^(contract|server|web|demo|e2e)/" },
-      to: { path: "^(core|contract)/src/(?!index\\.ts$)", pathNot: "^$1/" },
+      to: { path: "^(core|contract)/src/(?!(index|typing)\\.ts$)", pathNot: "^$1/" },
+    },
+    {
+      name: "engine-knows-no-typing",
+      comment: "The engine takes problems; only what reads typing makes them from texts.",
+      severity: "error",
+      from: { path: "^core/src/(?!draft/|input/|typing\\.ts$)", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/src/(draft|input)/" },
     },
     {
       name: "core-is-pure",

@@ -12,7 +12,7 @@ export default {
   // Issue codes and kinds are checked by the types; what a programmer's mistake throws is nobody's answer.
   mutator: { excludedMutations: ["StringLiteral"] },
   concurrency: 2,
-  timeoutMS: 8000,
+  timeoutMS: 4000,
   reporters: ["progress-append-only", "clear-text", "json"],
   jsonReporter: { fileName: ".cache/mutation.json" },
   tempDirName: ".cache/mutation",

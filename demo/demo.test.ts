@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, test } from "@jest/globals";
-import { answerText, readDraft, readProblemText, solve, writeDraft } from "@kestrelmoor/core";
+import { answerText, readProblemText, solve } from "@kestrelmoor/core";
+import { readDraft, writeDraft } from "@kestrelmoor/core/typing";
 
 const folder = join(__dirname, "problems");
 const names = readdirSync(folder);

@@ -1,4 +1,5 @@
-import { draftSchema, LIMITS, problemSchema } from "@kestrelmoor/core";
+import { LIMITS, problemSchema } from "@kestrelmoor/core";
+import { draftSchema } from "@kestrelmoor/core/typing";
 import * as z from "zod";
 
 export const problemId = z.uuid();

@@ -9,7 +9,7 @@ const ROOT = join(import.meta.dirname, "../..");
 
 export type Core = typeof Everything;
 
-/** The core bundled and minified by itself, without Zod, as a page would get it. */
+/** The engine bundled and minified by itself, without Zod, as a worker would get it. */
 export async function bundleCore(): Promise<{ core: Core; gzip: number; brotli: number }> {
   const built = (await build({
     root: join(ROOT, "core"),

@@ -97,7 +97,7 @@ test("accuracy and speed of the core", async () => {
     Math.max(...errors).toExponential(1),
   );
   report(
-    "core without Zod, minified: gzip / brotli",
+    "the engine without Zod, minified: gzip / brotli",
     `${(gzip / 1000).toFixed(1)} / ${(brotli / 1000).toFixed(1)} kB`,
   );
 

@@ -1,4 +1,4 @@
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { sql } from "drizzle-orm";
 import {
   check,

@@ -1,7 +1,8 @@
 import { createHash } from "node:crypto";
 import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
-import { PROBLEM_FILE_EXTENSION, readProblemText, sentenceOf, writeDraft } from "@kestrelmoor/core";
+import { PROBLEM_FILE_EXTENSION, readProblemText, sentenceOf } from "@kestrelmoor/core";
+import { writeDraft } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";

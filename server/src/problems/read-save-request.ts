@@ -1,4 +1,5 @@
-import { parseDraft, readProblem, writeDraft, type Draft } from "@kestrelmoor/core";
+import { readProblem } from "@kestrelmoor/core";
+import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
 import { invalidDocument, Refusal } from "../http/refusal";
 
 /**

@@ -1,5 +1,5 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import { readDraft } from "@kestrelmoor/core";
+import { readDraft } from "@kestrelmoor/core/typing";
 import type { ProblemRow } from "./store";
 
 /** A row as the interface shows it, with the problem file that the draft makes up. */

@@ -1,5 +1,5 @@
 import type { ListQuery } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { and, count, desc, eq, ilike, isNotNull, isNull, or, sql, type SQL } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems } from "../db/schema";

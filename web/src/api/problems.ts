@@ -1,5 +1,5 @@
 import type { ProblemList, SavedProblem } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { request } from "./request";
 
 const BASE = "/api/problems";

@@ -1,5 +1,5 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { Button, Input } from "antd";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";

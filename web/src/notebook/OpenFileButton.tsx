@@ -1,4 +1,4 @@
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { useRef, useState } from "react";
 import { openProblemFile } from "./problem-files";

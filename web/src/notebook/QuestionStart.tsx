@@ -1,4 +1,5 @@
-import { LIMITS, SHAPES, type Draft } from "@kestrelmoor/core";
+import { LIMITS } from "@kestrelmoor/core";
+import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { useId, useState } from "react";
 import styles from "./ShapePicker.module.css";

@@ -1,4 +1,4 @@
-import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core";
+import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { QuestionStart } from "./QuestionStart";
 import { SmallTimeline } from "./SmallTimeline";

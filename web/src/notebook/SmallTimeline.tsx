@@ -1,4 +1,4 @@
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
 import { layOut } from "../problem/timeline/layout";

@@ -4,12 +4,11 @@ import {
   PROBLEM_MEDIA_TYPE,
   readProblemText,
   sentenceOf,
-  writeDraft,
   writeProblemText,
-  type Draft,
   type Issue,
   type Problem,
 } from "@kestrelmoor/core";
+import { writeDraft, type Draft } from "@kestrelmoor/core/typing";
 
 export type OpenedFile =
   | { readonly ok: true; readonly draft: Draft }

@@ -1,5 +1,5 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   binProblem,

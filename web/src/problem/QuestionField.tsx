@@ -1,4 +1,5 @@
-import { findInQuestion, formatFigure, LIMITS } from "@kestrelmoor/core";
+import { formatFigure, LIMITS } from "@kestrelmoor/core";
+import { findInQuestion } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { usedFigures } from "./used-figures";

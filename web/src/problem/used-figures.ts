@@ -1,12 +1,12 @@
+import { frequencyOf } from "@kestrelmoor/core";
 import {
-  frequencyOf,
   type DraftReading,
   type FieldReading,
   type FlowReading,
   type SaidAmount,
   type SaidTime,
   type UsedFigures,
-} from "@kestrelmoor/core";
+} from "@kestrelmoor/core/typing";
 
 /** The figures that a draft's lines hold, for finding them again in the question. */
 export function usedFigures({ flows, rates, ask }: DraftReading): UsedFigures {

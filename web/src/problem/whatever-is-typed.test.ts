@@ -1,5 +1,6 @@
 import { expect, test } from "@jest/globals";
-import { answerText, workings, type Draft } from "@kestrelmoor/core";
+import { answerText, workings } from "@kestrelmoor/core";
+import { type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import katex from "katex";
 import { companionsOf, copyText } from "./answer/companions";

@@ -23,7 +23,7 @@ describe("rates by running totals", () => {
     ],
     ["one on each side", [-100, 260, -150], [Math.log(0.86411), Math.log(1.73589)]],
   ])("%s", (_, amounts, roots) => {
-    const near = roots?.map((root) => expect.closeTo(root, 4) as unknown) ?? null;
+    const near = roots?.map((root) => expect.closeTo(root, 4)) ?? null;
     expect(rootsOf(amounts)).toEqual(near);
   });
 

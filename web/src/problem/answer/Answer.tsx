@@ -1,4 +1,5 @@
-import { answerSentence, answerText, sentenceOf, turnRound, type Issue } from "@kestrelmoor/core";
+import { answerSentence, answerText, sentenceOf, type Issue } from "@kestrelmoor/core";
+import { turnRound } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { CopyButton } from "../../ui/CopyButton";
 import { useLingering } from "../../ui/use-lingering";

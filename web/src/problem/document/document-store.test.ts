@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { SHAPES, type Draft } from "@kestrelmoor/core";
+import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { createDocumentStore } from "./document-store";
 
 function firstDraft(): Draft {

@@ -1,12 +1,5 @@
-import {
-  readDraft,
-  solve,
-  type Draft,
-  type DraftReading,
-  type Problem,
-  type Result,
-  type Solution,
-} from "@kestrelmoor/core";
+import { solve, type Problem, type Result, type Solution } from "@kestrelmoor/core";
+import { readDraft, type Draft, type DraftReading } from "@kestrelmoor/core/typing";
 import { replaceEqualDeep } from "@tanstack/react-query";
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
 import { createStore, type StoreApi } from "zustand/vanilla";

@@ -6,7 +6,7 @@ import {
   addStream,
   askForWorth,
   type Draft,
-} from "@kestrelmoor/core";
+} from "@kestrelmoor/core/typing";
 import { Dropdown } from "antd";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";

@@ -1,11 +1,6 @@
 import { memo } from "react";
-import {
-  formatMoney,
-  formatYears,
-  removeFlow,
-  settledSingle,
-  type SingleLine,
-} from "@kestrelmoor/core";
+import { formatMoney, formatYears, settledSingle } from "@kestrelmoor/core";
+import { removeFlow, type SingleLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
 import { DirectionButton } from "./DirectionButton";

@@ -1,4 +1,4 @@
-import { turnRound } from "@kestrelmoor/core";
+import { turnRound } from "@kestrelmoor/core/typing";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 

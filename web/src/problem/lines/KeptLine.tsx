@@ -1,4 +1,4 @@
-import type { Draft, FlowLine, RateLine } from "@kestrelmoor/core";
+import type { Draft, FlowLine, RateLine } from "@kestrelmoor/core/typing";
 import { LineFrame } from "./LineFrame";
 
 const KINDS = {

@@ -1,4 +1,4 @@
-import { copyFlow, moveFlow, removeFlow, type Draft } from "@kestrelmoor/core";
+import { copyFlow, moveFlow, removeFlow, type Draft } from "@kestrelmoor/core/typing";
 import { Dropdown } from "antd";
 import { useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";

@@ -1,4 +1,4 @@
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 

@@ -1,4 +1,4 @@
-import type { FlowLine } from "@kestrelmoor/core";
+import type { FlowLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { AddLine } from "./AddLine";
 import { AmountLine } from "./AmountLine";

@@ -1,10 +1,10 @@
+import { formatYears } from "@kestrelmoor/core";
 import {
-  formatYears,
   removeFlow,
   type DatedLine as Dated,
   type Draft,
   type ListLine as Listed,
-} from "@kestrelmoor/core";
+} from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";

@@ -1,4 +1,5 @@
-import { formatPercent, removeRate, type TypedRateLine } from "@kestrelmoor/core";
+import { formatPercent } from "@kestrelmoor/core";
+import { removeRate, type TypedRateLine } from "@kestrelmoor/core/typing";
 import { Select } from "antd";
 import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";

@@ -4,11 +4,13 @@ import {
   formatPercent,
   formatYears,
   frequencyWords,
+} from "@kestrelmoor/core";
+import {
   removeFlow,
   setGrowth,
   type Draft,
   type StreamLine as Line,
-} from "@kestrelmoor/core";
+} from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { DirectionButton } from "./DirectionButton";

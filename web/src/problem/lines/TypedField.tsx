@@ -1,4 +1,5 @@
-import { isUnknownMark, sentenceOf, type FieldReading } from "@kestrelmoor/core";
+import { sentenceOf } from "@kestrelmoor/core";
+import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
 import { Input } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";

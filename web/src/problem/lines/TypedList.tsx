@@ -1,4 +1,5 @@
-import { sentenceOf, type FieldReading } from "@kestrelmoor/core";
+import { sentenceOf } from "@kestrelmoor/core";
+import { type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
 import { focusNextField } from "./field-id";

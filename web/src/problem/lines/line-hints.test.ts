@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { readDraft, type Draft } from "@kestrelmoor/core";
+import { readDraft, type Draft } from "@kestrelmoor/core/typing";
 import {
   quotationFromKey,
   quotationKey,

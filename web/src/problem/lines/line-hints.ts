@@ -8,12 +8,10 @@ import {
   frequencyOf,
   frequencyWords,
   percentFromForce,
-  type FieldReading,
   type Quotation,
-  type RateReading,
-  type SaidAmount,
   type Solution,
 } from "@kestrelmoor/core";
+import { type FieldReading, type RateReading, type SaidAmount } from "@kestrelmoor/core/typing";
 
 /** What a line implies, in small type under it. */
 

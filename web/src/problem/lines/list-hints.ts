@@ -1,4 +1,5 @@
-import { formatFigure, formatMoney, type FieldReading } from "@kestrelmoor/core";
+import { formatFigure, formatMoney } from "@kestrelmoor/core";
+import { type FieldReading } from "@kestrelmoor/core/typing";
 
 /** What a list of amounts comes to: how many there are, what goes out and what comes in. */
 export function listHint(

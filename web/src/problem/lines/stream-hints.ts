@@ -4,9 +4,8 @@ import {
   formatPercent,
   frequencyWords,
   type Solution,
-  type StreamLine,
-  type StreamReading,
 } from "@kestrelmoor/core";
+import { type StreamLine, type StreamReading } from "@kestrelmoor/core/typing";
 import { whenWords } from "../timeline/timeline-words";
 import { saidAmountHint } from "./line-hints";
 

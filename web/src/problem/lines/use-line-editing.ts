@@ -1,4 +1,5 @@
-import { moveUnknown, type Answer, type Draft, type Path } from "@kestrelmoor/core";
+import { type Answer, type Path } from "@kestrelmoor/core";
+import { moveUnknown, type Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useDocument } from "../document/document-context";
 

@@ -1,4 +1,4 @@
-import { parseDraft, type Draft } from "@kestrelmoor/core";
+import { parseDraft, type Draft } from "@kestrelmoor/core/typing";
 import { browserStorage } from "../../ui/browser-storage";
 
 /** What was typed and has not reached the server yet, kept in this browser. */

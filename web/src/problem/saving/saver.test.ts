@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from "@jest/globals";
 import type { SavedProblem } from "@kestrelmoor/contract";
-import { SHAPES, type Draft } from "@kestrelmoor/core";
+import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { RefusedError, UnreachableError } from "../../api/request";
 import { createSaver, type SaverParts } from "./saver";
 

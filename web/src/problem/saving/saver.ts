@@ -1,5 +1,5 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { isRetryWorthwhile, RefusedError } from "../../api/request";
 import type { LocalCopy } from "./local-copy";

@@ -1,4 +1,5 @@
-import { frequencyOf, type DatedLine, type FlowReading, type ListLine } from "@kestrelmoor/core";
+import { frequencyOf } from "@kestrelmoor/core";
+import { type DatedLine, type FlowReading, type ListLine } from "@kestrelmoor/core/typing";
 import { yearsTyped, type Post, type SketchFacts } from "./sketch-types";
 import { sideOf } from "./sketch-single";
 

@@ -1,4 +1,4 @@
-import type { FlowReading, SingleLine } from "@kestrelmoor/core";
+import type { FlowReading, SingleLine } from "@kestrelmoor/core/typing";
 import { yearsTyped, type Post, type SketchFacts } from "./sketch-types";
 
 type Reading = Extract<FlowReading, { kind: "single" }>;

@@ -1,10 +1,5 @@
-import {
-  frequencyOf,
-  paymentAmount,
-  paymentTime,
-  type FlowReading,
-  type StreamLine,
-} from "@kestrelmoor/core";
+import { frequencyOf, paymentAmount, paymentTime } from "@kestrelmoor/core";
+import { type FlowReading, type StreamLine } from "@kestrelmoor/core/typing";
 import { yearsTyped, type SketchFacts, type Strand } from "./sketch-types";
 import { sideOf } from "./sketch-single";
 

@@ -1,4 +1,5 @@
-import type { FieldReading, SaidTime, Solution } from "@kestrelmoor/core";
+import type { Solution } from "@kestrelmoor/core";
+import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 
 /** One amount as it is drawn: what is not known yet is `null`, and drawn all the same. */
 export interface Post {

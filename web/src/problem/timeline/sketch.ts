@@ -3,10 +3,9 @@ import {
   growthFactor,
   growthOf,
   quotationWords,
-  type Draft,
-  type DraftReading,
   type Solution,
 } from "@kestrelmoor/core";
+import { type Draft, type DraftReading } from "@kestrelmoor/core/typing";
 import type { Outcome } from "../document/document-store";
 import { postsOfDated, postsOfList } from "./sketch-list";
 import { postOfSingle } from "./sketch-single";

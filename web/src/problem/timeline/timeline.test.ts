@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { SHAPES, type Draft } from "@kestrelmoor/core";
+import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import { outcomeOf } from "../document/document-store";
 import type { Box } from "./box";
