@@ -27,7 +27,7 @@ export class Moor {
   async startProblem(shape: string): Promise<void> {
     await this.openNotebook();
     await this.page.getByRole("button", { name: new RegExp(`^${shape}`) }).click();
-    await expect(this.amount(0)).toBeVisible();
+    await expect(this.rate).toBeVisible();
   }
 
   async openProblem(title: string): Promise<void> {
@@ -37,7 +37,13 @@ export class Moor {
   }
 
   amount(index: number): Locator {
-    return this.page.getByRole("textbox", { name: /^Amount of money/ }).nth(index);
+    return this.page
+      .getByRole("textbox", { name: /^Amount of (?:each payment of )?money/ })
+      .nth(index);
+  }
+
+  howLong(index: number): Locator {
+    return this.page.getByRole("textbox", { name: /^How long it goes on/ }).nth(index);
   }
 
   when(index: number): Locator {

@@ -143,6 +143,7 @@ describe("whatever is asked", () => {
   ];
 
   test.each(asked)("%s, a rate at which nothing is left is told as such", (_, flows, parts) => {
+    // The place of the rate in the problem is told with it.
     for (const rates of [[effective(-100)], [effective(5), effective(-100, "P1Y")]]) {
       expect(whyNot({ rates, flows, ...parts })?.code).toBe("rate-too-low");
     }
