@@ -18,6 +18,15 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "07-lease-settled.problem.json": "Today it is all worth 7,718.47 against you.",
   "08-wax-press.problem.json": "After 2 years 6 months you pay 6,259.62.",
   "09-honeycomb-bond.problem.json": "After 8 years 3 months you receive 10,566.62.",
+  "10-hive-deposits.problem.json": "When deposits end you receive 5,895.62.",
+  "11-extractor-on-credit.problem.json": "Each time you pay 1,189.69 monthly.",
+  "12-second-shed.problem.json": "Each time you pay 372.48 monthly.",
+  "13-van-with-a-residual.problem.json": "Each time you pay 808.75 monthly.",
+  "14-rising-lease.problem.json": "Today you put in 67,540.56.",
+  "15-beekeepers-pension.problem.json": "Today you put in 85,897.54.",
+  "16-bursary-drawn-down.problem.json": "Each time you receive 920.88 monthly.",
+  "17-prize-for-ever.problem.json": "Today you put in 128,000.00.",
+  "18-wax-workshop.problem.json": "Today it is all worth 1,566.85 in your favour.",
 };
 
 describe.each(names)("%s", (name) => {

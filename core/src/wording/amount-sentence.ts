@@ -2,6 +2,7 @@ import type { FlowOf, Position, Problem } from "../problem/schema";
 import type { Answer, Solution } from "../solve/solution";
 import { yearsOf } from "../time/duration";
 import type { AnswerSentence } from "./answer-sentence";
+import { endWords } from "./end-words";
 import { formatMoney } from "./format-number";
 import { durationWords } from "./format-time";
 import { frequencyWords } from "./quotation-words";
@@ -44,7 +45,7 @@ export function amountSentence(
 /** A place in time that opens a sentence. */
 export function whenWords(at: Position): string {
   if (at === null) return "Then";
-  if (typeof at !== "string") return `When ${at.endOf} ends`;
+  if (typeof at !== "string") return `When ${endWords(at.endOf)}`;
   return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at)}`;
 }
 

@@ -1,5 +1,6 @@
 import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
 import { yearsOf } from "../time/duration";
+import { endWords } from "./end-words";
 import { durationWords } from "./format-time";
 
 /** A follow-up question in a few words: "Balance after 1 year 3 months". */
@@ -19,7 +20,7 @@ export function followUpWords(question: FollowUp, problem: Problem): string {
 }
 
 function atWords(position: KnownPosition): string {
-  if (typeof position !== "string") return `when ${position.endOf} ends`;
+  if (typeof position !== "string") return `when ${endWords(position.endOf)}`;
   return yearsOf(position) === 0 ? "today" : `after ${durationWords(position)}`;
 }
 

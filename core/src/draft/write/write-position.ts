@@ -1,5 +1,6 @@
 import type { Names } from "../../input/names";
 import type { Position } from "../../problem/schema";
+import { endWords } from "../../wording/end-words";
 import { durationWords } from "../../wording/format-time";
 
 /** A time as somebody would have typed it; `?` for the unknown. */
@@ -7,5 +8,5 @@ export function writePosition(position: Position, names: Names): string {
   if (position === null) return "?";
   return typeof position === "string"
     ? durationWords(position)
-    : `when ${names.nameOf(position.endOf)} ends`;
+    : `when ${endWords(names.nameOf(position.endOf))}`;
 }
