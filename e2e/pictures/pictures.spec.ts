@@ -24,6 +24,19 @@ for (const [name, title] of [
   });
 }
 
+for (const [name, title, answer] of [
+  ["problem-payments", "Hive deposits", "5,895.62"],
+  ["problem-save-then-spend", "A bursary, saved and drawn down", "920.88"],
+  ["problem-project", "The wax workshop", "1,566.85"],
+] as const) {
+  test(name, async ({ moor, page }) => {
+    await moor.openProblem(title);
+    await moor.expectAnswer(answer);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: at(name) });
+  });
+}
+
 test("workings", async ({ moor, page }) => {
   await moor.openProblem("What the weather mast fund earned");
   await moor.workings.locator("math").first().waitFor({ state: "attached" });

@@ -33,7 +33,7 @@ export class Moor {
   async openProblem(title: string): Promise<void> {
     await this.openNotebook();
     await this.page.getByRole("link", { name: title }).click();
-    await expect(this.amount(0)).toBeVisible();
+    await expect(this.answer).toBeVisible();
   }
 
   amount(index: number): Locator {

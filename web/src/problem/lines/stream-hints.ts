@@ -29,13 +29,18 @@ export function streamHint(
     const { noun } = frequencyWords(every.value);
     parts.push(`${formatPercent(percentPerPayment)} per ${noun}`);
   }
+  const first = whenWords(firstYears);
   parts.push(
-    lastYears === null || lastYears === firstYears
-      ? `first ${whenWords(firstYears)}`
-      : `first ${whenWords(firstYears)}, last ${whenWords(lastYears)}`,
+    lastYears === firstYears
+      ? first
+      : `from ${plain(first)}${lastYears === null ? " on" : ` to ${plain(whenWords(lastYears))}`}`,
   );
   if (total !== null) parts.push(`${formatMoney(total)} in all`);
   return joined(parts);
+}
+
+function plain(when: string): string {
+  return when.replace("after ", "");
 }
 
 function paymentsWords(count: number): string {

@@ -32,8 +32,10 @@ export function strandOnAxis(
   const isEndless = known === null;
   const count = known === null ? visible : Math.max(1, known);
   const isClose = spacing < CLOSEST[size];
-  const isLong = isClose ? count > 2 : count > MOST_DRAWN[size];
-  const start = isLong ? (isClose ? 1 : AT_START[size]) : count;
+  const isLong = isEndless || (isClose ? count > 2 : count > MOST_DRAWN[size]);
+  // What goes on without end is seen to go on: a part of it is always left to the band.
+  const most = isEndless ? Math.max(1, count - AT_END[size]) : count;
+  const start = isLong ? Math.min(most, isClose ? 1 : AT_START[size]) : count;
   const end = !isLong || isEndless ? 0 : isClose ? 1 : AT_END[size];
   const indexes = [
     ...Array.from({ length: start }, (_, index) => index),
