@@ -1,5 +1,5 @@
 import { join } from "node:path";
-import { test } from "../support/fixtures";
+import { expect, test } from "../support/fixtures";
 
 const FOLDER = join(import.meta.dirname, "../../docs/screenshots");
 const at = (name: string) => join(FOLDER, `${name}.png`);
@@ -32,6 +32,7 @@ for (const [name, title, answer] of [
   test(name, async ({ moor, page }) => {
     await moor.openProblem(title);
     await moor.expectAnswer(answer);
+    await expect(moor.workings).not.toContainText("Setting the formulas");
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: at(name) });
   });

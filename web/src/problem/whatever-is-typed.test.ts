@@ -1,12 +1,14 @@
 import { expect, test } from "@jest/globals";
 import { answerText, workings } from "@kestrelmoor/core";
-import { type Draft } from "@kestrelmoor/core/typing";
+import type { Draft, FlowLine } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import katex from "katex";
 import { companionsOf, copyText } from "./answer/companions";
 import { missingWords } from "./answer/missing-words";
 import { outcomeOf } from "./document/document-store";
 import { rateHint } from "./lines/line-hints";
+import { listHint } from "./lines/list-hints";
+import { streamHint } from "./lines/stream-hints";
 import { layOut } from "./timeline/layout";
 import { sketchOf } from "./timeline/sketch";
 import { sketchInWords } from "./timeline/timeline-words";
@@ -139,7 +141,159 @@ const solvable = fc
     }),
   );
 
-const drafts = fc.oneof(anything, solvable);
+const said = fc.constantFrom("30% of loan", "twice pay", "same as x", "half the loan", "2 x pay");
+const period = fc.constantFrom("month", "year", "2 weeks", "day", "quarterly", "", "?", "moon");
+const count = fc.constantFrom(
+  "?",
+  "",
+  "12 payments",
+  "3y 4m",
+  "ever",
+  "20",
+  "0.5 payments",
+  "90 years",
+);
+const waiting = fc.constantFrom("when pay ends", "the end", "when nobody ends", "today", "?", "3y");
+const listed = fc.constantFrom(
+  "",
+  "?",
+  "out 5; 3 x 4; ?",
+  "1\t2\n-3",
+  "x",
+  "out 30% of loan",
+  "0; 0",
+);
+const dates = fc.constantFrom(
+  "",
+  "2027-03-01 out 5; 2028-01-01 ?",
+  "2027-02-30 1",
+  "soon 5",
+  "2027-03-01 7",
+);
+
+const money = fc.oneof(amount, said, fc.string());
+const when = fc.oneof(time, waiting);
+const growth = fc.option(
+  fc.record({
+    by: fc.constantFrom<"percent" | "amount">("percent", "amount"),
+    figure: fc.oneof(percent, amount),
+    every: period,
+  }),
+);
+
+/** Lines of every kind, which may say each other, with anything in any field. */
+const everyKind = fc
+  .record({
+    loan: fc.tuple(side, money, when),
+    pay: fc.tuple(side, money, period, count, when, growth),
+    list: fc.tuple(period, when, fc.oneof(listed, fc.string())),
+    dated: fc.oneof(dates, fc.string()),
+    kinds: fc.subarray(["loan", "pay", "list", "dated"] as const, { minLength: 1 }),
+    rates: fc.array(
+      fc.tuple(fc.oneof(percent, fc.constantFrom("1 more than before", "same as rate 1")), when),
+      { minLength: 1, maxLength: 3 },
+    ),
+    worth: fc.option(when),
+  })
+  .map(({ loan, pay, list, dated, kinds, rates, worth }): Draft => {
+    const lines: Record<(typeof kinds)[number], FlowLine> = {
+      loan: {
+        kind: "single",
+        id: "loan",
+        label: "Loan",
+        direction: loan[0],
+        amount: loan[1],
+        at: loan[2],
+      },
+      pay: {
+        kind: "stream",
+        id: "pay",
+        label: "",
+        direction: pay[0],
+        amount: pay[1],
+        every: pay[2],
+        count: pay[3],
+        timing: "end",
+        begins: pay[4],
+        growth: pay[5],
+      },
+      list: {
+        kind: "list",
+        id: "list",
+        label: "",
+        every: list[0],
+        begins: list[1],
+        amounts: list[2],
+      },
+      dated: { kind: "dated", id: "dated", label: "", entries: dated },
+    };
+    const base = draftOf({ flows: [], rates, worth, words: "" });
+    return { ...base, flows: kinds.map((kind) => lines[kind]) };
+  });
+
+/** Payments, lists and an amount that can be read, with one unknown among them. */
+const solvablePayments = fc
+  .record({
+    every: fc.constantFrom("month", "year", "fortnight"),
+    count: fc.constantFrom("12 payments", "3y 4m", "30 years", "ever"),
+    begins: fc.constantFrom("today", "2 years"),
+    growth: fc.constantFrom(null, { by: "percent", figure: "2%", every: "year" } as const),
+    last: fc.constantFrom("30% of loan", "5", "0"),
+    asked: fc.constantFrom("loan", "pay", "count", "rate", "growth"),
+  })
+  .map((facts): Draft => {
+    const { asked } = facts;
+    const base = draftOf({
+      flows: [],
+      rates: [[asked === "rate" ? "?" : "6% compounded monthly", ""]],
+      worth: null,
+      words: "",
+    });
+    const growth =
+      asked === "growth" ? { by: "percent" as const, figure: "?", every: "year" } : facts.growth;
+    return {
+      ...base,
+      flows: [
+        {
+          kind: "single",
+          id: "loan",
+          label: "Loan",
+          direction: "in",
+          amount: asked === "loan" ? "?" : "10,000",
+          at: "today",
+        },
+        {
+          kind: "stream",
+          id: "pay",
+          label: "",
+          direction: "out",
+          amount: asked === "pay" ? "?" : "300",
+          every: facts.every,
+          count: asked === "count" ? "?" : facts.count,
+          timing: "end",
+          begins: facts.begins,
+          growth,
+        },
+        {
+          kind: "single",
+          id: "last",
+          label: "",
+          direction: "out",
+          amount: facts.last,
+          at: facts.count === "ever" && asked !== "count" ? "9 years" : "when pay ends",
+        },
+      ],
+    };
+  });
+
+const drafts = fc.oneof(anything, solvable, everyKind, solvablePayments);
+
+test("most payments that are meant to have an answer have one", () => {
+  const solved = fc
+    .sample(solvablePayments, 300)
+    .filter((draft) => outcomeOf(draft).result?.ok === true);
+  expect(solved.length).toBeGreaterThan(120);
+});
 
 test("most of what is meant to have an answer has one", () => {
   const solved = fc.sample(solvable, 300).filter((draft) => outcomeOf(draft).result?.ok === true);
@@ -152,12 +306,29 @@ test("whatever is typed, everything on the page can be worked out and has words"
       const outcome = outcomeOf(draft);
       const sketch = sketchOf(draft, outcome);
       const layout = layOut(sketch, { width: 900, height: 250, isSmall: false });
-      const places = layout.posts.flatMap(({ x, y, height }) => [x, y, height]);
+      const places = layout.posts.flatMap(({ x, y, height, post }) => [
+        x,
+        y,
+        height,
+        post.today ?? 0,
+      ]);
       const words = [
         ...sketchInWords(sketch).map(({ text }) => text),
         ...sketch.ribbons.map(({ text }) => text),
         missingWords(outcome.reading.issues),
+        ...layout.bands.flatMap(({ outline, caption }) => [outline, caption?.text ?? ""]),
+        ...layout.marks.map(({ text }) => text),
       ];
+      draft.flows.forEach((line, index) => {
+        const reading = outcome.reading.flows[index];
+        const found = outcome.result?.ok === true ? outcome.result.value : null;
+        if (line.kind === "stream" && reading?.kind === "stream") {
+          words.push(streamHint(line, reading, found).replaceAll(line.amount || "\0", ""));
+        } else if (reading?.kind === "list") {
+          const settled = found?.settled.flows[index];
+          words.push(listHint(reading.amounts, settled?.kind === "list" ? settled.amounts : null));
+        }
+      });
       for (const reading of outcome.reading.rates) words.push(rateHint(reading, null) ?? "");
       const { problem, result } = outcome;
       if (problem !== null && result?.ok === true) {

@@ -39,7 +39,7 @@ export function strandOf(
   const sizeAt = (index: number) =>
     last !== undefined && index === last.payment - 1
       ? Math.abs(last.amount)
-      : Math.abs(paymentAmount(settled, index));
+      : sizeOf(paymentAmount(settled, index));
   return {
     ...base,
     direction: settled.amount === 0 ? line.direction : sideOf(settled.amount),
@@ -48,7 +48,10 @@ export function strandOf(
     first: paymentTime(settled, 0),
     count,
     sizeAt,
-    todayAt: (index) => today(sizeAt(index), paymentTime(settled, index)),
+    todayAt: (index) => {
+      const size = sizeAt(index);
+      return size === null ? null : today(size, paymentTime(settled, index));
+    },
   };
 }
 
@@ -74,8 +77,15 @@ function sizesTyped({ amount, growth, every }: Reading): Strand["sizeAt"] {
   const stepsPerPayment = frequencyOf(growth.every.value) / frequencyOf(every.value);
   return (index) => {
     const steps = Math.floor(index * stepsPerPayment + 1e-9);
-    return growth.by === "percent"
-      ? first * (1 + figure.value / 100) ** steps
-      : first + figure.value * steps;
+    return sizeOf(
+      growth.by === "percent"
+        ? first * (1 + figure.value / 100) ** steps
+        : first + figure.value * steps,
+    );
   };
+}
+
+/** What has outgrown every number has no size to be drawn or told. */
+function sizeOf(amount: number): number | null {
+  return Number.isFinite(amount) ? Math.abs(amount) : null;
 }

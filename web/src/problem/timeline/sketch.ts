@@ -51,7 +51,10 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome): Sketch {
 function worthTodayBy(solution: Solution | null): SketchFacts["today"] {
   if (solution === null) return () => null;
   const growth = growthOf(solution.settled);
-  return (amount, years) => Math.abs(amount) * growthFactor(growth, years, 0);
+  return (amount, years) => {
+    const worth = Math.abs(amount) * growthFactor(growth, years, 0);
+    return Number.isFinite(worth) ? worth : null;
+  };
 }
 
 function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | null): Ribbon[] {
