@@ -75,6 +75,23 @@ describe("an amount", () => {
     expect(solved({ rates: [effective(10)], ...parts }).answers).toEqual([answer]);
   });
 
+  test("several flows with dates share one calendar, which begins with the earliest of them all", () => {
+    const { answers, settled } = solved({
+      rates: [effective(10)],
+      flows: [
+        single("today", "in", 0, "P0D"),
+        dated("later", [["2028-02-29", -110]]),
+        dated("early", [
+          ["2027-03-01", null],
+          ["2029-02-28", -121],
+        ]),
+      ],
+    });
+    // 365 and 730 days after 1 March 2027.
+    expect(answers).toEqual([{ value: expect.closeTo(200, 9), unit: "money", direction: "in" }]);
+    expect(settled.flows[1]).toMatchObject({ entries: [{ at: 1 }] });
+  });
+
   // A relation between dates that a rounding of the last digit would show.
   test("that stands alone on its date keeps every digit of the others", () => {
     const at = (flow: object) =>

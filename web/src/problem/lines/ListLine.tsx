@@ -1,4 +1,3 @@
-import { formatYears } from "@kestrelmoor/core";
 import {
   removeFlow,
   type DatedLine as Dated,
@@ -7,6 +6,7 @@ import {
 } from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useDocumentState } from "../document/document-context";
+import { BeginsField } from "./BeginsField";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
 import { LineMenu } from "./LineMenu";
@@ -28,7 +28,7 @@ export const ListLine = memo(function ListLine({
   const settled = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true ? result.value.settled.flows[index] : undefined,
   );
-  const { type, typeList, leave, makeUnknown, change } = useFieldEditing();
+  const { type, typeList, leave, change } = useFieldEditing();
   if (reading?.kind !== "list") return null;
   const { id } = line;
   const edit = (recipe: (own: Listed) => void) => (draft: Draft) => {
@@ -64,16 +64,14 @@ export const ListLine = memo(function ListLine({
         onLeave={leave}
       />
       from
-      <TypedField
-        id={fieldId(id, "begins")}
+      <BeginsField
+        id={id}
+        index={index}
         name="When the first amount is paid"
         text={line.begins}
-        hint="today"
         reading={reading.begins}
-        found={own === null ? null : formatYears(own.begins)}
+        years={own?.begins ?? null}
         onType={write("begins")}
-        onUnknown={() => makeUnknown(["flows", index, "begins"])}
-        onLeave={leave}
       />
       on:
       <TypedList

@@ -1,10 +1,4 @@
-import {
-  formatFigure,
-  formatMoney,
-  formatPercent,
-  formatYears,
-  frequencyWords,
-} from "@kestrelmoor/core";
+import { formatFigure, formatMoney, formatPercent, frequencyWords } from "@kestrelmoor/core";
 import {
   removeFlow,
   setGrowth,
@@ -13,6 +7,7 @@ import {
 } from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useDocumentState } from "../document/document-context";
+import { BeginsField } from "./BeginsField";
 import { DirectionButton } from "./DirectionButton";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
@@ -147,16 +142,14 @@ export const StreamLine = memo(function StreamLine({
         of each {noun},
       </span>
       from
-      <TypedField
-        id={fieldId(id, "begins")}
+      <BeginsField
+        id={id}
+        index={index}
         name="When the first period begins"
         text={line.begins}
-        hint="today"
         reading={reading.begins}
-        found={own === null ? null : formatYears(own.begins)}
+        years={own?.begins ?? null}
         onType={write("begins")}
-        onUnknown={() => makeUnknown(["flows", index, "begins"])}
-        onLeave={leave}
       />
       {growth !== null && reading.growth !== null && (
         <>

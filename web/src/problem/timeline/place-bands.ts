@@ -24,12 +24,13 @@ export interface PlacedBand {
 export function placeBand(
   { strand, gap, isEndless }: StrandOnAxis,
   xOf: (years: number) => number,
-  { axisY, right, isSmall, top, bottom }: Frame,
+  frame: Frame,
   scale: Scale,
   occupied: readonly Box[],
 ): PlacedBand | null {
   if (gap === null || gap.to < gap.from) return null;
   const { direction, first, step, sizeAt, id } = strand;
+  const { axisY, right, isSmall } = frame;
   const side = direction === "in" ? -1 : 1;
   const heightAt = (index: number) => heightOf(sizeAt(index), scale);
   const count = gap.to - gap.from;
@@ -48,34 +49,48 @@ export function placeBand(
     `L${to},${last}`,
     `L${to},${axisY}Z`,
   ].join(" ");
-  const text = strandCaption(strand);
-  const width = labelWidth(text);
-  const middle = Math.max(from + width / 2 + 8, (from + to) / 2);
-  const tallest = Math.max(...points.map(({ y }) => Math.abs(y - axisY)));
-  const inside =
-    axisY + side * Math.max(14, Math.min(...points.map(({ y }) => Math.abs(y - axisY))) / 2);
-  const outside = axisY + side * (tallest + 13);
-  const caption = [inside, outside]
-    .map((y) => ({
-      x: middle - width / 2,
-      y: y - LABEL_HEIGHT / 2,
-      width,
-      height: LABEL_HEIGHT,
-      text,
-    }))
-    .find(
-      (box) =>
-        box.x >= from &&
-        box.x + box.width <= Math.max(to, from + width + 8) &&
-        box.y > top - 12 &&
-        box.y + box.height < bottom + 12 &&
-        !occupied.some((other) => cross(box, other)),
-    );
+  const tops = points.map(({ y }) => Math.abs(y - axisY));
+  const inside = Math.max(14, Math.min(...tops) / 2);
+  const outside = Math.max(...tops) + 13;
   return {
     id,
     direction,
     isUnknown: strand.unknown === "amount",
     outline,
-    caption: isSmall || caption === undefined || width > to - from - 8 ? null : caption,
+    caption: isSmall
+      ? null
+      : placeCaption(
+          strandCaption(strand),
+          { from, to },
+          [inside, outside].map((away) => axisY + side * away),
+          frame,
+          occupied,
+        ),
   };
+}
+
+/** Finds a place for the words of a band between its ends, at one of some heights, clear of what is there. */
+function placeCaption(
+  text: string,
+  { from, to }: { readonly from: number; readonly to: number },
+  heights: readonly number[],
+  { top, bottom }: Frame,
+  occupied: readonly Box[],
+): PlacedBand["caption"] {
+  const width = labelWidth(text);
+  if (width > to - from - 8) return null;
+  const boxes = heights.map((y) => ({
+    x: (from + to - width) / 2,
+    y: y - LABEL_HEIGHT / 2,
+    width,
+    height: LABEL_HEIGHT,
+    text,
+  }));
+  const free = boxes.find(
+    (box) =>
+      box.y > top - 12 &&
+      box.y + box.height < bottom + 12 &&
+      !occupied.some((other) => cross(box, other)),
+  );
+  return free ?? null;
 }
