@@ -1,4 +1,3 @@
-import type { Draft } from "@kestrelmoor/core/typing";
 import { sql } from "drizzle-orm";
 import {
   check,
@@ -52,7 +51,8 @@ export const problems = pgTable(
       .references(() => workspaces.id, { onDelete: "cascade" }),
     version: integer("version").notNull().default(1),
     title: text("title").notNull(),
-    draft: jsonb("draft").$type<Draft>().notNull(),
+    /** Of any released version: see `savedProblemOf`. */
+    draft: jsonb("draft").$type<unknown>().notNull(),
     createdAt: moment("created_at").notNull().defaultNow(),
     updatedAt: moment("updated_at").notNull().defaultNow(),
     /** Set while the problem is in the bin. */

@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "@jest/globals";
 import type { ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
+import { eq } from "drizzle-orm";
+import { problems } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
 
 const draft = {
@@ -27,7 +29,7 @@ const draft = {
 
 const problem = {
   format: "kestrelmoor-problem",
-  version: 2,
+  version: 1,
   title: "Veil",
   rates: [{ percent: 5, quoted: "effective" }],
   flows: [{ id: "only", kind: "single", direction: "in", amount: null, at: "P0D" }],
@@ -60,6 +62,48 @@ describe("saving and reading", () => {
     expect((body as SavedProblem).draft).toEqual(draft);
     expect(file?.flows[0]).toMatchObject({ amount: 240, at: "P0D" });
     expect(file?.flows[1]).toMatchObject({ amount: null, at: "P3Y4M" });
+  });
+
+  test("brings a draft that an older version stored up to date as it is read", async () => {
+    const { id } = await create();
+    const rent = {
+      id: "rent",
+      kind: "stream",
+      direction: "in",
+      amount: 300,
+      every: "P1M",
+      count: 24,
+      timing: "end",
+      begins: "P0D",
+    };
+    const old = {
+      ...draft,
+      version: 1,
+      flows: [...draft.flows, { kind: "kept", id: "rent", flow: rent }],
+    };
+    await served.connection.database
+      .update(problems)
+      .set({ draft: old })
+      .where(eq(problems.id, id));
+    const { body } = await browser.get(`/api/problems/${id}`).expect(200);
+    const saved = body as SavedProblem;
+    expect(saved.draft.version).toBe(2);
+    expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
+    expect(saved.problem?.flows[2]).toEqual(rent);
+    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(2);
+  });
+
+  test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {
+    const { id } = await create();
+    await served.connection.database
+      .update(problems)
+      .set({ draft: { ...draft, version: 99 } })
+      .where(eq(problems.id, id));
+    const { items } = await list(browser);
+    expect(items.find((item) => item.id === id)).toMatchObject({
+      draft: { version: 99 },
+      problem: null,
+    });
   });
 
   test("takes a problem file as well, and writes its texts", async () => {

@@ -1,15 +1,20 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import { readDraft } from "@kestrelmoor/core/typing";
+import { parseDraft, readDraft, type Draft } from "@kestrelmoor/core/typing";
 import type { ProblemRow } from "./store";
 
-/** A row as the interface shows it, with the problem file that the draft makes up. */
+/**
+ * A row as the interface shows it, its draft brought up to date, with the problem file that it makes up.
+ * A draft that a newer version wrote is given as it is: nothing of it may be lost.
+ */
 export function savedProblemOf(row: ProblemRow): SavedProblem {
+  const read = parseDraft(row.draft);
+  const draft = read.ok ? read.value : (row.draft as Draft);
   return {
     id: row.id,
     version: row.version,
     title: row.title,
-    draft: row.draft,
-    problem: readDraft(row.draft).problem,
+    draft,
+    problem: read.ok ? readDraft(draft).problem : null,
     createdAt: row.createdAt.toISOString(),
     updatedAt: row.updatedAt.toISOString(),
   };
