@@ -46,7 +46,13 @@ export function reportIssue(found: Issue): IssueReport {
 /** A document that breaks its schema: every issue is told. */
 export function invalidDocument(issues: readonly Issue[]): Refusal {
   const [first] = issues;
-  const more = issues.length > 1 ? ` There are ${issues.length - 1} more issues.` : "";
+  const others = issues.length - 1;
+  const more =
+    others < 1
+      ? ""
+      : others === 1
+        ? " There is one more issue."
+        : ` There are ${others} more issues.`;
   const place =
     first === undefined || first.path.length === 0 ? "" : `At ${first.path.join(".")}: `;
   const detail = first === undefined ? "It is not valid." : `${place}${sentenceOf(first)}${more}`;
