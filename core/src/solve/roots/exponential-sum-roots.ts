@@ -148,18 +148,7 @@ function rootWithin(terms: readonly ExponentialTerm[], low: number, high: number
   const root = rootInBracket((x) => scaledValue(terms, x).value, low, high);
   // The sums are analytic: a sign change without a root cannot happen.
   if (root === null) throw new Error("An exponential sum changed its sign without a root");
-  return polished(terms, root);
-}
-
-/**
- * One Newton step on the plain terms: the scaled ones lose a digit or two to their logarithms, which
- * shows where two roots lie close together. A step that is more than a correction is not taken.
- */
-function polished(terms: readonly ExponentialTerm[], root: number): number {
-  const parts = terms.map(({ coefficient, exponent }) => coefficient * Math.exp(-root * exponent));
-  const slope = -sum(parts.map((part, index) => part * (terms[index]?.exponent ?? 0)));
-  const step = sum(parts) / slope;
-  return Math.abs(step) < 1e-9 * (1 + Math.abs(root)) ? root - step : root;
+  return root;
 }
 
 /** The roots of f, given the roots of its (shifted) derivative: one at most on each stretch between. */
