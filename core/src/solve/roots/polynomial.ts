@@ -63,7 +63,7 @@ export function coefficientSignChanges(polynomial: Polynomial, atMost = Infinity
   return changes;
 }
 
-/** Divided by the greatest number that divides all of its coefficients. */
+/** Divided by the greatest number that divides all of its coefficients; its roots stay, its sign may not. */
 export function primitive(polynomial: Polynomial): bigint[] {
   let content = 0n;
   for (const coefficient of polynomial) content = greatestCommonDivisor(content, coefficient);
@@ -71,7 +71,7 @@ export function primitive(polynomial: Polynomial): bigint[] {
 }
 
 function greatestCommonDivisor(one: bigint, other: bigint): bigint {
-  let [a, b] = [one < 0n ? -one : one, other < 0n ? -other : other];
+  let [a, b] = [one, other];
   while (b !== 0n) [a, b] = [b, a % b];
   return a;
 }

@@ -10,7 +10,6 @@ export interface Fraction {
 /** Bits of the fixed point: a double has 53, and roots that crowd each other cost the rest. */
 const BITS = 256n;
 const ONE = 1n << BITS;
-const MOST_STEPS = 400;
 
 /**
  * An isolated root to far more digits than a double has, so that also roots that crowd each other are
@@ -28,7 +27,7 @@ export function refineRoot({ k, depth, local }: IsolatedRoot): Fraction {
 function rootBetweenZeroAndOne(polynomial: Polynomial): bigint {
   let [low, high] = [0n, ONE];
   let [atLow, atHigh] = [valueAt(polynomial, low), valueAt(polynomial, high)];
-  for (let step = 0; step < MOST_STEPS && high - low > 1n; step += 1) {
+  for (let step = 0; high - low > 1n; step += 1) {
     const width = high - low;
     const secant = low + (width * atLow) / (atLow - atHigh);
     // Every third step is a plain halving, so that the bracket shrinks whatever the curve.
