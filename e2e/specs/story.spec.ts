@@ -11,7 +11,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
   await expect(moor.amount(0)).toBeFocused();
 
   await test.step("the future value, typed as the question says it", async () => {
-    await page.getByRole("textbox", { name: "Title of the problem" }).fill("Hive deposit");
+    await page.getByRole("textbox", { name: "Title of the problem" }).fill("A hive on deposit");
     await moor.type(moor.amount(0), "4,500");
     await moor.type(moor.when(1), "3y 4m");
     await moor.type(moor.rate, "3.15% a year compounded quarterly");
@@ -82,10 +82,10 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     expect(await application.stop("SIGINT")).toBeLessThan(5000);
     await application.start();
     await moor.openNotebook();
-    await expect(page.getByRole("article", { name: "Hive deposit" })).toContainText(
+    await expect(page.getByRole("article", { name: "A hive on deposit" })).toContainText(
       "It takes 3.67 years.",
     );
-    await page.getByRole("link", { name: "Hive deposit" }).click();
+    await page.getByRole("link", { name: "A hive on deposit" }).click();
     await moor.expectAnswer("3.67 years");
   });
 });
