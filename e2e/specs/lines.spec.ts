@@ -56,6 +56,14 @@ test.describe("each shape is filled in from the keyboard alone, in the order of 
   });
 });
 
+/** 86,000 lent at 7.4% a year compounded monthly, paid back over 8 years. */
+async function payBackTheExtractor(moor: Moor): Promise<void> {
+  await moor.startProblem("Paying back");
+  await moor.type(moor.amount(0), "86000");
+  await moor.type(moor.howLong(0), "8y");
+  await moor.type(moor.rate, "7.4");
+}
+
 test("a bare number of monthly payments is asked about, and nothing is lost", async ({
   moor,
   page,
@@ -91,10 +99,7 @@ test("an amount said by another follows it; a name that nobody has is told", asy
 test("the unknown moves through every field of payments, and each old figure comes back", async ({
   moor,
 }) => {
-  await moor.startProblem("Paying back");
-  await moor.type(moor.amount(0), "86000");
-  await moor.type(moor.howLong(0), "8y");
-  await moor.type(moor.rate, "7.4");
+  await payBackTheExtractor(moor);
   await moor.expectAnswer("1,189.69");
   for (const [field, answer] of [
     [moor.howLong(0), "96"],
@@ -147,10 +152,7 @@ test("those who do not see the timeline are told of payments in sentences", asyn
   moor,
   page,
 }) => {
-  await moor.startProblem("Paying back");
-  await moor.type(moor.amount(0), "86000");
-  await moor.type(moor.howLong(0), "8y");
-  await moor.type(moor.rate, "7.4");
+  await payBackTheExtractor(moor);
   await moor.expectAnswer("1,189.69");
   const told = page.getByRole("list", { name: "Money on the timeline" });
   await expect(told).toContainText(

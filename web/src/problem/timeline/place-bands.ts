@@ -50,8 +50,10 @@ export function placeBand(
     `L${to},${axisY}Z`,
   ].join(" ");
   const tops = points.map(({ y }) => Math.abs(y - axisY));
-  const inside = Math.max(14, Math.min(...tops) / 2);
-  const outside = Math.max(...tops) + 13;
+  const lowest = Math.min(...tops);
+  const outside = Math.max(...tops) + LABEL_HEIGHT / 2 + 3;
+  // Words that would stick out of a thin band stand beside it.
+  const away = lowest > LABEL_HEIGHT ? [lowest / 2, outside] : [outside];
   return {
     id,
     direction,
@@ -62,7 +64,7 @@ export function placeBand(
       : placeCaption(
           strandCaption(strand),
           { from, to },
-          [inside, outside].map((away) => axisY + side * away),
+          away.map((distance) => axisY + side * distance),
           frame,
           occupied,
         ),
