@@ -10,6 +10,7 @@ import { useDocumentState } from "../document/document-context";
 import { BeginsField } from "./BeginsField";
 import { DirectionButton } from "./DirectionButton";
 import { fieldId } from "./field-id";
+import { GrowthFields } from "./GrowthFields";
 import { LineFrame } from "./LineFrame";
 import { LineMenu } from "./LineMenu";
 import { LineNote } from "./LineNote";
@@ -47,13 +48,6 @@ export const StreamLine = memo(function StreamLine({
       `${id}-${key}`,
       edit((stream) => {
         stream[key] = text;
-      }),
-    );
-  const writeGrowth = (key: "figure" | "every") => (text: string) =>
-    type(
-      `${id}-growth-${key}`,
-      edit((stream) => {
-        if (stream.growth !== null) stream.growth[key] = text;
       }),
     );
   const noun =
@@ -152,52 +146,13 @@ export const StreamLine = memo(function StreamLine({
         onType={write("begins")}
       />
       {growth !== null && reading.growth !== null && (
-        <>
-          growing by
-          <TypedField
-            id={fieldId(id, "growth")}
-            name="By how much the payments grow, as a percentage or an amount"
-            text={growth.figure}
-            hint="3%"
-            reading={reading.growth.figure}
-            found={foundGrowth(own)}
-            isEmphasised
-            onType={writeGrowth("figure")}
-            onUnknown={() => makeUnknown(["flows", index, "growth", growth.by])}
-            onLeave={leave}
-          />
-          {/\d$/.test(growth.figure.trim()) && (
-            <button
-              type="button"
-              className={styles.direction}
-              aria-label={
-                growth.by === "percent"
-                  ? "In percent. Change it to an amount of money."
-                  : "An amount of money. Change it to percent."
-              }
-              onClick={() =>
-                change(
-                  edit((stream) => {
-                    if (stream.growth === null) return;
-                    stream.growth.by = stream.growth.by === "percent" ? "amount" : "percent";
-                  }),
-                )
-              }
-            >
-              {growth.by === "percent" ? "%" : "in money"}
-            </button>
-          )}
-          every
-          <TypedField
-            id={fieldId(id, "growth-every")}
-            name="How often the payments grow"
-            text={growth.every}
-            hint="year"
-            reading={reading.growth.every}
-            onType={writeGrowth("every")}
-            onLeave={leave}
-          />
-        </>
+        <GrowthFields
+          id={id}
+          index={index}
+          growth={growth}
+          reading={reading.growth}
+          found={foundGrowth(own)}
+        />
       )}
     </LineFrame>
   );
