@@ -32,6 +32,7 @@ export * from "./vary/sweep";
 export * from "./workings/step";
 export * from "./workings/workings";
 export { sentenceOf } from "./wording/sentences";
+export * from "./wording/answer-format";
 export * from "./wording/answer-sentence";
 export * from "./wording/format-number";
 export * from "./wording/format-time";

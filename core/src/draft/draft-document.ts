@@ -4,15 +4,28 @@ import { fail, succeed, type Result } from "../result";
 import { draftSchema, type Draft } from "./draft";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
+import { writeFollowUp } from "./write/write-follow-up";
 import { writeAsk, writeRate } from "./write-draft";
 
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 2,
+  version: 3,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,
+    // Version 3 has its follow-up questions typed, and holds side sums, variants and an answer format.
+    2: ({ also, ...document }) => ({
+      ...document,
+      also: (Array.isArray(also) ? also : []).map((question: unknown, index) => ({
+        kind: "kept",
+        id: `also-${index + 1}`,
+        question,
+      })),
+      sums: [],
+      variants: [],
+      answerFormat: null,
+    }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -32,6 +45,9 @@ function withLines(draft: Draft): Draft {
     ),
     flows: draft.flows.map((line) => (line.kind === "kept" ? lineOfFlow(line.flow, names) : line)),
     ask: draft.ask?.kind === "kept" ? writeAsk(draft.ask.ask, names) : draft.ask,
+    also: draft.also.map((line) =>
+      line.kind === "kept" ? writeFollowUp(line.question, line.id, names) : line,
+    ),
   };
 }
 

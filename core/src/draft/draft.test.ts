@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import cases from "../../reference/problems.json";
 import { readProblem } from "../problem/problem-file";
 import { solve } from "../solve/solve";
-import type { Draft } from "./draft";
+import { BLANK_DRAFT, type Draft } from "./draft";
 import { parseDraft } from "./draft-document";
 import {
   addAmount,
@@ -19,10 +19,7 @@ import { writeDraft } from "./write-draft";
 
 function draftOf(amount: string, back: string, percent: string, at: string): Draft {
   return {
-    format: "kestrelmoor-draft",
-    version: 2,
-    title: "",
-    question: "",
+    ...BLANK_DRAFT,
     rates: [
       { kind: "rate", id: "rate-1", percent, quoted: "nominal", compounding: "P1M", from: "" },
     ],
@@ -100,7 +97,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(2);
+    expect(parsed.value.version).toBe(3);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -110,9 +107,32 @@ describe("files and fields", () => {
     expect(readDraft(parsed.value).problem?.flows.at(-1)).toEqual(flow);
   });
 
+  test("a draft of version 2 has its follow-up questions typed when it is opened", () => {
+    const also = [
+      { find: "balance", at: "P2Y" },
+      { find: "interest", from: "P2Y", to: "P3Y" },
+      { find: "principal", from: "P6M", to: "P1Y3M" },
+      { find: "value", at: "P0D" },
+      { find: "total", of: "put-in" },
+    ];
+    const { format, title, question, rates, flows, ask } = draftOf("1", "2", "?", "3y");
+    const old = { format, version: 2, title, question, rates, flows, ask };
+    expect(parseDraft(old)).toMatchObject({ ok: true, value: { also: [], variants: [] } });
+    const parsed = parseDraft({ ...old, also });
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+    expect(parsed.value.also).toEqual([
+      { kind: "balance", id: "also-1", at: "2 years" },
+      { kind: "interest", id: "also-2", over: "year 3" },
+      { kind: "principal", id: "also-3", over: "from 6 months to 1 year 3 months" },
+      { kind: "value", id: "also-4", at: "today" },
+      { kind: "total", id: "also-5", of: "put-in" },
+    ]);
+    expect(readDraft(parsed.value).problem?.also).toEqual(also);
+  });
+
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 3 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 4 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {
@@ -249,5 +269,28 @@ describe.each(SHAPES)("the shape $id", (shape) => {
 
   test("is drawn with figures that have an answer", () => {
     expect(answersOf(shape.picture())).toHaveLength(1);
+  });
+});
+
+describe("follow-up questions", () => {
+  const asking = (...also: Draft["also"]): Draft => ({ ...draftOf("1", "?", "5", "2y"), also });
+
+  test.each<[string, Draft["also"][number], string]>([
+    ["nothing typed", { kind: "interest", id: "a", over: "" }, "span-missing"],
+    ["a time that cannot be read", { kind: "balance", id: "a", at: "soon" }, "time-not-understood"],
+    ["the mark of the unknown", { kind: "value", id: "a", at: "?" }, "unknown-not-here"],
+    ["a line that is gone", { kind: "total", id: "a", of: "gone" }, "reference-missing"],
+    [
+      "the end of what has none",
+      { kind: "balance", id: "a", at: "when back ends" },
+      "reference-not-a-stream",
+    ],
+  ])("with %s keep nobody from the answer", (_, line, code) => {
+    const { problem, also, issues } = readDraft(
+      asking({ kind: "balance", id: "sound", at: "1y" }, line),
+    );
+    expect(issues).toEqual([]);
+    expect(problem?.also).toEqual([{ find: "balance", at: "P1Y" }]);
+    expect(also[1]).toMatchObject({ field: { state: "issue", issue: { code } }, question: null });
   });
 });

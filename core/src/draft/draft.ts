@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { LIMITS } from "../problem/limits";
 import { problemSchema } from "../problem/schema";
+import { answerFormatSchema } from "../wording/answer-format";
 
 /**
  * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
@@ -13,6 +14,9 @@ export const LONGEST_FIELD = 200;
 
 /** The longest text of a field that holds many amounts. */
 export const LONGEST_LIST_FIELD = 100_000;
+
+export const MOST_SIDE_SUMS = 30;
+export const MOST_VARIANTS = 24;
 
 const typed = z.string().max(LONGEST_FIELD);
 const typedList = z.string().max(LONGEST_LIST_FIELD);
@@ -88,24 +92,72 @@ const ask = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("kept"), ask: shape.ask.unwrap() }),
 ]);
 
+/** A question that reads the same timeline once the unknown is known. */
+export const followUpLineSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("balance"), id, at: typed }),
+  z.strictObject({ kind: z.literal("value"), id, at: typed }),
+  /** Over which time, as one says it: "year 3". */
+  z.strictObject({ kind: z.literal("interest"), id, over: typed }),
+  z.strictObject({ kind: z.literal("principal"), id, over: typed }),
+  /** Of one flow, or of everything in or out. */
+  z.strictObject({ kind: z.literal("total"), id, of: z.string().max(64) }),
+  z.strictObject({ kind: z.literal("kept"), id, question: shape.also.unwrap().element }),
+]);
+
+/** A line of ordinary arithmetic with the answer and what goes with it. */
+const sideSum = z.strictObject({ id, text: typed });
+
+/** One fact that a variant has otherwise, by the line that it stands on and the fact's name there. */
+const change = z.strictObject({ line: id, fact: z.string().max(40), text: typedList });
+
+/** A second telling of the problem that holds only what differs. */
+const variant = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  changes: z.array(change).max(LIMITS.flows),
+});
+
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(2),
+  version: z.literal(3),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
   rates: z.array(rateLine).min(1).max(LIMITS.rates),
   flows: z.array(flowLineSchema).max(LIMITS.flows),
   ask: z.union([ask, z.null()]),
-  also: shape.also,
+  also: z.array(followUpLineSchema).max(LIMITS.followUps),
+  sums: z.array(sideSum).max(MOST_SIDE_SUMS),
+  variants: z.array(variant).max(MOST_VARIANTS),
+  /** How the answer is written; `null` for the way in which this person always has it. */
+  answerFormat: z.union([answerFormatSchema, z.null()]),
 });
 
 export type Draft = z.infer<typeof draftSchema>;
 export type RateLine = Draft["rates"][number];
 export type FlowLine = Draft["flows"][number];
+export type FollowUpLine = Draft["also"][number];
+export type SideSum = Draft["sums"][number];
+export type Variant = Draft["variants"][number];
+export type Change = Variant["changes"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
 export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
 export type SingleLine = LineOf<"single">;
 export type StreamLine = LineOf<"stream">;
 export type ListLine = LineOf<"list">;
 export type DatedLine = LineOf<"dated">;
+
+/** What every draft starts from: nothing said yet. */
+export const BLANK_DRAFT: Draft = {
+  format: "kestrelmoor-draft",
+  version: 3,
+  title: "",
+  question: "",
+  rates: [],
+  flows: [],
+  ask: null,
+  also: [],
+  sums: [],
+  variants: [],
+  answerFormat: null,
+};

@@ -9,6 +9,7 @@ import type {
   StreamLine,
   TypedRateLine,
 } from "./draft";
+import { freeId } from "./free-id";
 import { fieldsOfLine } from "./lines/line-kinds";
 import { unknownFields } from "./move-unknown";
 
@@ -131,11 +132,21 @@ export function copyFlow(draft: Draft, id: string): FlowLine | null {
 /** Removes a flow line. What referred to it is for the check to report. Changes the draft in place. */
 export function removeFlow(draft: Draft, id: string): void {
   draft.flows = draft.flows.filter((line) => line.id !== id);
+  forgetIn(draft, id);
 }
 
 /** Removes a rate line; the first that is left holds from today. Changes the draft in place. */
 export function removeRate(draft: Draft, id: string): void {
-  if (draft.rates.length > 1) draft.rates = draft.rates.filter((line) => line.id !== id);
+  if (draft.rates.length <= 1) return;
+  draft.rates = draft.rates.filter((line) => line.id !== id);
+  forgetIn(draft, id);
+}
+
+/** What variants say of a line goes with it. */
+function forgetIn(draft: Draft, line: string): void {
+  for (const variant of draft.variants) {
+    variant.changes = variant.changes.filter((change) => change.line !== line);
+  }
 }
 
 /** Turns the money of a line round. Changes the draft in place. */
@@ -143,12 +154,5 @@ export function turnRound(draft: Draft, id: string): void {
   const line = draft.flows.find((candidate) => candidate.id === id);
   if (line?.kind === "single" || line?.kind === "stream") {
     line.direction = line.direction === "in" ? "out" : "in";
-  }
-}
-
-function freeId(stem: string, taken: readonly string[]): string {
-  for (let number = taken.length + 1; ; number += 1) {
-    const id = `${stem}-${number}`;
-    if (!taken.includes(id)) return id;
   }
 }

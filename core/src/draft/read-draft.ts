@@ -7,6 +7,7 @@ import type { Problem, Rate } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
 import type { Draft, RateLine, TypedRateLine } from "./draft";
 import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
+import { readFollowUp, type FollowUpReading } from "./read-follow-up";
 import {
   flowOfLine,
   issuesOfFlow,
@@ -31,6 +32,8 @@ export interface DraftReading {
   readonly flows: readonly FlowReading[];
   readonly rates: readonly RateReading[];
   readonly ask: FieldReading<SaidTime> | null;
+  /** A question that cannot be asked yet keeps nobody from the answer: it is left out of the problem. */
+  readonly also: readonly FollowUpReading[];
   /** Everything that keeps it from being a problem, each with its path in the draft. */
   readonly issues: readonly Issue[];
   readonly problem: Problem | null;
@@ -62,13 +65,32 @@ export function readDraft(draft: Draft): DraftReading {
     ),
     ...(ask === null ? [] : issuesOf(ask, ["ask", "at"])),
   ];
-  const lines = { flows, rates, ask };
+  const also = draft.also.map((line) => readFollowUp(line, names));
+  const lines = { flows, rates, ask, also };
   if (fieldIssues.length > 0 || draft.flows.length === 0) {
     return { ...lines, issues: fieldIssues, problem: null };
   }
   const problem = problemOf(draft, flows, rates, ask);
   const issues = checkProblem(problem);
-  return { ...lines, issues, problem: issues.length > 0 ? null : problem };
+  if (issues.length > 0) return { ...lines, issues, problem: null };
+  const asked = askable(problem, also);
+  return { ...lines, also: asked, issues, problem: withFollowUps(problem, asked) };
+}
+
+/** Takes back the questions that refer to what is not there, such as a line that was removed. */
+function askable(problem: Problem, also: readonly FollowUpReading[]): readonly FollowUpReading[] {
+  if (checkProblem(withFollowUps(problem, also)).length === 0) return also;
+  return also.map((reading) => {
+    const [found] = checkProblem(withFollowUps(problem, [reading]));
+    return found === undefined
+      ? reading
+      : { field: { state: "issue", issue: found }, question: null };
+  });
+}
+
+function withFollowUps(problem: Problem, also: readonly FollowUpReading[]): Problem {
+  const questions = also.flatMap(({ question }) => question ?? []);
+  return questions.length === 0 ? problem : { ...problem, also: questions };
 }
 
 /** How a rate line's own choice has it quoted. */
@@ -113,7 +135,6 @@ function problemOf(
     rates: draft.rates.map((line, index) => rateOf(line, rates[index])),
     flows: draft.flows.map((line, index) => flowOfLine(line, flows[index])),
     ...askOf(draft, ask),
-    ...(draft.also === undefined ? {} : { also: draft.also }),
   };
 }
 

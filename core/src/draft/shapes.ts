@@ -1,4 +1,10 @@
-import type { Draft, FlowLine, StreamLine, TypedRateLine } from "./draft";
+import {
+  BLANK_DRAFT,
+  type Draft,
+  type FlowLine,
+  type StreamLine,
+  type TypedRateLine,
+} from "./draft";
 
 /** A starting pattern for a problem: its name, what it is for, and the draft it begins with. */
 export interface Shape {
@@ -55,15 +61,7 @@ function idOf(label: string): string {
 }
 
 function draftOf(rates: Draft["rates"], flows: FlowLine[], ask: Draft["ask"] = null): Draft {
-  return {
-    format: "kestrelmoor-draft",
-    version: 2,
-    title: "",
-    question: "",
-    rates,
-    flows,
-    ask,
-  };
+  return { ...BLANK_DRAFT, rates, flows, ask };
 }
 
 /** A pattern whose picture is itself with figures in the empty fields. */

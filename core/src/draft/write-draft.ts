@@ -1,7 +1,8 @@
 import { namesOf, type Names } from "../input/names";
 import type { Problem, Rate } from "../problem/schema";
-import type { Draft, TypedRateLine } from "./draft";
+import { BLANK_DRAFT, type Draft, type TypedRateLine } from "./draft";
 import { lineOfFlow } from "./lines/line-kinds";
+import { writeFollowUp } from "./write/write-follow-up";
 import { writePercent } from "./write/write-percent";
 import { writePosition } from "./write/write-position";
 
@@ -9,15 +10,16 @@ import { writePosition } from "./write/write-position";
 export function writeDraft(problem: Problem): Draft {
   const names = namesOf(problem.flows);
   return {
-    format: "kestrelmoor-draft",
-    version: 2,
+    ...BLANK_DRAFT,
     title: problem.title ?? "",
     question: problem.question ?? "",
     ...(problem.currency === undefined ? {} : { currency: problem.currency }),
     rates: problem.rates.map((rate, index) => writeRate(rate, index, names)),
     flows: problem.flows.map((flow) => lineOfFlow(flow, names)),
     ask: writeAsk(problem.ask, names),
-    ...(problem.also === undefined ? {} : { also: problem.also }),
+    also: (problem.also ?? []).map((question, index) =>
+      writeFollowUp(question, `also-${index + 1}`, names),
+    ),
   };
 }
 

@@ -4,7 +4,7 @@ import { NUMBER_PATTERN, readPlainNumber } from "./plain-number";
 
 type Operator = "+" | "-" | "*" | "/" | "^" | "(" | ")" | "%";
 type Token = { readonly text: string } & (
-  | { readonly kind: "number"; readonly value: number }
+  | { readonly kind: "number"; readonly value: number; readonly isNamed: NamedFigure["is"] | null }
   | { readonly kind: "operator"; readonly operator: Operator }
 );
 
@@ -40,6 +40,21 @@ const NUMBER = new RegExp(String.raw`^(?=[\d.])(?:${NUMBER_PATTERN})`, "i");
 const MULTIPLE = /^\s?(thousand|million|billion|mn|bn|k|m)(?![a-z])/i;
 const OPERATOR = /^(?:of\b|[-+−–*x×·/÷^()%])/i;
 
+/** A figure that may stand in a sum by its name. */
+export interface NamedFigure {
+  /** In small letters. */
+  readonly words: string;
+  readonly value: number;
+  /** A percentage is given as the decimal that it is: 0.05 for 5 %. */
+  readonly is: "money" | "number" | "percentage";
+}
+
+export interface WorkedSum {
+  readonly value: number;
+  /** An amount of money, or a bare number such as one amount by another. */
+  readonly is: "money" | "number";
+}
+
 /**
  * Works out a line of ordinary arithmetic: `15*12`, `12k + 500`, `30% of 900`, `1,000*1.05^3`.
  *
@@ -50,15 +65,29 @@ const OPERATOR = /^(?:of\b|[-+−–*x×·/÷^()%])/i;
  *   `bracket-unmatched`, `divided-by-zero` or `number-not-finite`
  */
 export function evaluateArithmetic(text: string): Result<number> {
-  const tokens = tokenize(text);
+  const worked = workOut(text, []);
+  return worked.ok ? succeed(worked.value.value) : worked;
+}
+
+/**
+ * Works out arithmetic in which figures may stand by their names: `answer / 20%`, `payments x 140`.
+ * It is money where a named amount of money is in it and is not divided out again.
+ *
+ * @returns fails as `evaluateArithmetic` does
+ */
+export function workOut(text: string, named: readonly NamedFigure[]): Result<WorkedSum> {
+  const tokens = tokenize(text, named);
   if (!tokens.ok) return tokens;
   try {
-    const value = new Reader(text, tokens.value).whole();
+    const { value, money } = new Reader(text, tokens.value).whole();
     if (!Number.isFinite(value)) return fail(issue("number-not-finite", [], {}));
     // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that
     // nobody typed.
     const figures = tokens.value.filter(({ kind }) => kind === "number");
-    return succeed(figures.length === 1 ? value : Number(value.toPrecision(15)));
+    return succeed({
+      value: figures.length === 1 ? value : Number(value.toPrecision(15)),
+      is: money > 0 ? "money" : "number",
+    });
   } catch (error) {
     if (error instanceof Refusal) return fail(error.issue);
     throw error;
@@ -72,12 +101,17 @@ class Refusal extends Error {
   }
 }
 
-function tokenize(text: string): Result<Token[]> {
+function tokenize(text: string, named: readonly NamedFigure[]): Result<Token[]> {
   const tokens: Token[] = [];
   let rest = text.trimStart();
   while (rest !== "") {
+    const name = nameAt(rest, named);
     const number = NUMBER.exec(rest)?.[0];
-    if (number !== undefined && number !== "") {
+    if (name !== null) {
+      const { value, is } = name.figure;
+      tokens.push({ kind: "number", value, text: name.text, isNamed: is });
+      rest = rest.slice(name.text.length);
+    } else if (number !== undefined && number !== "") {
       const read = readPlainNumber(number);
       if (read === null)
         return fail(issue("money-not-understood", [], { typed: text, at: number }));
@@ -86,7 +120,7 @@ function tokenize(text: string): Result<Token[]> {
       const multiple = MULTIPLE.exec(rest);
       rest = rest.slice(multiple?.[0].length ?? 0);
       const factor = MULTIPLES[multiple?.[1]?.toLowerCase() ?? ""] ?? 1;
-      tokens.push({ kind: "number", value: read.value * factor, text: number });
+      tokens.push({ kind: "number", value: read.value * factor, text: number, isNamed: null });
     } else {
       const spelling = OPERATOR.exec(rest)?.[0];
       const operator = SPELLINGS[spelling?.toLowerCase() ?? ""];
@@ -102,10 +136,30 @@ function tokenize(text: string): Result<Token[]> {
   return succeed(tokens);
 }
 
+/** The longest name that the text begins with, so that "total in" is not taken for "total". */
+function nameAt(
+  rest: string,
+  named: readonly NamedFigure[],
+): { readonly text: string; readonly figure: NamedFigure } | null {
+  const article = /^(?:the|my|each) /i.exec(rest)?.[0] ?? "";
+  const lower = rest.slice(article.length).toLowerCase();
+  const fitting = named.filter(
+    ({ words }) =>
+      words !== "" && lower.startsWith(words) && !/^[\p{L}\d]/u.test(lower.slice(words.length)),
+  );
+  const [longest] = fitting.sort((one, other) => other.words.length - one.words.length);
+  if (longest === undefined) return null;
+  return { text: rest.slice(0, article.length + longest.words.length), figure: longest };
+}
+
 interface Quantity {
   readonly value: number;
+  /** How often amounts of money are multiplied in it: their quotient is no money any more. */
+  readonly money: number;
   /** A bare percentage: it may not be added to an amount. */
   readonly isPercentage: boolean;
+  /** The text of a rate that stands by its name: "1 + rate" is clear, an amount plus a rate is a slip. */
+  readonly rate?: string | undefined;
 }
 
 /** Recursive descent over the tokens: sum, product, power, part. */
@@ -117,15 +171,15 @@ class Reader {
     private readonly tokens: readonly Token[],
   ) {}
 
-  whole(): number {
-    const { value } = this.sum();
+  whole(): Quantity {
+    const whole = this.sum();
     const left = this.tokens[this.position];
     if (left !== undefined) {
       throw left.text === ")"
         ? new Refusal(issue("bracket-unmatched", [], {}))
         : this.notUnderstood(left.text);
     }
-    return value;
+    return whole;
   }
 
   private sum(): Quantity {
@@ -134,8 +188,14 @@ class Reader {
       const next = this.product();
       const odd = total.isPercentage !== next.isPercentage;
       if (odd) throw this.notUnderstood("%");
+      const rate = total.money > 0 ? next.rate : next.money > 0 ? total.rate : undefined;
+      if (rate !== undefined) throw this.notUnderstood(rate);
       const value = operator === "+" ? total.value + next.value : total.value - next.value;
-      total = { value, isPercentage: total.isPercentage };
+      total = {
+        value,
+        money: Math.max(total.money, next.money),
+        isPercentage: total.isPercentage,
+      };
     }
     return total;
   }
@@ -148,7 +208,11 @@ class Reader {
         throw new Refusal(issue("divided-by-zero", [], {}));
       }
       const value = operator === "*" ? total.value * next.value : total.value / next.value;
-      total = { value, isPercentage: total.isPercentage && next.isPercentage };
+      total = {
+        value,
+        money: operator === "*" ? total.money + next.money : total.money - next.money,
+        isPercentage: total.isPercentage && next.isPercentage,
+      };
     }
     return total;
   }
@@ -156,7 +220,8 @@ class Reader {
   private power(): Quantity {
     const base = this.part();
     if (this.take("^") === null) return base;
-    return { value: base.value ** this.signed().value, isPercentage: false };
+    const power = this.signed().value;
+    return { value: base.value ** power, money: base.money * power, isPercentage: false };
   }
 
   private signed(): Quantity {
@@ -174,12 +239,17 @@ class Reader {
     const token = this.tokens[this.position];
     if (token?.kind !== "number") throw this.notUnderstood(token?.text ?? this.lastText());
     this.position += 1;
-    return this.percentage({ value: token.value, isPercentage: false });
+    return this.percentage({
+      value: token.value,
+      money: token.isNamed === "money" ? 1 : 0,
+      isPercentage: false,
+      rate: token.isNamed === "percentage" ? token.text : undefined,
+    });
   }
 
   private percentage(quantity: Quantity): Quantity {
     if (this.take("%") === null) return quantity;
-    return { value: quantity.value / 100, isPercentage: true };
+    return { value: quantity.value / 100, money: quantity.money, isPercentage: true };
   }
 
   private take<Wanted extends Operator>(...wanted: readonly Wanted[]): Wanted | null {
@@ -200,6 +270,6 @@ class Reader {
   }
 }
 
-function negate({ value, isPercentage }: Quantity): Quantity {
-  return { value: -value, isPercentage };
+function negate(quantity: Quantity): Quantity {
+  return { ...quantity, value: -quantity.value };
 }

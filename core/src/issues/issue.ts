@@ -112,6 +112,11 @@ export interface IssueFacts {
   "count-unclear": { figure: string; every: string };
   "count-too-large": { limit: number };
   "count-not-understood": { at: string };
+  "span-missing": NoFacts;
+  "span-not-understood": { at: string };
+  "span-backwards": { at: string };
+  "sum-missing": NoFacts;
+  "sum-not-understood": { at: string };
   "period-missing": NoFacts;
   "period-not-understood": { at: string };
   "amounts-missing": NoFacts;

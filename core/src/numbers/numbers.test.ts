@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { plainDecimal } from "./plain-decimal";
-import { roundHalfAway } from "./round-half-away";
+import { roundDecimal } from "./round-decimal";
 import { sum } from "./sum";
 
 describe("rounding goes by the decimal digits, halves away from zero", () => {
@@ -22,13 +22,13 @@ describe("rounding goes by the decimal digits, halves away from zero", () => {
     [1e21, 2, "1000000000000000000000.00"],
     [0.1 + 0.2, 15, "0.300000000000000"],
   ])("%p to %i decimals is %s", (value, decimals, text) => {
-    expect(roundHalfAway(value, decimals)).toBe(text);
+    expect(roundDecimal(value, decimals)).toBe(text);
   });
 
   test("never further than half a unit away", () => {
     fc.assert(
       fc.property(fc.double({ min: -1e9, max: 1e9, noNaN: true }), fc.nat(6), (value, decimals) => {
-        const rounded = Number(roundHalfAway(value, decimals));
+        const rounded = Number(roundDecimal(value, decimals));
         expect(Math.abs(rounded - value)).toBeLessThanOrEqual(
           0.5 * 10 ** -decimals + 1e-6 * Number(Math.abs(value) > 1e8) + 1e-12 * Math.abs(value),
         );

@@ -1,9 +1,9 @@
 import type { FlowOf, Position, Problem } from "../problem/schema";
 import type { Answer, Solution } from "../solve/solution";
 import { yearsOf } from "../time/duration";
+import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-sentence";
 import { endWords } from "./end-words";
-import { formatMoney } from "./format-number";
 import { durationWords } from "./format-time";
 import { frequencyWords } from "./quotation-words";
 
@@ -12,30 +12,33 @@ export function amountSentence(
   problem: Problem,
   solution: Solution,
   answer: Answer,
+  format: AnswerFormat,
 ): AnswerSentence {
   const { path } = solution.unknown;
   const flow = problem.flows[Number(path[1])];
-  const value = formatMoney(Math.abs(answer.value));
+  const value = writeDirected(answer.value, answer.direction, format);
+  const verb = (opens: boolean) => verbOf(answer, opens, format);
   switch (flow?.kind) {
     case "stream":
       return path[2] === "growth"
-        ? stepSentence(flow, answer)
+        ? stepSentence(flow, answer, format)
         : {
-            lead: `${flow.growth === undefined ? "Each time" : "The first time"} ${verbOf(answer, false)}`,
+            lead: `${flow.growth === undefined ? "Each time" : "The first time"} ${verb(false)}`,
             value,
             rest: frequencyWords(flow.every).adverb,
           };
     case "list": {
-      const way = answer.direction === "in" ? "coming in" : "going out";
+      const words = answer.direction === "in" ? "coming in" : "going out";
+      const way = format.moneyOut === "minus" ? "" : words;
       return { lead: `Amount number ${Number(path[3]) + 1} is`, value, rest: way };
     }
     case "dated": {
       const on = flow.entries[Number(path[3])]?.on ?? "that day";
-      return { lead: `On ${on} ${verbOf(answer, false)}`, value, rest: "" };
+      return { lead: `On ${on} ${verb(false)}`, value, rest: "" };
     }
     default:
       return {
-        lead: `${whenWords(flow?.at ?? null)} ${verbOf(answer, isFirst(solution))}`,
+        lead: `${whenWords(flow?.at ?? null)} ${verb(isFirst(solution))}`,
         value,
         rest: "",
       };
@@ -49,7 +52,9 @@ export function whenWords(at: Position): string {
   return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at)}`;
 }
 
-function verbOf({ direction }: Answer, opens: boolean): string {
+/** A minus says who pays whom, and a verb that says it too would say it twice. */
+function verbOf({ direction }: Answer, opens: boolean, { moneyOut }: AnswerFormat): string {
+  if (moneyOut === "minus") return "the amount is";
   return direction === "in" ? "you receive" : opens ? "you put in" : "you pay";
 }
 
@@ -63,11 +68,15 @@ function isFirst({ unknown, settled }: Solution): boolean {
   });
 }
 
-function stepSentence({ growth }: FlowOf<"stream">, { value }: Answer): AnswerSentence {
+function stepSentence(
+  { growth }: FlowOf<"stream">,
+  { value }: Answer,
+  format: AnswerFormat,
+): AnswerSentence {
   const each = frequencyWords(growth?.every ?? "P1Y").noun;
   return {
     lead: value < 0 ? "The payments fall by" : "The payments rise by",
-    value: formatMoney(Math.abs(value)),
+    value: writeMoney(Math.abs(value), format),
     rest: `each ${each}`,
   };
 }

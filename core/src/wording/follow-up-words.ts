@@ -2,6 +2,7 @@ import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
 import { yearsOf } from "../time/duration";
 import { endWords } from "./end-words";
 import { durationWords } from "./format-time";
+import { overWords } from "./span-words";
 
 /** A follow-up question in a few words: "Balance after 1 year 3 months". */
 export function followUpWords(question: FollowUp, problem: Problem): string {
@@ -25,8 +26,9 @@ function atWords(position: KnownPosition): string {
 }
 
 function spanWords(from: KnownPosition, to: KnownPosition): string {
+  if (typeof from === "string" && typeof to === "string") return overWords(from, to);
   const words = (position: KnownPosition) =>
-    typeof position === "string" ? durationWords(position) : `the end of ${position.endOf}`;
+    typeof position === "string" ? durationWords(position) : `when ${endWords(position.endOf)}`;
   return `from ${words(from)} to ${words(to)}`;
 }
 

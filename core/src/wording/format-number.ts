@@ -1,5 +1,5 @@
 import { plainDecimal } from "../numbers/plain-decimal";
-import { roundHalfAway } from "../numbers/round-half-away";
+import { roundDecimal } from "../numbers/round-decimal";
 
 /** Sets a thin structure of commas into the whole part of a decimal text. */
 function groupThousands(decimal: string): string {
@@ -17,17 +17,17 @@ function withTrueMinus(text: string): string {
 
 /** Money with thousands and two decimals, halves away from zero: `5,895.62`. */
 export function formatMoney(amount: number, decimals = 2): string {
-  return withTrueMinus(groupThousands(roundHalfAway(amount, decimals)));
+  return withTrueMinus(groupThousands(roundDecimal(amount, decimals)));
 }
 
 /** Money for pasting where only digits and a point will do: `5895.62`. */
 export function formatMoneyPlain(amount: number, decimals = 2): string {
-  return roundHalfAway(amount, decimals);
+  return roundDecimal(amount, decimals);
 }
 
 /** A number with at most some decimals and no trailing zeros: `3.15`, `1,200`. */
 export function formatFigure(value: number, mostDecimals = 4): string {
-  const rounded = roundHalfAway(value, mostDecimals);
+  const rounded = roundDecimal(value, mostDecimals);
   const short = rounded.includes(".") ? rounded.replace(/\.?0+$/, "") : rounded;
   return withTrueMinus(groupThousands(short === "-0" ? "0" : short));
 }

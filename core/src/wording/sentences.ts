@@ -171,6 +171,14 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `These are too many payments: ${formatFigure(limit)} are the most.`,
   "count-not-understood": ({ at }) =>
     `“${at}” is not understood here. Type how long, such as 3y 4m, 40 payments or ever, or ? to find it.`,
+  "span-missing": () => "Type over which time, such as year 3 or years 2 to 4.",
+  "span-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Type over which time, such as year 3, years 2 to 4 or the first 18 months.`,
+  "span-backwards": ({ at }) =>
+    `This ends before it begins: “${at}” should come later than what stands before it.`,
+  "sum-missing": () => "Type a sum, such as answer / 20%.",
+  "sum-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Use figures, + − × ÷ and the names that are listed.`,
   "period-missing": () => "Type how often, such as month, quarter or 2 weeks.",
   "period-not-understood": ({ at }) =>
     `“${at}” is not understood here. Type how often, such as month, quarter or 2 weeks.`,

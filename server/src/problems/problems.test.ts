@@ -7,7 +7,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 2,
+  version: 3,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -25,6 +25,10 @@ const draft = {
     { kind: "single", id: "out", label: "", direction: "in", amount: "?", at: "3y 4m" },
   ],
   ask: null,
+  also: [],
+  sums: [],
+  variants: [],
+  answerFormat: null,
 };
 
 const problem = {

@@ -1,6 +1,6 @@
 import { expect, test } from "@jest/globals";
 import { answerText, workings } from "@kestrelmoor/core";
-import type { Draft, FlowLine } from "@kestrelmoor/core/typing";
+import { BLANK_DRAFT, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import katex from "katex";
 import { companionsOf, copyText } from "./answer/companions";
@@ -60,8 +60,7 @@ interface Parts {
 
 function draftOf({ flows, rates, worth, words }: Parts): Draft {
   return {
-    format: "kestrelmoor-draft",
-    version: 2,
+    ...BLANK_DRAFT,
     title: words,
     question: words,
     rates: rates.map(([figure, from], index) => ({
@@ -333,7 +332,10 @@ test("whatever is typed, everything on the page can be worked out and has words"
       const { problem, result } = outcome;
       if (problem !== null && result?.ok === true) {
         const solution = result.value;
-        words.push(answerText(problem, solution), ...solution.answers.map(copyText));
+        words.push(
+          answerText(problem, solution),
+          ...solution.answers.map((answer) => copyText(answer)),
+        );
         words.push(...companionsOf(problem, solution).map(({ figure }) => figure));
         for (const { say, latex } of workings(problem, solution) ?? []) {
           words.push(say, ...latex);

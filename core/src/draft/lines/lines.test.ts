@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import type { Draft, FlowLine, StreamLine } from "../draft";
+import { BLANK_DRAFT, type Draft, type FlowLine, type StreamLine } from "../draft";
 import { copyFlow, moveFlow, setGrowth } from "../edit-lines";
 import { moveUnknown } from "../move-unknown";
 import { readDraft } from "../read-draft";
@@ -29,10 +29,7 @@ const amount = (text: string, at = "today", label = "Loan", id = "amount-1"): Fl
 });
 
 const draftOf = (flows: FlowLine[], percents: string[] = ["6%"]): Draft => ({
-  format: "kestrelmoor-draft",
-  version: 2,
-  title: "",
-  question: "",
+  ...BLANK_DRAFT,
   rates: percents.map((percent, index) => ({
     kind: "rate",
     id: `rate-${index + 1}`,

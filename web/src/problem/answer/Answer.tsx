@@ -1,4 +1,10 @@
-import { answerSentence, answerText, sentenceOf, type Issue } from "@kestrelmoor/core";
+import {
+  USUAL_FORMAT,
+  answerSentence,
+  answerText,
+  sentenceOf,
+  type Issue,
+} from "@kestrelmoor/core";
 import { turnRound } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { CopyButton } from "../../ui/CopyButton";
@@ -52,7 +58,7 @@ function Shown({ outcome }: { readonly outcome: Outcome }) {
       <p className={styles.lead}>{sentence.lead}</p>
       <div className={styles.figures}>
         {answers.map((answer, place) => {
-          const { value, rest } = answerSentence(problem, solution, answer);
+          const { value, rest } = answerSentence(problem, solution, USUAL_FORMAT, answer);
           return (
             <span key={place} className={styles.row}>
               <strong className={value.length > 12 ? styles.longFigure : styles.figure}>

@@ -131,9 +131,8 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
 
   const replace = (draft: Draft) => {
     edit((writable) => {
-      // The two that a draft may leave out must not stay behind.
+      // The one that a draft may leave out must not stay behind.
       delete writable.currency;
-      delete writable.also;
       Object.assign(writable, draft);
     });
   };

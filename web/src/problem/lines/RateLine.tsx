@@ -1,17 +1,15 @@
 import { formatPercent } from "@kestrelmoor/core";
-import { removeRate, type TypedRateLine } from "@kestrelmoor/core/typing";
+import {
+  quotationKey,
+  removeRate,
+  setQuotation,
+  type TypedRateLine,
+} from "@kestrelmoor/core/typing";
 import { Select } from "antd";
 import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
-import {
-  foundPercents,
-  linkedHint,
-  quotationFromKey,
-  quotationKey,
-  quotationOptions,
-  rateHint,
-} from "./line-hints";
+import { foundPercents, linkedHint, quotationOptions, rateHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
@@ -67,9 +65,7 @@ export const RateLine = memo(function RateLine({
   const choose = (chosen: string) =>
     change(
       edit((own) => {
-        const { quoted, compounding } = quotationFromKey(chosen);
-        own.quoted = quoted;
-        if (compounding !== null) own.compounding = compounding;
+        setQuotation(own, chosen);
         if (reading.percent.state === "value" && "figure" in reading.percent.value) {
           own.percent = reading.percent.value.figure;
         }

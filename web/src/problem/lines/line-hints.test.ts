@@ -1,13 +1,14 @@
 import { describe, expect, test } from "@jest/globals";
-import { readDraft, type Draft } from "@kestrelmoor/core/typing";
 import {
-  quotationFromKey,
   quotationKey,
-  quotationOptions,
-  rateHint,
-  saidAmountHint,
-  timeHint,
-} from "./line-hints";
+  quotationOfLine,
+  setQuotation,
+  SHAPES,
+  BLANK_DRAFT,
+  readDraft,
+  type Draft,
+} from "@kestrelmoor/core/typing";
+import { quotationOptions, rateHint, saidAmountHint, timeHint } from "./line-hints";
 
 function read(
   percent: string,
@@ -15,10 +16,7 @@ function read(
   quoted: "nominal" | "effective" | "periodic" | "continuous" = "nominal",
 ) {
   const draft: Draft = {
-    format: "kestrelmoor-draft",
-    version: 2,
-    title: "",
-    question: "",
+    ...BLANK_DRAFT,
     rates: [{ kind: "rate", id: "rate-1", percent, quoted, compounding: "P3M", from: "" }],
     flows: [{ kind: "single", id: "a", label: "", direction: "in", amount, at: "today" }],
     ask: null,
@@ -69,12 +67,10 @@ test("a time is told in years and in the periods of the rate", () => {
 test("every quotation on offer is the one that is chosen", () => {
   for (const { options } of quotationOptions({ quoted: "nominal", compounding: "P4W" })) {
     for (const { value } of options) {
-      const { quoted, compounding } = quotationFromKey(value);
-      const quotation =
-        quoted === "nominal" || quoted === "periodic"
-          ? { quoted, compounding: compounding ?? "" }
-          : { quoted };
-      expect(quotationKey(quotation)).toBe(value);
+      const [line] = SHAPES[0]?.start().rates ?? [];
+      if (line?.kind !== "rate") throw new Error("The first shape has a rate");
+      setQuotation(line, value);
+      expect(quotationKey(quotationOfLine(line))).toBe(value);
     }
   }
 });

@@ -11,7 +11,12 @@ import {
   type Quotation,
   type Solution,
 } from "@kestrelmoor/core";
-import { type FieldReading, type RateReading, type SaidAmount } from "@kestrelmoor/core/typing";
+import {
+  quotationKey,
+  type FieldReading,
+  type RateReading,
+  type SaidAmount,
+} from "@kestrelmoor/core/typing";
 
 /** What a line implies, in small type under it. */
 
@@ -106,23 +111,6 @@ interface QuotationOption {
   readonly label: string;
 }
 
-const keyOf = (quoted: Quotation["quoted"], compounding = "") => `${quoted} ${compounding}`;
-
-export function quotationKey(quotation: Quotation): string {
-  return keyOf(quotation.quoted, "compounding" in quotation ? quotation.compounding : "");
-}
-
-export function quotationFromKey(key: string): {
-  quoted: Quotation["quoted"];
-  compounding: string | null;
-} {
-  const [quoted = "nominal", compounding = ""] = key.split(" ");
-  return {
-    quoted: quoted as Quotation["quoted"],
-    compounding: compounding === "" ? null : compounding,
-  };
-}
-
 /** All the ways to quote a rate, in groups; a period that a file brought along is among them. */
 export function quotationOptions(
   current: Quotation,
@@ -134,22 +122,22 @@ export function quotationOptions(
       label: "A year, compounded",
       options: [
         ...periods.map((every) => ({
-          value: keyOf("nominal", every),
+          value: quotationKey({ quoted: "nominal", compounding: every }),
           label: `a year, compounded ${frequencyWords(every).adverb}`,
         })),
-        { value: keyOf("continuous"), label: "a year, compounded continuously" },
+        { value: "continuous", label: "a year, compounded continuously" },
       ],
     },
     {
       label: "A year, all compounding included",
-      options: [{ value: keyOf("effective"), label: "a year, effective" }],
+      options: [{ value: "effective", label: "a year, effective" }],
     },
     {
       label: "For each period",
       options: periods
         .filter((every) => every !== "P1Y")
         .map((every) => ({
-          value: keyOf("periodic", every),
+          value: quotationKey({ quoted: "periodic", compounding: every }),
           label: `per ${frequencyWords(every).noun}`,
         })),
     },

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import { outcomeOf } from "../document/document-store";
 import type { Box } from "./box";
@@ -12,10 +12,7 @@ const MEASURES = { width: 1200, height: 250, isSmall: false };
 
 function draftOf(flows: [direction: "in" | "out", amount: string, at: string][]): Draft {
   return {
-    format: "kestrelmoor-draft",
-    version: 2,
-    title: "",
-    question: "",
+    ...BLANK_DRAFT,
     rates: [
       {
         kind: "rate",

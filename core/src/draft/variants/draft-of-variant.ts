@@ -1,0 +1,37 @@
+import { isUnknownMark } from "../../input/unknown-mark";
+import type { Change, Draft, Variant } from "../draft";
+import { factsByPlace, placeOf, type Fact } from "./facts";
+
+/**
+ * The problem as a variant tells it. The unknown is the problem's own: a variant says nothing about it,
+ * so that every column answers the same question.
+ */
+export function draftOfVariant(draft: Draft, { changes }: Pick<Variant, "changes">): Draft {
+  const own = copyOf(draft);
+  const facts = factsByPlace(own);
+  for (const { line, fact, text } of changes) {
+    const found = facts.get(placeOf(line, fact));
+    if (found !== undefined && !isUnknownMark(found.text)) found.write(text);
+  }
+  return own;
+}
+
+/** What another telling of the same lines has otherwise. */
+export function changesBetween(
+  base: ReadonlyMap<string, Fact>,
+  other: ReadonlyMap<string, Fact>,
+): Change[] {
+  return [...other].flatMap(([place, { line, name, text }]) =>
+    base.get(place)?.text === text || !base.has(place) ? [] : [{ line, fact: name, text }],
+  );
+}
+
+/** The lines are copied, for facts write into them; variants of variants there are none. */
+function copyOf(draft: Draft): Draft {
+  const { flows, rates, ask } = draft;
+  const lines = JSON.parse(JSON.stringify({ flows, rates, ask })) as Pick<
+    Draft,
+    "flows" | "rates" | "ask"
+  >;
+  return { ...draft, ...lines, variants: [] };
+}

@@ -1,0 +1,143 @@
+import { formatExact } from "../../wording/format-number";
+import { formatYears } from "../../wording/format-time";
+import { COMMON_PERIODS, frequencyWords, quotationWords } from "../../wording/quotation-words";
+import type { Quotation } from "../../rates/quotation";
+import { frequencyOf, yearsOf } from "../../time/duration";
+import { valueOf } from "../field";
+import type { Change, Draft, FlowLine } from "../draft";
+import { quotationKey } from "../quotation-key";
+import { quotationOfLine, type DraftReading } from "../read-draft";
+import type { FactName } from "./facts";
+
+/** Variants that are asked for again and again, ready to be added. */
+export interface ReadyVariants {
+  readonly words: string;
+  readonly variants: readonly { readonly name: string; readonly changes: Change[] }[];
+}
+
+/** The ready-made variants that make sense for a problem, each group with at least one in it. */
+export function readyVariants(draft: Draft, reading: DraftReading): ReadyVariants[] {
+  const groups: ReadyVariants[] = [
+    { words: "Payments at the other end of each period", variants: otherTiming(draft) },
+    { words: "Every way of compounding", variants: everyCompounding(draft, reading) },
+    { words: "One to five years more", variants: yearsMore(draft, reading) },
+    { words: "A point more or less on the rate", variants: pointsMore(draft, reading) },
+  ];
+  return groups.filter(({ variants }) => variants.length > 0);
+}
+
+type Ready = ReadyVariants["variants"];
+
+function change(line: string, fact: FactName, text: string): Change {
+  return { line, fact, text };
+}
+
+function otherTiming({ flows }: Draft): Ready {
+  const streams = flows.filter((line) => line.kind === "stream");
+  const [first] = streams;
+  if (first === undefined) return [];
+  const other = first.timing === "end" ? "start" : "end";
+  const changes = streams.map(({ id }) => change(id, "timing", other));
+  return [{ name: `Paid at the ${other}`, changes }];
+}
+
+/** The figure of the first rate line as it is read, and how it is quoted; `null` where it is unknown or said by another. */
+function firstRate(
+  { rates: [line] }: Draft,
+  { rates: [reading] }: DraftReading,
+): { id: string; percent: number; quotation: Quotation; chosen: Quotation } | null {
+  if (line?.kind !== "rate" || reading?.kind !== "rate") return null;
+  const said = valueOf(reading.percent);
+  if (said === null || "plus" in said) return null;
+  const { quotation } = reading;
+  return { id: line.id, percent: said.percent, quotation, chosen: quotationOfLine(line) };
+}
+
+/** Says a rate otherwise; words about its quotation that stand in the field would win, so the choice says them. */
+function quotedAs(id: string, percent: number, quotation: Quotation, chosen: Quotation): Change[] {
+  const [key, own] = [quotationKey(quotation), quotationKey(chosen)];
+  return [
+    change(id, "percent", `${formatExact(percent)}%`),
+    ...(key === own ? [] : [change(id, "quotation", key)]),
+  ];
+}
+
+function everyCompounding(draft: Draft, reading: DraftReading): Ready {
+  const rate = firstRate(draft, reading);
+  if (rate === null || rate.quotation.quoted === "periodic") return [];
+  const { id, percent, quotation, chosen } = rate;
+  const ways: Quotation[] = [
+    ...COMMON_PERIODS.map((compounding) => ({ quoted: "nominal" as const, compounding })),
+    { quoted: "continuous" },
+  ];
+  // Effective a year is compounded yearly, by another name.
+  const own = quotation.quoted === "effective" ? "nominal P1Y" : quotationKey(quotation);
+  return ways
+    .filter((way) => quotationKey(way) !== own)
+    .map((way) => ({
+      name:
+        way.quoted === "nominal"
+          ? `Compounded ${frequencyWords(way.compounding).adverb}`
+          : "Compounded continuously",
+      changes: quotedAs(id, percent, way, chosen).filter(
+        ({ fact }) => fact !== "percent" || quotationKey(quotation) !== quotationKey(chosen),
+      ),
+    }));
+}
+
+function pointsMore(draft: Draft, reading: DraftReading): Ready {
+  const rate = firstRate(draft, reading);
+  if (rate === null) return [];
+  const { id, percent, quotation, chosen } = rate;
+  return [1, -1].map((points) => {
+    // 6.1 + 1 is 7.1, and not 7.1 with noise behind it.
+    const figure = Number((percent + points).toPrecision(15));
+    return {
+      name: `${formatExact(figure)}% ${quotationWords(quotation)}`,
+      changes: quotedAs(id, figure, quotation, chosen),
+    };
+  });
+}
+
+function yearsMore(draft: Draft, reading: DraftReading): Ready {
+  const [first] = draft.flows.flatMap((line, index) => longer(line, reading.flows[index]) ?? []);
+  return first ?? [];
+}
+
+/** A line that goes on for longer, or happens later; `null` where it has no known length. */
+function longer(
+  line: FlowLine,
+  reading: DraftReading["flows"][number] | undefined,
+): Ready[] | null {
+  const byYears = (change: (more: number) => Change): Ready[] => [
+    [1, 2, 3, 4, 5].map((more) => ({
+      name: `${more} year${more === 1 ? "" : "s"} more`,
+      changes: [change(more)],
+    })),
+  ];
+  if (line.kind === "stream" && reading?.kind === "stream") {
+    const [count, every] = [valueOf(reading.count), valueOf(reading.every)];
+    if (count === null || count === "forever" || every === null) return null;
+    const aYear = frequencyOf(every);
+    const inPayments = /payment|^[\d.,\s]+$/i.test(line.count);
+    return byYears((more) =>
+      change(
+        line.id,
+        "count",
+        inPayments
+          ? `${formatExact(tidy(count + more * aYear))} payments`
+          : formatYears(tidy(count / aYear + more), 6),
+      ),
+    );
+  }
+  if (line.kind === "single" && reading?.kind === "single") {
+    const at = valueOf(reading.at);
+    if (at === null || "endOf" in at || yearsOf(at.duration) === 0) return null;
+    return byYears((more) => change(line.id, "at", formatYears(tidy(at.years + more), 6)));
+  }
+  return null;
+}
+
+function tidy(value: number): number {
+  return Number(value.toPrecision(13));
+}

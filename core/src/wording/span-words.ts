@@ -1,0 +1,26 @@
+import { parseDuration, type Duration } from "../time/duration";
+import { durationWords } from "./format-time";
+
+const UNITS = ["years", "months", "weeks", "days"] as const;
+
+/** A span between two ISO 8601 durations as one says it: "in year 3", "in years 2 to 4", "from 1 year 6 months to 2 years". */
+export function overWords(from: string, to: string): string {
+  return numberedSpan(from, to) ?? `from ${durationWords(from)} to ${durationWords(to)}`;
+}
+
+/** "in year 3", where a span is made of whole years, months, weeks or days. */
+function numberedSpan(from: string, to: string): string | null {
+  const [start, end] = [parseDuration(from), parseDuration(to)];
+  if (start === null || end === null) return null;
+  const unit = UNITS.find((candidate) => isWhole(start, candidate) && isWhole(end, candidate));
+  if (unit === undefined || end[unit] <= start[unit]) return null;
+  const [first, last] = [start[unit] + 1, end[unit]];
+  return first === last ? `in ${unit.slice(0, -1)} ${first}` : `in ${unit} ${first} to ${last}`;
+}
+
+function isWhole(duration: Duration, unit: (typeof UNITS)[number]): boolean {
+  return (
+    Number.isInteger(duration[unit]) &&
+    UNITS.every((other) => other === unit || duration[other] === 0)
+  );
+}
