@@ -29,6 +29,7 @@ export * from "./appraisal/internal-rates";
 export * from "./appraisal/project-flows";
 export { netValue } from "./appraisal/measures";
 export * from "./vary/sweep";
+export { figureAt } from "./vary/figure-at";
 export * from "./workings/step";
 export * from "./workings/workings";
 export { sentenceOf } from "./wording/sentences";

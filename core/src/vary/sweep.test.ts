@@ -48,6 +48,31 @@ describe("a sweep", () => {
     expect(sweep.solveRow(2)[0]).toBe(solved(filled(loan, rate.path, 3.5)).answers[0].value);
   });
 
+  test("takes a time in years", () => {
+    const at: SweepAxis = { path: ["rates", 1, "from"], values: [1, 2.25, 1e-7] };
+    const alone = ["P1Y", "P2Y3M", "P0.0000001Y"].map(
+      (from) =>
+        solved(
+          problemOf({ ...loan, rates: [effective(5), { ...effective({ plus: 1, of: 0 }), from }] }),
+        ).answers[0].value,
+    );
+    const sweep = sweepOf(at);
+    alone.forEach((value, row) => expect(sweep.solveRow(row)[0]).toBeCloseTo(value, 9));
+  });
+
+  test("of an amount that balances only the other way round goes below zero", () => {
+    const goal = problemOf({
+      rates: [effective(0)],
+      flows: [
+        single("in", "out", 100, "P0D"),
+        single("more", "in", 30, "P1Y"),
+        single("rest", "in", null, "P2Y"),
+      ],
+    });
+    const sweep = sweepOf({ path: ["flows", 1, "amount"], values: [30, 100, 130] }, null, goal);
+    expect([0, 1, 2].map((row) => Math.round(sweep.solveRow(row)[0] ?? NaN))).toEqual([70, 0, -30]);
+  });
+
   test("has no number where there is no answer", () => {
     const project = problemOf({ rates: [effective(null)], flows: [list("p", [-100, 60, 60])] });
     const sweep = sweepOf({ path: ["flows", 0, "amounts", 0], values: [-100, 100] }, null, project);
@@ -58,7 +83,9 @@ describe("a sweep", () => {
   test.each<[string, SweepAxis, SweepAxis | null]>([
     ["sweep-field-unfit", { path: ["flows", 1, "amount"], values: [1] }, null],
     ["sweep-field-unfit", { path: ["flows", 7, "amount"], values: [1] }, null],
-    ["sweep-field-unfit", { path: ["flows", 0, "at"], values: [1] }, null],
+    ["sweep-field-unfit", { path: ["flows", 2, "at"], values: [1] }, null],
+    ["sweep-field-unfit", { path: ["flows", 0, "id"], values: [1] }, null],
+    ["wrong-format", { path: ["flows", 0, "at"], values: [1, NaN] }, null],
     ["sweep-field-unfit", { path: ["__proto__"], values: [1] }, null],
     ["sweep-field-unfit", { path: ["flows", 0, "amount"], values: [] }, null],
     ["out-of-range", { path: ["flows", 0, "amount"], values: [5, -1] }, null],

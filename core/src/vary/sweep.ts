@@ -13,7 +13,7 @@ export const LARGEST_SWEEP = 250_000;
 
 /** A field of a problem and the figures to put in it, one after the other. */
 export interface SweepAxis {
-  /** Of a number in the problem file, such as `["flows", 1, "count"]`. */
+  /** Of a number in the problem file, such as `["flows", 1, "count"]`, or of a time, in years. */
   readonly path: Path;
   readonly values: readonly number[];
 }
@@ -27,7 +27,8 @@ export interface Sweep {
   readonly columns: number;
   /**
    * The first answer for each figure of the second field, with the `row`-th of the first; for one field
-   * alone there is one column. Not a number where there is no answer.
+   * alone there is one column. An amount that balances only the other way round is below zero. Not a number
+   * where there is no answer.
    */
   readonly solveRow: (row: number) => Float64Array;
 }
@@ -66,7 +67,7 @@ export function prepareSweep(
 }
 
 function checkAxis(problem: Problem, { path, values }: SweepAxis): Result<null> {
-  if (typeof figureAt(problem, path) !== "number" || values.length === 0) {
+  if (figureAt(problem, path) === null || values.length === 0) {
     return fail(issue("sweep-field-unfit", path, {}));
   }
   // What a field takes is a range: its ends answer for all between them.
@@ -86,7 +87,9 @@ function cellSolver(
   const answer = (own: Problem, resolved: Timeline | null): number => {
     if (resolved === null) return Number.NaN;
     const found = findRoots({ problem: own, timeline: resolved, unknown, effort: 1 });
-    return found.ok ? found.value.roots[0].answer.value : Number.NaN;
+    if (!found.ok) return Number.NaN;
+    const { value, turned } = found.value.roots[0].answer;
+    return turned === true ? -value : value;
   };
   const byRow = timelinesOf(problem, first);
   if (second === null) return (row) => answer(problem, byRow[row] ?? null);

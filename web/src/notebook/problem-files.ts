@@ -9,6 +9,7 @@ import {
   type Problem,
 } from "@kestrelmoor/core";
 import { writeDraft, type Draft } from "@kestrelmoor/core/typing";
+import { saveAsFile } from "../ui/save-as-file";
 
 export type OpenedFile =
   | { readonly ok: true; readonly draft: Draft }
@@ -42,13 +43,7 @@ function placed(issue: Issue): string {
 
 /** Hands a problem to the browser as a file to keep. */
 export function saveProblemFile(problem: Problem, title: string): void {
-  const blob = new Blob([writeProblemText(problem)], { type: PROBLEM_MEDIA_TYPE });
-  const address = URL.createObjectURL(blob);
-  const link = document.createElement("a");
-  link.href = address;
-  link.download = fileNameOf(title);
-  link.click();
-  URL.revokeObjectURL(address);
+  saveAsFile(fileNameOf(title), writeProblemText(problem), PROBLEM_MEDIA_TYPE);
 }
 
 /** A title as a file name: letters and digits of any script, the rest as hyphens. */

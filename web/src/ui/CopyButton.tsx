@@ -29,7 +29,7 @@ export function CopyButton({ text, what }: CopyButtonProps) {
       aria-label={`Copy ${what} as ${text}`}
       onClick={() => void copy()}
     >
-      <span aria-live="polite">{outcome === null ? `Copy as ${text}` : words[outcome]}</span>
+      <span aria-live="polite">{outcome === null ? "Copy" : words[outcome]}</span>
     </button>
   );
 }

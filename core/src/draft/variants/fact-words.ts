@@ -31,13 +31,25 @@ export function factName(draft: Draft, line: string, fact: FactName): string {
     const rate = draft.rates.length === 1 ? "Rate" : `Rate ${place + 1}`;
     return fact === "percent" ? rate : `${rate}, ${WORDS[fact]}`;
   }
-  const words = WORDS[fact];
-  if (fact === "worth-at") return words.charAt(0).toUpperCase() + words.slice(1);
+  if (fact === "worth-at") return capital(WORDS[fact]);
+  return `${lineName(draft, line)}, ${WORDS[fact]}`;
+}
+
+/** What one amount of a line that has several is called: "Workshop, amount 3", "Sales, 2027-03-01". */
+export function entryName(draft: Draft, line: string, place: number, on?: string): string {
+  return `${lineName(draft, line)}, ${on ?? `amount ${place + 1}`}`;
+}
+
+function lineName(draft: Draft, line: string): string {
   const own = draft.flows.find(({ id }) => id === line);
-  const flows = draft.flows.map(namedFlow);
   const label = own === undefined ? "" : (namedFlow(own).label ?? "");
-  const name = label.trim() === "" ? namesOf(flows).nameOf(line) : label.trim();
-  return `${name.charAt(0).toUpperCase()}${name.slice(1)}, ${words}`;
+  return capital(
+    label.trim() === "" ? namesOf(draft.flows.map(namedFlow)).nameOf(line) : label.trim(),
+  );
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** What a fact says, as one reads it: a choice in its words, all else as it is typed. */

@@ -1,6 +1,6 @@
 import { formatExact } from "../../wording/format-number";
 import { formatYears } from "../../wording/format-time";
-import { COMMON_PERIODS, frequencyWords, quotationWords } from "../../wording/quotation-words";
+import { COMMON_PERIODS, frequencyWords } from "../../wording/quotation-words";
 import type { Quotation } from "../../rates/quotation";
 import { frequencyOf, yearsOf } from "../../time/duration";
 import { valueOf } from "../field";
@@ -93,7 +93,7 @@ function pointsMore(draft: Draft, reading: DraftReading): Ready {
     // 6.1 + 1 is 7.1, and not 7.1 with noise behind it.
     const figure = Number((percent + points).toPrecision(15));
     return {
-      name: `${formatExact(figure)}% ${quotationWords(quotation)}`,
+      name: points > 0 ? "One point more" : "One point less",
       changes: quotedAs(id, figure, quotation, chosen),
     };
   });

@@ -250,8 +250,8 @@ describe("ready-made variants", () => {
       ["Compounded continuously", 112.7497],
     ]);
     expect(answers(draft, /point more/)).toEqual([
-      ["13% a year, compounded yearly", 113],
-      ["11% a year, compounded yearly", 111],
+      ["One point more", 113],
+      ["One point less", 111],
     ]);
     expect(answers(draft, /other end/)).toBeUndefined();
   });

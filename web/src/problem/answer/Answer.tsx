@@ -1,19 +1,29 @@
 import {
-  USUAL_FORMAT,
   answerSentence,
   answerText,
   sentenceOf,
+  type AnswerFormat,
   type Issue,
 } from "@kestrelmoor/core";
-import { turnRound } from "@kestrelmoor/core/typing";
+import { addSum, turnRound } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
+import { lazy, Suspense, useState } from "react";
 import { CopyButton } from "../../ui/CopyButton";
 import { useLingering } from "../../ui/use-lingering";
 import { useDocument, useDocumentState } from "../document/document-context";
 import type { DocumentState } from "../document/document-store";
+import { fieldId, focusField } from "../lines/field-id";
+import { AskFurther } from "./AskFurther";
 import { companionsOf, copyText } from "./companions";
+import { CopyFigure } from "./CopyFigure";
+import { FollowUps } from "./FollowUps";
 import { missingWords } from "./missing-words";
+import { SideSums } from "./SideSums";
+import { useView } from "../views/view-choice";
+import { useAnswerFormat } from "./use-answer-format";
 import styles from "./Answer.module.css";
+
+const FormatDialog = lazy(() => import("./FormatDialog"));
 
 /** A pause in the typing, after which the answer is read out. */
 const READ_OUT_AFTER_MS = 900;
@@ -21,7 +31,8 @@ const READ_OUT_AFTER_MS = 900;
 /** The answer, as it stands with every keystroke; there is nothing to press. */
 export function Answer() {
   const outcome = useDocumentState((state) => state.outcome);
-  const spoken = useLingering(spokenAnswer(outcome), READ_OUT_AFTER_MS);
+  const format = useAnswerFormat();
+  const spoken = useLingering(spokenAnswer(outcome, format), READ_OUT_AFTER_MS);
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="answer-name">
       <h2 id="answer-name" className="visually-hidden">
@@ -30,21 +41,29 @@ export function Answer() {
       <p className="visually-hidden" role="status" aria-live="polite">
         {spoken}
       </p>
-      <Shown outcome={outcome} />
+      <Shown outcome={outcome} format={format} />
+      <FollowUps format={format} />
+      <SideSums format={format} />
+      <Tools />
     </section>
   );
 }
 
 type Outcome = DocumentState["outcome"];
 
-function spokenAnswer({ problem, result, reading }: Outcome): string {
+function spokenAnswer({ problem, result, reading }: Outcome, format: AnswerFormat): string {
   if (problem === null || result === null) return missingWords(reading.issues);
   return result.ok
-    ? answerText(problem, result.value)
+    ? answerText(problem, result.value, format)
     : result.issues.map((found) => sentenceOf(found)).join(" ");
 }
 
-function Shown({ outcome }: { readonly outcome: Outcome }) {
+interface ShownProps {
+  readonly outcome: Outcome;
+  readonly format: AnswerFormat;
+}
+
+function Shown({ outcome, format }: ShownProps) {
   const { problem, result, reading } = outcome;
   if (problem === null || result === null) {
     return <p className={styles.waiting}>{missingWords(reading.issues)}</p>;
@@ -52,19 +71,19 @@ function Shown({ outcome }: { readonly outcome: Outcome }) {
   if (!result.ok) return <NoAnswer issues={result.issues} />;
   const solution = result.value;
   const { answers } = solution;
-  const sentence = answerSentence(problem, solution);
+  const sentence = answerSentence(problem, solution, format);
   return (
     <>
       <p className={styles.lead}>{sentence.lead}</p>
       <div className={styles.figures}>
         {answers.map((answer, place) => {
-          const { value, rest } = answerSentence(problem, solution, USUAL_FORMAT, answer);
+          const { value, rest } = answerSentence(problem, solution, format, answer);
           return (
             <span key={place} className={styles.row}>
               <strong className={value.length > 12 ? styles.longFigure : styles.figure}>
                 {value}
               </strong>
-              <CopyButton text={copyText(answer)} what="the answer" />
+              <CopyButton text={copyText(answer, format)} what="the answer" />
               {answer.unit === "years" && <span className={styles.otherwise}>{rest}</span>}
             </span>
           );
@@ -83,14 +102,54 @@ function Shown({ outcome }: { readonly outcome: Outcome }) {
       )}
       {answers[0].turned && <Turned outcome={outcome} />}
       <dl className={styles.companions}>
-        {companionsOf(problem, solution).map(({ words, figure }) => (
+        {companionsOf(problem, solution, format).map(({ words, figure }) => (
           <div key={words}>
             <dt>{words}</dt>
-            <dd>{figure}</dd>
+            <dd>
+              <CopyFigure text={figure} what={words} />
+            </dd>
           </div>
         ))}
       </dl>
     </>
+  );
+}
+
+/** What can be done with an answer. */
+function Tools() {
+  const store = useDocument();
+  const { open } = useView();
+  const [isFormatOpen, setFormatOpen] = useState(false);
+  const addSideSum = () => {
+    let id = "";
+    store.edit((draft) => (id = addSum(draft)?.id ?? ""));
+    setTimeout(() => focusField(fieldId(id, "sum")), 0);
+  };
+  return (
+    <div className={styles.tools}>
+      <AskFurther />
+      <button type="button" className="quiet-button" onClick={addSideSum}>
+        Add a side sum
+      </button>
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => {
+          open("variants");
+          document.getElementById("views")?.scrollIntoView({ block: "nearest" });
+        }}
+      >
+        Keep it and vary
+      </button>
+      <button type="button" className="quiet-button" onClick={() => setFormatOpen(true)}>
+        Format
+      </button>
+      {isFormatOpen && (
+        <Suspense>
+          <FormatDialog onClose={() => setFormatOpen(false)} />
+        </Suspense>
+      )}
+    </div>
   );
 }
 

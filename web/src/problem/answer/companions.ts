@@ -1,14 +1,14 @@
 import {
-  followUpWords,
-  formatExact,
-  formatFigure,
-  formatMoney,
-  formatMoneyPlain,
-  formatPercent,
   formatYearsMonthsDays,
   frequencyOf,
   frequencyWords,
+  USUAL_FORMAT,
+  writeDirected,
+  writeFigure,
+  writeMoney,
+  writeRate,
   type Answer,
+  type AnswerFormat,
   type Problem,
   type Solution,
 } from "@kestrelmoor/core";
@@ -20,44 +20,45 @@ export interface Companion {
 }
 
 /** The figures beside the answer that people want next, fewest words first. */
-export function companionsOf(problem: Problem, solution: Solution): Companion[] {
+export function companionsOf(
+  problem: Problem,
+  solution: Solution,
+  format: AnswerFormat = USUAL_FORMAT,
+): Companion[] {
   return [
-    ...totals(solution),
-    ...periods(problem, solution),
-    ...wholePayments(solution),
-    ...rates(solution),
-    ...solution.also.map((value, index) => {
-      const question = problem.also?.[index];
-      return {
-        words: question === undefined ? "" : followUpWords(question, problem),
-        figure: value === null ? "none" : formatMoney(value),
-      };
-    }),
+    ...totals(solution, format),
+    ...periods(problem, solution, format),
+    ...wholePayments(solution, format),
+    ...rates(solution, format),
   ];
 }
 
-function totals({ facts }: Solution): Companion[] {
+function totals({ facts }: Solution, format: AnswerFormat): Companion[] {
   const { totalIn, totalOut, interest, interestIs } = facts;
   return [
-    ...total("Money out", totalOut),
-    ...total("Money in", totalIn),
+    ...total("Money out", totalOut, format),
+    ...total("Money in", totalIn, format),
     ...(interest === undefined
       ? []
-      : [{ words: `Interest ${interestIs}`, figure: formatMoney(interest) }]),
+      : [{ words: `Interest ${interestIs}`, figure: writeMoney(interest, format) }]),
   ];
 }
 
-function total(words: string, amount: number | null): Companion[] {
+function total(words: string, amount: number | null, format: AnswerFormat): Companion[] {
   if (amount === 0) return [];
-  return [{ words, figure: amount === null ? "without end" : formatMoney(amount) }];
+  return [{ words, figure: amount === null ? "without end" : writeMoney(amount, format) }];
 }
 
 /** An unknown time is wanted in the compounding periods too. */
-function periods(problem: Problem, { answers, settled }: Solution): Companion[] {
+function periods(
+  problem: Problem,
+  { answers, settled }: Solution,
+  format: AnswerFormat,
+): Companion[] {
   const [answer] = answers;
   const [spell] = settled.spells;
   if (answer.unit !== "years" || spell === undefined || problem.rates.length !== 1) return [];
-  const months = { words: "In months", figure: formatFigure(answer.value * 12, 2) };
+  const months = { words: "In months", figure: writeFigure(answer.value * 12, format, 2) };
   if (!("compounding" in spell.quotation)) return [months];
   const { compounding } = spell.quotation;
   if (compounding === "P1M" || compounding === "P1Y") return [months];
@@ -66,13 +67,13 @@ function periods(problem: Problem, { answers, settled }: Solution): Companion[] 
     months,
     {
       words: /^\d/.test(noun) ? `In periods of ${noun}` : `In ${noun}s`,
-      figure: formatFigure(answer.value * frequencyOf(compounding), 4),
+      figure: writeFigure(answer.value * frequencyOf(compounding), format),
     },
   ];
 }
 
 /** Payments cannot be split: what a count comes to in whole ones, and the other way to end. */
-function wholePayments({ facts }: Solution): Companion[] {
+function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   if (facts.wholePayments === undefined) return [];
   const { years, largerLast } = facts.wholePayments;
   const time = { words: "Time", figure: formatYearsMonthsDays(years) };
@@ -81,13 +82,13 @@ function wholePayments({ facts }: Solution): Companion[] {
   return [
     time,
     {
-      words: `Or the last of ${formatFigure(payment)}`,
-      figure: formatMoney(amount),
+      words: `Or the last of ${writeFigure(payment, format)}`,
+      figure: writeMoney(amount, format),
     },
   ];
 }
 
-function rates({ facts, settled }: Solution): Companion[] {
+function rates({ facts, settled }: Solution, format: AnswerFormat): Companion[] {
   const [percent] = facts.effectivePercents;
   const [spell] = settled.spells;
   if (
@@ -99,17 +100,19 @@ function rates({ facts, settled }: Solution): Companion[] {
     return [];
   return spell.quotation.quoted === "effective"
     ? []
-    : [{ words: "Effective yearly rate", figure: formatPercent(percent) }];
+    : [{ words: "Effective yearly rate", figure: writeRate(percent, format) }];
 }
 
-/** The digits of an answer for another program: no grouping, no sign of currency or percent. */
-export function copyText(answer: Answer): string {
+/** An answer as it is copied: just as the format has it. */
+export function copyText(answer: Answer, format: AnswerFormat = USUAL_FORMAT): string {
   switch (answer.unit) {
     case "money":
-      return formatMoneyPlain(answer.value);
+      return answer.direction === undefined
+        ? writeMoney(answer.value, format)
+        : writeDirected(answer.value, answer.direction, format);
     case "percent":
-      return formatFigure(answer.value, 6).replace("−", "-").replaceAll(",", "");
+      return writeRate(answer.value, format);
     default:
-      return formatExact(Number(answer.value.toPrecision(10))).replaceAll(",", "");
+      return writeFigure(answer.value, format, 6);
   }
 }

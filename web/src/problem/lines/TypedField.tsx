@@ -14,6 +14,7 @@ export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
   "count-missing",
   "period-missing",
   "amounts-missing",
+  "span-missing",
 ]);
 export const COMPLAINS_AFTER_MS = 700;
 

@@ -1,20 +1,72 @@
-import { lazy, Suspense } from "react";
+import { lazy, Suspense, useRef, type KeyboardEvent } from "react";
+import { useView, VIEWS, type View } from "./view-choice";
 import styles from "./Views.module.css";
 
-const WorkingsView = lazy(async () => ({
-  default: (await import("./WorkingsView")).WorkingsView,
-}));
+/** Each view, loaded when it is opened, and what is said until it is there. */
+const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.ComponentType }>> =
+  {
+    workings: {
+      name: "Workings",
+      waiting: "Setting the formulas …",
+      Part: lazy(async () => ({ default: (await import("./WorkingsView")).WorkingsView })),
+    },
+    variants: {
+      name: "Variants",
+      waiting: "Working out the variants …",
+      Part: lazy(async () => ({
+        default: (await import("./variants/VariantsView")).VariantsView,
+      })),
+    },
+    "what-if": {
+      name: "What if",
+      waiting: "Drawing the chart …",
+      Part: lazy(async () => ({ default: (await import("./what-if/WhatIfView")).WhatIfView })),
+    },
+  };
 
 /** The looks at the same timeline that open under it. */
 export function Views() {
+  const { view, open } = useView();
+  const tabs = useRef<HTMLDivElement>(null);
+  const { Part, waiting } = PARTS[view];
+  const move = (event: KeyboardEvent) => {
+    const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    const place = (VIEWS.indexOf(view) + step + VIEWS.length) % VIEWS.length;
+    open(VIEWS[place] ?? "workings");
+    tabs.current?.querySelectorAll("button")[place]?.focus();
+  };
   return (
-    <section className={`card ${styles.card ?? ""}`} aria-labelledby="workings-name">
-      <h2 id="workings-name" className={styles.name}>
-        Workings
-      </h2>
-      <Suspense fallback={<p className={styles.loading}>Setting the formulas …</p>}>
-        <WorkingsView />
-      </Suspense>
+    <section className={`card ${styles.card ?? ""}`} aria-label={PARTS[view].name} id="views">
+      <div
+        ref={tabs}
+        role="tablist"
+        aria-label="Looks at this problem"
+        className={styles.tabs}
+        onKeyDown={move}
+      >
+        {VIEWS.map((one) => (
+          <button
+            key={one}
+            type="button"
+            role="tab"
+            id={`tab-${one}`}
+            aria-selected={one === view}
+            aria-controls="view"
+            tabIndex={one === view ? 0 : -1}
+            className={one === view ? styles.openTab : styles.tab}
+            onClick={() => open(one)}
+          >
+            {PARTS[one].name}
+          </button>
+        ))}
+      </div>
+      <div role="tabpanel" id="view" aria-labelledby={`tab-${view}`}>
+        <Suspense fallback={<p className={styles.loading}>{waiting}</p>}>
+          <Part />
+        </Suspense>
+      </div>
     </section>
   );
 }

@@ -1,0 +1,44 @@
+import { addFollowUp, type FollowUpKind } from "@kestrelmoor/core/typing";
+import { Dropdown } from "antd";
+import { useDocument, useDocumentState } from "../document/document-context";
+import { fieldId, focusField } from "../lines/field-id";
+import { FOLLOW_UP_KINDS } from "./follow-up-kinds";
+
+/** Adds a question that reads the same timeline, and goes to its field. */
+export function AskFurther() {
+  const store = useDocument();
+  const flows = useDocumentState(({ draft }) => draft.flows);
+  const add = (kind: FollowUpKind, of?: string) => {
+    let id = "";
+    store.edit((draft) => (id = addFollowUp(draft, kind, of)?.id ?? ""));
+    // The menu gives the focus back to its button as it closes; the new field takes it after that.
+    setTimeout(() => focusField(fieldId(id, "further")), 60);
+  };
+  const several = flows.filter(
+    (line) => line.kind === "stream" || line.kind === "list" || line.kind === "dated",
+  );
+  return (
+    <Dropdown
+      trigger={["click"]}
+      destroyOnHidden
+      autoFocus
+      menu={{
+        onClick: ({ key }) => {
+          const [kind = "", of] = key.split("/");
+          add(kind as FollowUpKind, of);
+        },
+        items: [
+          ...Object.entries(FOLLOW_UP_KINDS).map(([key, { chosen }]) => ({ key, label: chosen })),
+          ...several.map((line) => ({
+            key: `total/${line.id}`,
+            label: `The total of ${line.label === "" ? "these payments" : line.label.toLowerCase()}`,
+          })),
+        ],
+      }}
+    >
+      <button type="button" className="quiet-button">
+        Ask further
+      </button>
+    </Dropdown>
+  );
+}

@@ -1,0 +1,158 @@
+import { USUAL_FORMAT, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import type { ReactNode } from "react";
+import { Dialog } from "../../ui/Dialog";
+import { useDocument } from "../document/document-context";
+import { useAnswerFormat, useOwnFormat } from "./use-answer-format";
+import styles from "./FormatDialog.module.css";
+
+const MARKS: readonly (readonly [AnswerFormat["marks"], string])[] = [
+  ["comma-point", "1,234.56"],
+  ["space-point", "1 234.56"],
+  ["plain-point", "1234.56"],
+  ["point-comma", "1.234,56"],
+  ["space-comma", "1 234,56"],
+  ["plain-comma", "1234,56"],
+];
+
+const ROUNDINGS: readonly (readonly [AnswerFormat["rounding"], string])[] = [
+  ["half-up", "rounded, halves up"],
+  ["half-even", "rounded, halves to the even digit"],
+  ["down", "cut off"],
+  ["up", "rounded up"],
+];
+
+const DECIMALS = Array.from({ length: 9 }, (_, count) => [count, String(count)] as const);
+
+/** How the answer is written and copied, as a sentence with choices in it. */
+export default function FormatDialog({ onClose }: { readonly onClose: () => void }) {
+  const store = useDocument();
+  const format = useAnswerFormat();
+  const keep = useOwnFormat((state) => state.keep);
+  const set = (parts: Partial<AnswerFormat>) =>
+    store.edit((draft) => {
+      draft.answerFormat = { ...format, ...parts };
+    });
+  const clear = () =>
+    store.edit((draft) => {
+      draft.answerFormat = null;
+    });
+  return (
+    <Dialog title="How the answer is written" isOpen onClose={onClose}>
+      <p className={styles.example} aria-live="polite">
+        {writeMoney(format.moneyOut === "minus" ? -12345.678 : 12345.678, format)}
+        <span> and </span>
+        {writeRate(4.125, format)}
+      </p>
+      <p className={styles.sentence}>
+        Money with
+        <Choice
+          name="Decimals of money"
+          value={format.decimals}
+          options={DECIMALS}
+          onChoose={(decimals) => set({ decimals })}
+        />
+        decimals, and what lies beyond
+        <Choice
+          name="Rounding"
+          value={format.rounding}
+          options={ROUNDINGS}
+          onChoose={(rounding) => set({ rounding })}
+        />
+      </p>
+      <p className={styles.sentence}>
+        Figures like
+        <Choice
+          name="Marks in figures"
+          value={format.marks}
+          options={MARKS}
+          onChoose={(marks) => set({ marks })}
+        />
+        after the sign
+        <input
+          className={styles.sign}
+          aria-label="Sign before money, or nothing"
+          placeholder="none"
+          maxLength={4}
+          value={format.sign}
+          onChange={(event) => set({ sign: event.target.value })}
+        />
+      </p>
+      <p className={styles.sentence}>
+        Money out told
+        <Choice
+          name="Money out"
+          value={format.moneyOut}
+          options={[
+            ["words", "in words"],
+            ["minus", "by a minus"],
+          ]}
+          onChoose={(moneyOut) => set({ moneyOut })}
+        />
+      </p>
+      <p className={styles.sentence}>
+        Rates
+        <Choice
+          name="Rates"
+          value={format.rate}
+          options={[
+            ["percent", "in percent"],
+            ["decimal", "as decimals"],
+          ]}
+          onChoose={(rate) => set({ rate })}
+        />
+        with at most
+        <Choice
+          name="Decimals of rates"
+          value={format.rateDecimals}
+          options={DECIMALS}
+          onChoose={(rateDecimals) => set({ rateDecimals })}
+        />
+        decimals in percent
+      </p>
+      <p className={styles.note}>What you copy is written in the same way.</p>
+      <div className={styles.actions}>
+        <button
+          type="button"
+          className="quiet-button"
+          onClick={() => {
+            keep(format);
+            clear();
+          }}
+        >
+          Use it for all my problems
+        </button>
+        <button type="button" className="quiet-button" onClick={() => set(USUAL_FORMAT)}>
+          Back to 1,234.56
+        </button>
+      </div>
+    </Dialog>
+  );
+}
+
+interface ChoiceProps<Value extends string | number> {
+  readonly name: string;
+  readonly value: Value;
+  readonly options: readonly (readonly [Value, string])[];
+  readonly onChoose: (value: Value) => void;
+}
+
+function Choice<Value extends string | number>(props: ChoiceProps<Value>): ReactNode {
+  const { name, value, options, onChoose } = props;
+  return (
+    <select
+      className={styles.choice}
+      aria-label={name}
+      value={value}
+      onChange={(event) => {
+        const chosen = options[event.target.selectedIndex];
+        if (chosen !== undefined) onChoose(chosen[0]);
+      }}
+    >
+      {options.map(([key, words]) => (
+        <option key={key} value={key}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,139 @@
+import { sentenceOf, writeFigure, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import {
+  namedFigures,
+  removeSum,
+  workOutSums,
+  writeSum,
+  type NamedFigure,
+  type SideSum,
+  type WorkedSum,
+} from "@kestrelmoor/core/typing";
+import { useMemo, useRef, useState } from "react";
+import { CrossIcon } from "../../ui/CrossIcon";
+import { useLingering } from "../../ui/use-lingering";
+import { useDocumentState } from "../document/document-context";
+import { fieldId } from "../lines/field-id";
+import { useFieldEditing } from "../lines/use-line-editing";
+import { COMPLAINS_AFTER_MS } from "../lines/TypedField";
+import { CopyFigure } from "./CopyFigure";
+import styles from "./Answer.module.css";
+
+/** The names stay for a moment: were they gone at once, what is clicked would slip from under the click. */
+const CLOSES_AFTER_MS = 250;
+
+const NO_FIGURES: readonly NamedFigure[] = [];
+
+/** Ordinary arithmetic with the answer and what goes with it, kept with the problem and always up to date. */
+export function SideSums({ format }: { readonly format: AnswerFormat }) {
+  const sums = useDocumentState(({ draft }) => draft.sums);
+  const problem = useDocumentState(({ outcome }) => outcome.problem);
+  const result = useDocumentState(({ outcome }) => outcome.result);
+  const named = useMemo(
+    () => (problem !== null && result?.ok === true ? namedFigures(problem, result.value) : null),
+    [problem, result],
+  );
+  const worked = useMemo(() => workOutSums(sums, named ?? NO_FIGURES), [sums, named]);
+  if (sums.length === 0) return null;
+  return (
+    <ul className={styles.further} aria-label="Side sums">
+      {sums.map((sum, index) => {
+        const own = worked[index];
+        return (
+          <SumRow
+            key={sum.id}
+            sum={sum}
+            named={named}
+            isFirst={index === 0}
+            figure={own?.ok === true && named !== null ? figureText(own.value, format) : null}
+            complaint={
+              own?.ok === false && named !== null && own.issues[0]?.code !== "sum-missing"
+                ? own.issues.map((found) => sentenceOf(found)).join(" ")
+                : null
+            }
+          />
+        );
+      })}
+    </ul>
+  );
+}
+
+function figureText({ value, is }: WorkedSum, format: AnswerFormat): string {
+  return is === "money" ? writeMoney(value, format) : writeFigure(value, format, 6);
+}
+
+interface SumRowProps {
+  readonly sum: SideSum;
+  readonly named: readonly NamedFigure[] | null;
+  readonly isFirst: boolean;
+  readonly figure: string | null;
+  readonly complaint: string | null;
+}
+
+function SumRow({ sum, named, isFirst, figure, complaint }: SumRowProps) {
+  const { type, leave, change } = useFieldEditing();
+  const field = useRef<HTMLInputElement>(null);
+  const [isOpen, setOpen] = useState(false);
+  const closing = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
+  const isTold = complaint !== null && (!isOpen || lingering === complaint);
+  const { id, text } = sum;
+  const write = (typed: string) => type(`${id}-sum`, (draft) => writeSum(draft, id, typed));
+  const insert = (words: string) => {
+    const input = field.current;
+    const [from, to] = [input?.selectionStart ?? text.length, input?.selectionEnd ?? text.length];
+    const before = text.slice(0, from);
+    write(`${before}${/\S$/.test(before) ? " " : ""}${words} ${text.slice(to)}`.slice(0, 200));
+    input?.focus();
+  };
+  return (
+    <li
+      onFocus={() => {
+        clearTimeout(closing.current);
+        setOpen(true);
+      }}
+      onBlur={() => {
+        closing.current = setTimeout(() => setOpen(false), CLOSES_AFTER_MS);
+      }}
+    >
+      <input
+        ref={field}
+        id={fieldId(id, "sum")}
+        className={styles.sum}
+        aria-label="Side sum"
+        aria-invalid={isTold}
+        placeholder="answer / 20%"
+        maxLength={200}
+        spellCheck={false}
+        autoComplete="off"
+        value={text}
+        onChange={(event) => write(event.target.value)}
+        onBlur={leave}
+      />
+      <span className={styles.equals}>=</span>
+      {figure === null ? (
+        <span className={styles.noFigure}>–</span>
+      ) : (
+        <CopyFigure text={figure} what={`the sum ${text}`} />
+      )}
+      <button
+        type="button"
+        className={styles.drop}
+        aria-label={`Remove the sum: ${text}`}
+        title="Remove this sum"
+        onClick={() => change((draft) => removeSum(draft, id))}
+      >
+        <CrossIcon />
+      </button>
+      {isTold && <span className={styles.complaint}>{complaint}</span>}
+      {isOpen && named !== null && (
+        <span className={styles.names} role="group" aria-label="Names that can stand in the sum">
+          {[...named.map(({ words }) => words), ...(isFirst ? [] : ["above"])].map((words) => (
+            <button key={words} type="button" onClick={() => insert(words)}>
+              {words}
+            </button>
+          ))}
+        </span>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,19 @@
+import type { FollowUpKind, FollowUpLine, FollowUpReading } from "@kestrelmoor/core/typing";
+
+/** What each kind of follow-up is called where one is chosen, and how its own line begins. */
+export const FOLLOW_UP_KINDS: Readonly<
+  Record<Exclude<FollowUpKind, "total">, { readonly chosen: string; readonly begins: string }>
+> = {
+  balance: { chosen: "What is owed, or there, after some time", begins: "Balance" },
+  interest: { chosen: "The interest in a year or another stretch", begins: "Interest in" },
+  principal: { chosen: "The principal paid back in a stretch", begins: "Principal in" },
+  value: { chosen: "What everything is worth at a date", begins: "Worth of everything" },
+};
+
+/** The words between the name of a follow-up and its field: "Balance after 5 years", but "Balance today". */
+export function wordBefore(line: FollowUpLine, { field }: FollowUpReading): string {
+  if (line.kind !== "balance" && line.kind !== "value") return "";
+  if (field?.state !== "value") return "after";
+  const said = field.value;
+  return "years" in said && said.years > 0 ? "after" : "";
+}

@@ -1,0 +1,98 @@
+import {
+  moveVariant,
+  nameVariant,
+  promoteVariant,
+  removeVariant,
+  type Variant,
+} from "@kestrelmoor/core/typing";
+import { Dropdown } from "antd";
+import { useState, type DragEvent } from "react";
+import { useFieldEditing } from "../../lines/use-line-editing";
+import styles from "./Variants.module.css";
+
+const DRAGGED = "text/x-kestrelmoor-variant";
+
+interface VariantHeadProps {
+  readonly variant: Variant;
+  readonly index: number;
+  readonly count: number;
+  /** What it is called where nobody has named it. */
+  readonly saysItself: string;
+}
+
+/** The head of a column: its name, and what can be done with the whole of it. */
+export function VariantHead({ variant, index, count, saysItself }: VariantHeadProps) {
+  const { type, leave, change } = useFieldEditing();
+  const [isTarget, setTarget] = useState(false);
+  const { id, name } = variant;
+  const shown = name === "" ? saysItself : name;
+  const acts: Readonly<Record<string, () => void>> = {
+    left: () => change((draft) => moveVariant(draft, id, index - 1)),
+    right: () => change((draft) => moveVariant(draft, id, index + 1)),
+    promote: () => change((draft) => promoteVariant(draft, id)),
+    remove: () => change((draft) => removeVariant(draft, id)),
+  };
+  const drop = (event: DragEvent) => {
+    setTarget(false);
+    const dragged = event.dataTransfer.getData(DRAGGED);
+    if (dragged === "") return;
+    event.preventDefault();
+    change((draft) => moveVariant(draft, dragged, index));
+  };
+  return (
+    <th
+      scope="col"
+      className={isTarget ? styles.target : undefined}
+      onDragOver={(event) => {
+        if (!event.dataTransfer.types.includes(DRAGGED)) return;
+        event.preventDefault();
+        setTarget(true);
+      }}
+      onDragLeave={() => setTarget(false)}
+      onDrop={drop}
+    >
+      <div className={styles.head}>
+        <span
+          className={styles.grip}
+          draggable
+          title="Drag to another place"
+          aria-hidden="true"
+          onDragStart={(event) => event.dataTransfer.setData(DRAGGED, id)}
+        >
+          ⠿
+        </span>
+        <input
+          className={styles.name}
+          aria-label={`Name of the variant: ${shown}`}
+          placeholder={saysItself}
+          maxLength={120}
+          title={shown}
+          size={Math.min(18, Math.max(8, shown.length))}
+          value={name}
+          onChange={({ target: { value } }) =>
+            type(`${id}-name`, (draft) => nameVariant(draft, id, value))
+          }
+          onBlur={leave}
+        />
+        <Dropdown
+          trigger={["click"]}
+          destroyOnHidden
+          autoFocus
+          menu={{
+            items: [
+              { key: "promote", label: "Make it the problem itself" },
+              { key: "left", label: "Move it to the left", disabled: index === 0 },
+              { key: "right", label: "Move it to the right", disabled: index === count - 1 },
+              { key: "remove", label: "Remove it" },
+            ],
+            onClick: ({ key }) => acts[key]?.(),
+          }}
+        >
+          <button type="button" className={styles.more} aria-label={`More for: ${shown}`}>
+            <span aria-hidden="true">⋯</span>
+          </button>
+        </Dropdown>
+      </div>
+    </th>
+  );
+}

@@ -1,0 +1,30 @@
+import { quotationOfLine, type Draft, type FactName } from "@kestrelmoor/core/typing";
+import { quotationOptions } from "../../lines/line-hints";
+
+interface Choice {
+  readonly value: string;
+  readonly label: string;
+}
+
+/** What a fact can be, for those that are chosen and not typed; `null` for all others. */
+export function choicesOf(draft: Draft, line: string, fact: FactName): readonly Choice[] | null {
+  switch (fact) {
+    case "direction":
+      return [
+        { value: "in", label: "in" },
+        { value: "out", label: "out" },
+      ];
+    case "timing":
+      return [
+        { value: "end", label: "end" },
+        { value: "start", label: "start" },
+      ];
+    case "quotation": {
+      const own = draft.rates.find(({ id }) => id === line);
+      if (own?.kind !== "rate") return null;
+      return quotationOptions(quotationOfLine(own)).flatMap(({ options }) => options);
+    }
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,136 @@
+import {
+  sentenceOf,
+  writeFigure,
+  writeMoney,
+  writeRate,
+  type Answer,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
+import {
+  draftOfVariant,
+  factName,
+  factsOf,
+  factText,
+  type Draft,
+  type FactName,
+  type Variant,
+} from "@kestrelmoor/core/typing";
+import { copyText } from "../../answer/companions";
+import { furtherAnswers } from "../../answer/further-answers";
+import { missingWords } from "../../answer/missing-words";
+import { outcomeOf, type Outcome } from "../../document/document-store";
+
+/** One telling of the problem in figures; the first column is the problem itself. */
+export interface Column {
+  readonly answer: string | null;
+  /** Why there is no answer. */
+  readonly complaint: string | null;
+  /** By how much the answer differs from the problem's own, and in percent of it. */
+  readonly difference: string | null;
+  readonly percent: string | null;
+  /** What the money earned or cost, where it is told. */
+  readonly interest: string | null;
+  /** One for each follow-up of the problem. */
+  readonly further: readonly (string | null)[];
+}
+
+/** The columns of a comparison: the problem itself, then each variant. */
+export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Column[] {
+  const own = answerOf(base);
+  const outcomes = draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant)));
+  return [base, ...outcomes].map((outcome, index) => {
+    const answer = answerOf(outcome);
+    return {
+      answer: answer === null ? null : copyText(answer, format),
+      complaint: answer === null ? complaintOf(outcome) : null,
+      ...(index === 0 || own === null || answer === null
+        ? { difference: null, percent: null }
+        : differences(own, answer, format)),
+      interest: interestOf(outcome, format),
+      further: furtherAnswers(outcome).map((value) =>
+        value === undefined ? null : value === null ? "none" : writeMoney(value, format),
+      ),
+    };
+  });
+}
+
+function answerOf({ result }: Outcome): Answer | null {
+  return result?.ok === true ? result.value.answers[0] : null;
+}
+
+function complaintOf({ reading, result }: Outcome): string {
+  return result === null || result.ok
+    ? missingWords(reading.issues)
+    : result.issues.map((found) => sentenceOf(found)).join(" ");
+}
+
+function interestOf({ result }: Outcome, format: AnswerFormat): string | null {
+  const interest = result?.ok === true ? result.value.facts.interest : undefined;
+  return interest === undefined ? null : writeMoney(interest, format);
+}
+
+function differences(
+  base: Answer,
+  { value, unit, direction }: Answer,
+  format: AnswerFormat,
+): Pick<Column, "difference" | "percent"> {
+  // An amount that goes the other way than the problem's own lies on the other side of zero.
+  const own = direction === base.direction ? value : -value;
+  const by = own - base.value;
+  const percent = (by / Math.abs(base.value)) * 100;
+  return {
+    difference: withSign(by, differenceIn(unit, Math.abs(by), format)),
+    percent: Number.isFinite(percent)
+      ? withSign(
+          percent,
+          writeRate(Math.abs(percent), { ...format, rate: "percent", rateDecimals: 2 }),
+        )
+      : null,
+  };
+}
+
+function differenceIn(unit: Answer["unit"], by: number, format: AnswerFormat): string {
+  switch (unit) {
+    case "money":
+      return writeMoney(by, format);
+    case "percent":
+      return `${writeFigure(by, format, format.rateDecimals)} points`;
+    default:
+      return `${writeFigure(by, format, 2)} ${unit}`;
+  }
+}
+
+/** A difference says which way it goes, except where it is none. */
+function withSign(value: number, text: string): string {
+  if (!/[1-9]/.test(text)) return text;
+  return `${value < 0 ? "−" : "+"}${text}`;
+}
+
+/** A row of the comparison: one fact, as the problem has it. */
+export interface FactRow {
+  readonly line: string;
+  readonly fact: FactName;
+  readonly name: string;
+  readonly text: string;
+}
+
+/** Every fact that a variant may have otherwise: all but the unknown. */
+export function variableFacts(draft: Draft): FactRow[] {
+  return factsOf(draft)
+    .filter(({ text }) => !/[?？]/.test(text))
+    .map(({ line, name, text }) => ({
+      line,
+      fact: name,
+      name: factName(draft, line, name),
+      text,
+    }));
+}
+
+/** What a variant is called: by its own name, or by what it says otherwise. */
+export function nameOfVariant(draft: Draft, { name, changes }: Variant): string {
+  if (name !== "") return name;
+  const words = changes.map(({ line, fact, text }) =>
+    factText(draft, line, fact as FactName, text.trim()),
+  );
+  return words.length === 0 ? "the same" : words.join(", ").slice(0, 60);
+}

@@ -1,0 +1,62 @@
+import type { AnswerFormat } from "@kestrelmoor/core";
+import { useState } from "react";
+import { saveAsFile } from "../../../ui/save-as-file";
+import { csvText, tabbedText, type FigureTable } from "./as-text";
+import type { SweepField } from "./sweep-fields";
+import type { SweepOutcome } from "./use-sweep";
+import styles from "./WhatIf.module.css";
+
+interface KeepFiguresProps {
+  readonly across: SweepField;
+  readonly down: SweepField | null;
+  readonly chart: SweepOutcome | null;
+  readonly table: SweepOutcome | null;
+  readonly format: AnswerFormat;
+}
+
+const SAYS_SO_MS = 1600;
+
+/** Copies what was worked out, or saves it as a file. */
+export function KeepFigures({ across, down, chart, table, format }: KeepFiguresProps) {
+  const [said, setSaid] = useState<string | null>(null);
+  const sweep = down === null ? chart : table;
+  if (sweep === null || sweep.cells.length === 0) return null;
+  const figures = () => tableOf(sweep, across, down);
+  const copy = async () => {
+    const isCopied = await navigator.clipboard.writeText(tabbedText(figures(), format)).then(
+      () => true,
+      () => false,
+    );
+    setSaid(isCopied ? "Copied" : "Could not copy");
+    setTimeout(() => setSaid(null), SAYS_SO_MS);
+  };
+  return (
+    <div className={styles.actions}>
+      <button type="button" className="quiet-button" onClick={() => void copy()}>
+        <span aria-live="polite">{said ?? "Copy the figures"}</span>
+      </button>
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => saveAsFile("what-if.csv", csvText(figures(), format), "text/csv")}
+      >
+        Save them as CSV
+      </button>
+    </div>
+  );
+}
+
+/** The figures of a sweep with what stands over and before them. */
+export function tableOf(
+  { first, second, cells }: SweepOutcome,
+  across: SweepField,
+  down: SweepField | null,
+): FigureTable {
+  const rows = first.values.map((value, row) => [value, ...(cells[row] ?? [])]);
+  return second === null || down === null
+    ? { heads: [across.name, "Answer"], rows }
+    : {
+        heads: [`${down.name} \\ ${across.name}`, ...second.values.map(String)],
+        rows,
+      };
+}

@@ -1,0 +1,93 @@
+import { useDeferredValue, useMemo } from "react";
+import { useDocument, useDocumentState } from "../../document/document-context";
+import { firstChoice, rangeFor, useWhatIfChoice } from "./choice";
+import { RangeFields } from "./RangeFields";
+import { sweepFields, type SweepField } from "./sweep-fields";
+import { Sweeps } from "./Sweeps";
+import styles from "./WhatIf.module.css";
+
+/** What becomes of the answer when one figure is varied, or two. */
+export function WhatIfView() {
+  const store = useDocument();
+  const state = useDeferredValue(useDocumentState((now) => now));
+  const { draft, outcome } = state;
+  const [choice, choose] = useWhatIfChoice(store);
+  const { problem, result } = outcome;
+  const fields = useMemo(
+    () => (problem === null ? [] : sweepFields(draft, problem)),
+    [draft, problem],
+  );
+  const fieldOf = (key: string | undefined) => fields.find((field) => field.key === key) ?? null;
+  const across = fieldOf(choice.first?.key) ?? firstChoice(fields);
+  const down = fieldOf(choice.second?.key);
+  const answer = result?.ok === true ? result.value.answers[0] : null;
+
+  if (problem === null || across === null || answer === null) {
+    return (
+      <p className={styles.quiet}>
+        Once the problem has an answer, this draws how the answer changes with any figure of it.
+      </p>
+    );
+  }
+  const first = choice.first?.key === across.key ? choice.first : rangeFor(across);
+  const second = down === null ? null : choice.second;
+  const others = fields.filter(({ key }) => key !== across.key);
+  const startAt = (key: string): SweepField => fieldOf(key) ?? across;
+  return (
+    <>
+      <div className={styles.sentence}>
+        What if
+        <RangeFields
+          which="first"
+          fields={fields.filter(({ key }) => key !== second?.key)}
+          chosen={first}
+          unit={across.unit}
+          onChoose={(key) => choose({ first: rangeFor(startAt(key)), place: null })}
+          onType={(range) => choose({ first: range, place: null })}
+        />
+        {second !== null && down !== null && (
+          <>
+            and
+            <RangeFields
+              which="second"
+              fields={others}
+              chosen={second}
+              unit={down.unit}
+              onChoose={(key) => choose({ second: rangeFor(startAt(key)), place: null })}
+              onType={(range) => choose({ second: range, place: null })}
+            />
+            <button
+              type="button"
+              className={styles.second}
+              onClick={() => choose({ second: null, place: null })}
+            >
+              Only the first
+            </button>
+          </>
+        )}
+        {second === null && others[0] !== undefined && (
+          <button
+            type="button"
+            className={styles.second}
+            onClick={() => {
+              const next = firstChoice(others);
+              if (next !== null) choose({ first, second: rangeFor(next), place: null });
+            }}
+          >
+            and a second figure
+          </button>
+        )}
+      </div>
+      <Sweeps
+        problem={problem}
+        answer={answer}
+        across={across}
+        down={down}
+        first={first}
+        second={second}
+        place={choice.place}
+        onPlace={(place) => choose({ place })}
+      />
+    </>
+  );
+}

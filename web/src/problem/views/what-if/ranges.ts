@@ -1,0 +1,70 @@
+import type { FigureUnit } from "@kestrelmoor/core/typing";
+
+export interface Range {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Points of a chart; payments come whole, so there may be fewer. */
+const CHART_POINTS = 100;
+const TABLE_POINTS = 8;
+
+/** A range around a figure that is worth a look: half as much to half as much again, a few points of a rate. */
+export function rangeAround(value: number, unit: FigureUnit): Range {
+  if (unit === "percent") {
+    const reach = Math.max(2, Math.round(Math.abs(value) / 2));
+    const middle = Math.round(value);
+    return { from: value > 0 ? Math.max(0, middle - reach) : middle - reach, to: middle + reach };
+  }
+  if (value === 0) return unit === "money" ? { from: 0, to: 1000 } : { from: 0, to: 10 };
+  const [low, high] = [value * 0.5, value * 1.5].sort((one, other) => one - other);
+  const step = niceStep(Math.abs(value) / 10);
+  const least = unit === "payments" ? 1 : unit === "years" ? step / 10 : -Infinity;
+  return {
+    from: Math.max(least, Math.round((low ?? 0) / step) * step),
+    to: tidy(Math.round((high ?? 0) / step) * step),
+  };
+}
+
+/** The largest of 1, 2, 5, 10 … that is not above a size. */
+function niceStep(size: number): number {
+  const power = 10 ** Math.floor(Math.log10(size));
+  return [5, 2, 1].map((times) => times * power).find((step) => step <= size) ?? power;
+}
+
+/** The figures of an axis of a chart, evenly from one end to the other. */
+export function chartValues({ from, to }: Range, unit: FigureUnit): number[] {
+  return unit === "payments" ? wholeValues(from, to, CHART_POINTS) : evenly(from, to, CHART_POINTS);
+}
+
+/** The figures of an axis of a table, with the present one among them. */
+export function tableValues({ from, to }: Range, unit: FigureUnit, present: number): number[] {
+  const values =
+    unit === "payments" ? wholeValues(from, to, TABLE_POINTS) : evenly(from, to, TABLE_POINTS);
+  if (present < from || present > to || values.some((value) => isSame(value, present))) {
+    return values;
+  }
+  return [...values, present].sort((one, other) => one - other);
+}
+
+export function isSame(one: number, other: number): boolean {
+  return Math.abs(one - other) <= 1e-9 * Math.max(1, Math.abs(other));
+}
+
+function evenly(from: number, to: number, steps: number): number[] {
+  return Array.from({ length: steps + 1 }, (_, index) =>
+    index === steps ? to : tidy(from + ((to - from) * index) / steps),
+  );
+}
+
+function wholeValues(from: number, to: number, steps: number): number[] {
+  const [first, last] = [Math.ceil(from), Math.floor(to)];
+  const step = Math.max(1, Math.ceil((last - first) / steps));
+  const count = Math.max(0, Math.floor((last - first) / step)) + 1;
+  return Array.from({ length: count }, (_, index) => first + index * step);
+}
+
+/** Drops the noise of a sum of fractions: 0.1 · 3 is 0.3. */
+function tidy(value: number): number {
+  return Number(value.toPrecision(12));
+}

@@ -1,0 +1,55 @@
+import { sentenceOf, type Problem, type SweepAxis } from "@kestrelmoor/core";
+import { useEffect, useState } from "react";
+import { createSweeper, type Sweeper } from "../../../workers/sweeper";
+
+/** A sweep that was solved, with what it was asked, for the next one may be under way. */
+export interface SweepOutcome {
+  readonly first: SweepAxis;
+  readonly second: SweepAxis | null;
+  /** Row by row. */
+  readonly cells: readonly Float64Array[];
+  /** Why it could not be solved, in a sentence; the cells are none then. */
+  readonly complaint: string | null;
+}
+
+/**
+ * Solves a sweep in a worker whenever what is asked changes; what was asked before and is not done by
+ * then is dropped. Until the next outcome is there the last one stays.
+ *
+ * @param request an object that stays the same as long as it asks the same, or `null` for nothing
+ */
+export function useSweep(
+  request: {
+    readonly problem: Problem;
+    readonly first: SweepAxis;
+    readonly second: SweepAxis | null;
+  } | null,
+): SweepOutcome | null {
+  const [sweeper, setSweeper] = useState<Sweeper | null>(null);
+  const [outcome, setOutcome] = useState<SweepOutcome | null>(null);
+  useEffect(() => {
+    const made = createSweeper();
+    // A worker belongs to the page while it is shown, and so does what shows its answers.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setSweeper(made);
+    return () => made.close();
+  }, []);
+  useEffect(() => {
+    if (sweeper === null || request === null) return;
+    const { first, second } = request;
+    const cells: Float64Array[] = [];
+    void sweeper
+      .run(request, (row, own) => (cells[row] = own))
+      .then((end) => {
+        if (end.how === "cancelled") return;
+        const complaint =
+          end.how === "refused"
+            ? end.issues.map((found) => sentenceOf(found)).join(" ")
+            : end.how === "broken"
+              ? "The figures could not be worked out here. Load the page again."
+              : null;
+        setOutcome({ first, second, cells: complaint === null ? cells : [], complaint });
+      });
+  }, [sweeper, request]);
+  return outcome;
+}
