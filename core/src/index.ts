@@ -18,6 +18,7 @@ export * from "./solve/solve";
 export * from "./solve/solution";
 export { paymentAmount } from "./flows/expand-stream";
 export { paymentTime } from "./flows/payment-times";
+export * from "./solve/shares";
 export { growthOf, settledSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";

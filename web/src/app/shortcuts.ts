@@ -11,6 +11,8 @@ const control = isApple ? "⌘" : "Ctrl";
 export const SHORTCUTS: readonly Shortcut[] = [
   { keys: "?", does: "In a field: make it the unknown" },
   { keys: "Enter", does: "In a field: go on to the next" },
+  { keys: "Alt+↓", does: "In a field or on a word: explain it" },
+  { keys: "↑ ↓", does: "In a time: a month later or earlier; with Shift a year" },
   { keys: "Esc", does: "In a field: put back what was there" },
   { keys: `${control}+Z`, does: "Undo" },
   { keys: `${control}+Shift+Z`, does: "Redo" },

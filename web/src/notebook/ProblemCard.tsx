@@ -7,7 +7,7 @@ import { missingWords } from "../problem/answer/missing-words";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
 import { showNotice } from "../ui/notices";
 import { saveProblemFile } from "./problem-files";
-import { SmallTimeline } from "./SmallTimeline";
+import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import styles from "./ProblemCard.module.css";
 
 interface ProblemCardProps {

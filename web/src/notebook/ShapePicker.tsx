@@ -1,7 +1,7 @@
 import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { QuestionStart } from "./QuestionStart";
-import { SmallTimeline } from "./SmallTimeline";
+import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import styles from "./ShapePicker.module.css";
 
 interface ShapePickerProps {

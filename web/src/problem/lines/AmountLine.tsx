@@ -8,6 +8,7 @@ import { fieldId } from "./field-id";
 import { saidAmountHint, timeHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
 import { LineMenu } from "./LineMenu";
+import { nudgedTime } from "./nudge";
 import { LineNote } from "./LineNote";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
@@ -57,6 +58,7 @@ export const AmountLine = memo(function AmountLine({
         name={`Amount of money ${direction}`}
         text={line.amount}
         hint="amount"
+        term="amount"
         reading={reading.amount}
         found={settled === null ? null : formatMoney(Math.abs(settled.amount))}
         isEmphasised
@@ -70,6 +72,8 @@ export const AmountLine = memo(function AmountLine({
         name="When"
         text={line.at}
         hint="time"
+        term="at"
+        onNudge={(nudge) => nudgedTime(reading.at, nudge)}
         reading={reading.at}
         found={settled === null ? null : formatYears(settled.at)}
         isEmphasised

@@ -1,6 +1,7 @@
 import { formatYears } from "@kestrelmoor/core";
 import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 import { fieldId } from "./field-id";
+import { nudgedTime } from "./nudge";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
 
@@ -25,6 +26,8 @@ export function BeginsField({ id, index, name, text, reading, years, onType }: B
       name={name}
       text={text}
       hint="today"
+      term="begins"
+      onNudge={(nudge) => nudgedTime(reading, nudge)}
       reading={reading}
       found={years === null ? null : formatYears(years)}
       onType={onType}

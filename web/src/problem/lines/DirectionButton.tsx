@@ -1,4 +1,5 @@
 import { turnRound } from "@kestrelmoor/core/typing";
+import { Explained } from "./explain/Explained";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
@@ -12,14 +13,16 @@ export function DirectionButton({ id, direction }: DirectionButtonProps) {
   const { change } = useFieldEditing();
   const other = direction === "in" ? "out" : "in";
   return (
-    <button
-      type="button"
-      title="Turn it round"
-      className={`${styles.direction ?? ""} ${(direction === "in" ? styles.in : styles.out) ?? ""}`}
-      aria-label={`Money ${direction}. Turn it round to money ${other}.`}
-      onClick={() => change((draft) => turnRound(draft, id))}
-    >
-      {direction}
-    </button>
+    <Explained term="direction">
+      <button
+        type="button"
+        title="Turn it round"
+        className={`${styles.direction ?? ""} ${(direction === "in" ? styles.in : styles.out) ?? ""}`}
+        aria-label={`Money ${direction}. Turn it round to money ${other}.`}
+        onClick={() => change((draft) => turnRound(draft, id))}
+      >
+        {direction}
+      </button>
+    </Explained>
   );
 }

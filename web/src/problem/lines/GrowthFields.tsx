@@ -37,6 +37,7 @@ export function GrowthFields({ id, index, growth, reading, found }: GrowthFields
         name="By how much the payments grow, as a percentage or an amount"
         text={growth.figure}
         hint="3%"
+        term="growth"
         reading={reading.figure}
         found={found}
         isEmphasised

@@ -1,6 +1,16 @@
-import { copyFlow, moveFlow, removeFlow, type Draft } from "@kestrelmoor/core/typing";
+import {
+  canJoin,
+  canSplit,
+  copyFlow,
+  joinFlow,
+  moveFlow,
+  removeFlow,
+  splitFlow,
+  type Draft,
+} from "@kestrelmoor/core/typing";
 import { Dropdown } from "antd";
-import { useDocumentState } from "../document/document-context";
+import { useState } from "react";
+import { useDocument } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
@@ -24,7 +34,8 @@ interface LineMenuProps {
 /** What can be done with a whole line: copied, moved, removed, and what its own kind adds. */
 export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenuProps) {
   const { change } = useFieldEditing();
-  const count = useDocumentState((state) => state.draft.flows.length);
+  const store = useDocument();
+  const [isOpen, setOpen] = useState(false);
   const copy = () => {
     change((draft) => {
       const copied = copyFlow(draft, id)?.id ?? "";
@@ -32,17 +43,25 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
       setTimeout(() => focusField(fieldId(copied, firstField)), 60);
     });
   };
+  // What can be done is looked up when somebody asks, and not with every keystroke.
+  const { draft: now, outcome } = store.getState();
+  const isSplittable = isOpen && canSplit(now, outcome.reading, id);
+  const isJoinable = isOpen && canJoin(now, outcome.reading, id);
   const items = [
     ...actions.map(({ words }, place) => ({ key: `own-${place}`, label: words })),
     { key: "copy", label: "Copy the line" },
+    ...(isSplittable ? [{ key: "split", label: "Split it" }] : []),
+    ...(isJoinable ? [{ key: "join", label: "Join it with the next line" }] : []),
     { key: "up", label: "Move it up", disabled: index === 0 },
-    { key: "down", label: "Move it down", disabled: index === count - 1 },
+    { key: "down", label: "Move it down", disabled: index === now.flows.length - 1 },
     { key: "remove", label: "Remove the line" },
   ];
   const choose = (key: string) => {
     if (key === "copy") copy();
     else if (key === "up") change((draft) => moveFlow(draft, id, -1));
     else if (key === "down") change((draft) => moveFlow(draft, id, 1));
+    else if (key === "split") change((draft) => splitFlow(draft, outcome.reading, id));
+    else if (key === "join") change((draft) => joinFlow(draft, outcome.reading, id));
     else if (key === "remove") change((draft) => removeFlow(draft, id));
     else {
       const own = actions[Number(key.slice("own-".length))];
@@ -54,6 +73,7 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
       trigger={["click"]}
       destroyOnHidden
       autoFocus
+      onOpenChange={setOpen}
       menu={{ items, onClick: ({ key }) => choose(key) }}
     >
       <button

@@ -3,6 +3,7 @@ import { useDocumentState } from "../document/document-context";
 import { AddLine } from "./AddLine";
 import { AmountLine } from "./AmountLine";
 import { isKept, KeptLine } from "./KeptLine";
+import { ChangeShape } from "./ChangeShape";
 import { DatedLine, ListLine } from "./ListLine";
 import { RateLine } from "./RateLine";
 import { StreamLine } from "./StreamLine";
@@ -32,7 +33,10 @@ export function Lines() {
         )}
         {ask?.kind === "worth" && <WorthLine at={ask.at} />}
       </ul>
-      <AddLine />
+      <div className={styles.below}>
+        <AddLine />
+        <ChangeShape />
+      </div>
     </section>
   );
 }

@@ -59,6 +59,7 @@ export const ListLine = memo(function ListLine({
         name="How often there is an amount"
         text={line.every}
         hint="year"
+        term="every"
         reading={reading.every}
         onType={write("every")}
         onLeave={leave}
@@ -79,6 +80,7 @@ export const ListLine = memo(function ListLine({
         name="The amounts, one after the other; out for money out, x 3 for three times"
         text={line.amounts}
         hint="out 1,000; 300 x 3; 450"
+        term="amounts"
         reading={reading.amounts}
         onType={(text) =>
           typeList(
@@ -135,6 +137,7 @@ export const DatedLine = memo(function DatedLine({
         name="The dates and amounts, one after the other; out for money out"
         text={line.entries}
         hint="2027-03-01 out 1,000; 2027-09-15 300"
+        term="entries"
         reading={reading.entries}
         onType={(text) =>
           typeList(`${id}-entries`, line.entries, text, (draft) => {

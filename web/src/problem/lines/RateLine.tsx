@@ -11,6 +11,8 @@ import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
 import { foundPercents, linkedHint, quotationOptions, rateHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
+import { Explained } from "./explain/Explained";
+import { nudgedTime } from "./nudge";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
@@ -87,6 +89,7 @@ export const RateLine = memo(function RateLine({
         name={index === 0 ? "Rate" : "Rate after the change"}
         text={line.percent}
         hint="rate"
+        term="percent"
         reading={reading.percent}
         found={
           found.length === 0 ? null : found.map((percent) => formatPercent(percent)).join(" or ")
@@ -104,17 +107,19 @@ export const RateLine = memo(function RateLine({
         onLeave={tidy}
       />
       {/\d$/.test(line.percent.trim()) && "% "}
-      <Select
-        className={styles.quotation ?? ""}
-        variant="borderless"
-        size="small"
-        popupMatchSelectWidth={false}
-        aria-label="How the rate is quoted"
-        value={key}
-        options={options}
-        onChange={choose}
-        listHeight={360}
-      />
+      <Explained term="quotation">
+        <Select
+          className={styles.quotation ?? ""}
+          variant="borderless"
+          size="small"
+          popupMatchSelectWidth={false}
+          aria-label="How the rate is quoted"
+          value={key}
+          options={options}
+          onChange={choose}
+          listHeight={360}
+        />
+      </Explained>
       {index > 0 && reading.from !== null && (
         <>
           from
@@ -123,6 +128,8 @@ export const RateLine = memo(function RateLine({
             name="When this rate begins"
             text={line.from}
             hint="time"
+            term="from"
+            onNudge={(nudge) => (reading.from === null ? null : nudgedTime(reading.from, nudge))}
             reading={reading.from}
             isEmphasised
             onType={(text) =>

@@ -13,6 +13,8 @@ import { fieldId } from "./field-id";
 import { GrowthFields } from "./GrowthFields";
 import { LineFrame } from "./LineFrame";
 import { LineMenu } from "./LineMenu";
+import { Explained } from "./explain/Explained";
+import { nudgedCount } from "./nudge";
 import { LineNote } from "./LineNote";
 import { streamHint } from "./stream-hints";
 import { TypedField } from "./TypedField";
@@ -83,6 +85,7 @@ export const StreamLine = memo(function StreamLine({
         name={`Amount of each payment of money ${line.direction}`}
         text={line.amount}
         hint="amount"
+        term="amount"
         reading={reading.amount}
         found={own === null ? null : formatMoney(Math.abs(own.amount))}
         isEmphasised
@@ -96,6 +99,7 @@ export const StreamLine = memo(function StreamLine({
         name="How often it is paid"
         text={line.every}
         hint="month"
+        term="every"
         reading={reading.every}
         onType={write("every")}
         onLeave={leave}
@@ -106,6 +110,8 @@ export const StreamLine = memo(function StreamLine({
         name="How long it goes on, as a time or a number of payments"
         text={line.count}
         hint="how long"
+        term="count"
+        onNudge={(nudge) => nudgedCount(reading.count, reading.every, line.count, nudge)}
         reading={reading.count}
         found={
           own === null || !Number.isFinite(own.count)
@@ -119,20 +125,22 @@ export const StreamLine = memo(function StreamLine({
       />
       <span className={styles.phrase}>
         at the
-        <button
-          type="button"
-          className={styles.direction}
-          aria-label={`Paid at the ${line.timing} of each ${noun}. Change it to the ${other}.`}
-          onClick={() =>
-            change(
-              edit((stream) => {
-                stream.timing = other;
-              }),
-            )
-          }
-        >
-          {line.timing}
-        </button>
+        <Explained term="timing">
+          <button
+            type="button"
+            className={styles.direction}
+            aria-label={`Paid at the ${line.timing} of each ${noun}. Change it to the ${other}.`}
+            onClick={() =>
+              change(
+                edit((stream) => {
+                  stream.timing = other;
+                }),
+              )
+            }
+          >
+            {line.timing}
+          </button>
+        </Explained>
         of each {noun},
       </span>
       from

@@ -3,7 +3,10 @@ import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
 import { Input } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
+import { Explained } from "./explain/Explained";
+import type { Term } from "./explain/term";
 import { focusNextField } from "./field-id";
+import type { Nudge } from "./nudge";
 import styles from "./TypedField.module.css";
 
 /** Nothing typed yet is not a mistake: the field's own hint says what belongs there. */
@@ -28,6 +31,10 @@ interface TypedFieldProps {
   /** What the unknown was found to be, shown beside its mark. */
   readonly found?: string | null;
   readonly isEmphasised?: boolean;
+  /** What it explains when it is asked. */
+  readonly term?: Term;
+  /** What is typed, moved on by an arrow key; `null` where it cannot be. */
+  readonly onNudge?: (nudge: Nudge) => string | null;
   readonly onType: (text: string) => void;
   readonly onUnknown?: () => void;
   readonly onLeave?: () => void;
@@ -39,7 +46,7 @@ interface TypedFieldProps {
  */
 export function TypedField(props: TypedFieldProps) {
   const { id, name, text, hint, reading, found = null, isEmphasised = false } = props;
-  const { onType, onUnknown, onLeave } = props;
+  const { onType, onUnknown, onLeave, onNudge, term } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const isUnknown = isUnknownMark(text);
@@ -60,6 +67,12 @@ export function TypedField(props: TypedFieldProps) {
     } else if (event.key === "Escape" && text !== textBefore.current) {
       event.preventDefault();
       onType(textBefore.current);
+    } else if ((event.key === "ArrowUp" || event.key === "ArrowDown") && !event.altKey) {
+      const by = event.key === "ArrowUp" ? 1 : -1;
+      const moved = onNudge?.({ by, isYear: event.shiftKey }) ?? null;
+      if (moved === null) return;
+      event.preventDefault();
+      onType(moved);
     }
   };
   const shown = text === "" ? hint : text;
@@ -69,36 +82,45 @@ export function TypedField(props: TypedFieldProps) {
     isTold ? styles.mistaken : "",
     isEmphasised ? styles.emphasised : "",
   ];
+  const field = (
+    <span className={look.filter(Boolean).join(" ")} data-shown={shown}>
+      <Input
+        id={id}
+        data-field=""
+        variant="borderless"
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        size="small"
+        maxLength={200}
+        aria-label={name}
+        aria-invalid={isTold}
+        aria-describedby={isTold ? `${id}-issue` : undefined}
+        placeholder={hint}
+        value={text}
+        onChange={(event) => type(event.target.value)}
+        onKeyDown={listen}
+        onFocus={(event) => {
+          textBefore.current = text;
+          setFocused(true);
+          if (isUnknown) event.currentTarget.select();
+        }}
+        onBlur={() => {
+          setFocused(false);
+          onLeave?.();
+        }}
+      />
+    </span>
+  );
   return (
     <span className={styles.whole}>
-      <span className={look.filter(Boolean).join(" ")} data-shown={shown}>
-        <Input
-          id={id}
-          data-field=""
-          variant="borderless"
-          autoComplete="off"
-          autoCapitalize="off"
-          spellCheck={false}
-          size="small"
-          maxLength={200}
-          aria-label={name}
-          aria-invalid={isTold}
-          aria-describedby={isTold ? `${id}-issue` : undefined}
-          placeholder={hint}
-          value={text}
-          onChange={(event) => type(event.target.value)}
-          onKeyDown={listen}
-          onFocus={(event) => {
-            textBefore.current = text;
-            setFocused(true);
-            if (isUnknown) event.currentTarget.select();
-          }}
-          onBlur={() => {
-            setFocused(false);
-            onLeave?.();
-          }}
-        />
-      </span>
+      {term === undefined ? (
+        field
+      ) : (
+        <Explained term={term} onUnknown={isUnknown ? undefined : onUnknown}>
+          {field}
+        </Explained>
+      )}
       {isUnknown && found !== null && <span className={styles.found}>{found}</span>}
       {isTold && (
         <span id={`${id}-issue`} className={styles.issue}>

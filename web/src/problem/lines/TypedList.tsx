@@ -2,6 +2,8 @@ import { sentenceOf } from "@kestrelmoor/core";
 import { type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
+import { Explained } from "./explain/Explained";
+import type { Term } from "./explain/term";
 import { focusNextField } from "./field-id";
 import { COMPLAINS_AFTER_MS, NOT_A_MISTAKE } from "./TypedField";
 import styles from "./TypedField.module.css";
@@ -11,6 +13,8 @@ interface TypedListProps {
   readonly name: string;
   readonly text: string;
   readonly hint: string;
+  /** What it explains when it is asked. */
+  readonly term: Term;
   readonly reading: FieldReading<unknown>;
   readonly onType: (text: string) => void;
   readonly onLeave: () => void;
@@ -20,7 +24,8 @@ interface TypedListProps {
  * Many amounts in one field, typed or pasted as a column or a row. Enter goes on to the next field,
  * Shift and Enter begin a new line; Escape puts back what was there.
  */
-export function TypedList({ id, name, text, hint, reading, onType, onLeave }: TypedListProps) {
+export function TypedList(props: TypedListProps) {
+  const { id, name, text, hint, term, reading, onType, onLeave } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
@@ -38,32 +43,34 @@ export function TypedList({ id, name, text, hint, reading, onType, onLeave }: Ty
   };
   return (
     <span className={styles.wholeList}>
-      <span className={`${styles.list ?? ""} ${isTold ? (styles.mistaken ?? "") : ""}`}>
-        {/* Not the library's: that one measures its height with styles that the page's policy forbids. */}
-        <textarea
-          id={id}
-          data-field=""
-          rows={1}
-          autoComplete="off"
-          spellCheck={false}
-          maxLength={100_000}
-          aria-label={name}
-          aria-invalid={isTold}
-          aria-describedby={isTold ? `${id}-issue` : undefined}
-          placeholder={hint}
-          value={text}
-          onChange={(event) => onType(event.target.value)}
-          onKeyDown={listen}
-          onFocus={() => {
-            textBefore.current = text;
-            setFocused(true);
-          }}
-          onBlur={() => {
-            setFocused(false);
-            onLeave();
-          }}
-        />
-      </span>
+      <Explained term={term}>
+        <span className={`${styles.list ?? ""} ${isTold ? (styles.mistaken ?? "") : ""}`}>
+          {/* Not the library's: that one measures its height with styles that the page's policy forbids. */}
+          <textarea
+            id={id}
+            data-field=""
+            rows={1}
+            autoComplete="off"
+            spellCheck={false}
+            maxLength={100_000}
+            aria-label={name}
+            aria-invalid={isTold}
+            aria-describedby={isTold ? `${id}-issue` : undefined}
+            placeholder={hint}
+            value={text}
+            onChange={(event) => onType(event.target.value)}
+            onKeyDown={listen}
+            onFocus={() => {
+              textBefore.current = text;
+              setFocused(true);
+            }}
+            onBlur={() => {
+              setFocused(false);
+              onLeave();
+            }}
+          />
+        </span>
+      </Explained>
       {isTold && (
         <span id={`${id}-issue`} className={styles.issue}>
           {complaint}

@@ -3,6 +3,7 @@ import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
+import { nudgedTime } from "./nudge";
 import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
 import typed from "./TypedField.module.css";
@@ -39,6 +40,8 @@ export function WorthLine({ at }: { readonly at: string }) {
         name="At which date it is worth that"
         text={at}
         hint="time"
+        term="worth"
+        onNudge={(nudge) => nudgedTime(reading, nudge)}
         reading={reading}
         isEmphasised
         onType={(text) =>

@@ -1,3 +1,4 @@
+import type { PointerEvent } from "react";
 import { Lozenge } from "./Lozenge";
 import type { PlacedPost } from "./place-posts";
 import type { Post } from "./sketch-types";
@@ -8,11 +9,14 @@ interface PostShapeProps {
   readonly hatch: string;
   readonly isSmall: boolean;
   readonly onClick: ((post: Post) => void) | undefined;
+  /** Begins to drag it, where it can be. */
+  readonly onGrab: ((event: PointerEvent) => void) | undefined;
   readonly onHover: ((placed: PlacedPost | null) => void) | undefined;
 }
 
 /** An amount as a rounded post, with its words; what is not given yet is pale. */
-export function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShapeProps) {
+export function PostShape(props: PostShapeProps) {
+  const { placed, hatch, isSmall, onClick, onGrab, onHover } = props;
   const { post, x, y, width, height, label } = placed;
   const isUnknown = post.unknown === "amount";
   const look = isUnknown
@@ -23,7 +27,9 @@ export function PostShape({ placed, hatch, isSmall, onClick, onHover }: PostShap
   const isPending = post.years === null || (post.amount === null && !isUnknown);
   return (
     <g
-      className={onClick === undefined ? undefined : styles.clickable}
+      className={onGrab !== undefined ? styles.movable : onClick && styles.clickable}
+      data-post={post.id}
+      onPointerDown={onGrab}
       opacity={isPending ? 0.45 : 1}
       onClick={() => onClick?.(post)}
       onPointerEnter={() => onHover?.(placed)}

@@ -1,28 +1,72 @@
 import { formatMoney } from "@kestrelmoor/core";
-import { useMemo, useState } from "react";
+import { addAmount } from "@kestrelmoor/core/typing";
+import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
-import { useDocumentState } from "../document/document-context";
+import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "../lines/field-id";
-import { layOut } from "./layout";
+import { firstYearOf, hasLaterYears } from "./first-year";
+import { FocalHandle } from "./FocalHandle";
+import { useFocalDate } from "./focal-date";
+import { layOut, spanOf } from "./layout";
+import { timeHandles, type TimeHandle } from "./moves";
 import type { PlacedPost } from "./place-posts";
 import { sketchOf } from "./sketch";
-import { sketchInWords, whenWords } from "./timeline-words";
+import { snapped, snapStep, yearsAtX } from "./time-scale";
+import { sketchInWords, whenWords, yearsInWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
+import { useTimeDrag } from "./use-time-drag";
 import styles from "./Timeline.module.css";
 
 const HEIGHT = 250;
 
-/** The problem as a timeline, drawn from its lines as they are typed. */
+/** The problem as a timeline, drawn from its lines as they are typed; what can be typed can be dragged too. */
 export function Timeline() {
+  const store = useDocument();
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
   const [card, width] = useElementWidth();
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
+  const [isZoomed, setZoomed] = useState(false);
+  const [focal, setFocal] = useFocalDate();
   const sketch = useMemo(() => sketchOf(draft, outcome), [draft, outcome]);
+  const whole = spanOf(sketch);
+  const isFirstYear = isZoomed && hasLaterYears(whole);
+  const ends = { left: 64, right: width - 56 };
+  const drag = useTimeDrag({ span: isFirstYear ? 1 : whole, ...ends });
+  const span = drag.frozen?.span ?? (isFirstYear ? 1 : whole);
   const layout = useMemo(
-    () => layOut(sketch, { width, height: HEIGHT, isSmall: false }),
-    [sketch, width],
+    () =>
+      layOut(
+        isFirstYear ? firstYearOf(sketch) : sketch,
+        { width, height: HEIGHT, isSmall: false },
+        span,
+      ),
+    [sketch, isFirstYear, width, span],
   );
+  const handles = useMemo(
+    () => timeHandles(draft, outcome.reading, sketch.strands),
+    [draft, outcome, sketch],
+  );
+  const scale = { span, ...ends };
+  const solution = outcome.result?.ok === true ? outcome.result.value : null;
+
+  const grab = (event: PointerEvent, handle: TimeHandle) => {
+    setHovered(null);
+    const field = `drag-${handle.line}-${handle.field}`;
+    drag.begin(
+      event,
+      handle.years,
+      (years) => store.edit((writable) => handle.write(writable, years), field),
+      store.settle,
+    );
+  };
+  const addAt = (x: number) => {
+    if (drag.wasDrag()) return;
+    const years = snapped(yearsAtX(scale, x), snapStep(scale));
+    let id = "";
+    store.edit((writable) => (id = addAmount(writable, yearsInWords(years))?.id ?? ""));
+    setTimeout(() => focusField(fieldId(id, "amount")), 0);
+  };
   return (
     <section ref={card} className={`card ${styles.card ?? ""}`} aria-labelledby="timeline-name">
       <h2 id="timeline-name" className="visually-hidden">
@@ -31,12 +75,42 @@ export function Timeline() {
       {width > 0 && (
         <TimelinePicture
           layout={layout}
-          onPostClick={({ line, field }) => focusField(fieldId(line, field))}
-          onRateClick={(id) => focusField(fieldId(id, "percent"))}
+          handles={handles}
+          onGrab={grab}
+          onPostClick={({ line, field }) => {
+            if (!drag.wasDrag()) focusField(fieldId(line, field));
+          }}
+          onRateClick={(id) => {
+            if (!drag.wasDrag()) focusField(fieldId(id, "percent"));
+          }}
           onPostHover={setHovered}
+          timeAt={(x) => snapped(yearsAtX(scale, x), snapStep(scale))}
+          onAxisClick={addAt}
         />
       )}
-      {hovered !== null && <PostDetails placed={hovered} width={width} />}
+      {width > 0 && solution !== null && (
+        <FocalHandle
+          draft={draft}
+          solution={solution}
+          scale={scale}
+          years={focal}
+          axisY={layout.axisY}
+          top={layout.ribbons[0]?.y ?? layout.tickY}
+          onChange={setFocal}
+          onGrab={(event) => drag.begin(event, Math.min(focal, span), setFocal)}
+        />
+      )}
+      {hasLaterYears(whole) && (
+        <button
+          type="button"
+          className={`quiet-button ${styles.zoom ?? ""}`}
+          aria-pressed={isFirstYear}
+          onClick={() => setZoomed(!isZoomed)}
+        >
+          {isFirstYear ? "Whole story" : "First year"}
+        </button>
+      )}
+      {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
       <ul className="visually-hidden" aria-label="Money on the timeline">
         {sketchInWords(sketch).map(({ id, text }) => (
           <li key={id}>{text}</li>

@@ -1,6 +1,8 @@
-import { useId } from "react";
+import { useId, type PointerEvent } from "react";
 import type { Layout } from "./layout";
 import { Lozenge } from "./Lozenge";
+import { AxisGround } from "./AxisGround";
+import type { TimeHandle } from "./moves";
 import type { PlacedPost } from "./place-posts";
 import type { Post } from "./sketch-types";
 import { PostShape } from "./PostShape";
@@ -9,10 +11,18 @@ import styles from "./Timeline.module.css";
 interface TimelinePictureProps {
   readonly layout: Layout;
   readonly isSmall?: boolean;
+  /** The times that can be dragged. */
+  readonly handles?: readonly TimeHandle[];
+  readonly onGrab?: (event: PointerEvent, handle: TimeHandle) => void;
+  /** The time that a place stands for, and what a click there does. */
+  readonly timeAt?: (x: number) => number;
+  readonly onAxisClick?: (x: number) => void;
   readonly onPostClick?: (post: Post) => void;
   readonly onPostHover?: (placed: PlacedPost | null) => void;
   readonly onRateClick?: (id: string) => void;
 }
+
+const NO_HANDLES: readonly TimeHandle[] = [];
 
 /**
  * The timeline as a picture. It is hidden from screen readers, which get `TimelineText`; whatever a
@@ -20,6 +30,13 @@ interface TimelinePictureProps {
  */
 export function TimelinePicture(props: TimelinePictureProps) {
   const { layout, isSmall = false, onPostClick, onPostHover, onRateClick } = props;
+  const { handles = NO_HANDLES, onGrab, timeAt, onAxisClick } = props;
+  const handleOf = (line: string, field: TimeHandle["field"] | "none") =>
+    handles.find((handle) => handle.line === line && handle.field === field);
+  const grabs = (handle: TimeHandle | undefined) =>
+    handle === undefined || onGrab === undefined
+      ? undefined
+      : (event: PointerEvent) => onGrab(event, handle);
   const { width, height, axisY, left, right, tickY } = layout;
   const hatch = useId();
   return (
@@ -106,8 +123,11 @@ export function TimelinePicture(props: TimelinePictureProps) {
         className={styles.axis}
       />
 
+      {timeAt !== undefined && onAxisClick !== undefined && (
+        <AxisGround layout={layout} timeAt={timeAt} onClick={onAxisClick} />
+      )}
       {layout.bands.map(({ id, direction, isUnknown, outline, caption }) => (
-        <g key={id}>
+        <g key={id} className={styles.ungrabbed}>
           <path
             d={outline}
             className={
@@ -135,6 +155,7 @@ export function TimelinePicture(props: TimelinePictureProps) {
           isSmall={isSmall}
           onClick={onPostClick}
           onHover={onPostHover}
+          onGrab={grabs(handleOf(placed.post.line, placed.post.moves ?? "at"))}
         />
       ))}
 

@@ -22,6 +22,8 @@ export interface Layout {
   readonly width: number;
   readonly height: number;
   readonly axisY: number;
+  /** The years from its left end to its right one. */
+  readonly span: number;
   readonly left: number;
   readonly right: number;
   readonly tickY: number;
@@ -41,10 +43,13 @@ export interface Measures {
 }
 
 /** Lays a sketch out so that no two words cross. */
-export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): Layout {
+export function layOut(
+  sketch: Sketch,
+  { width, height, isSmall }: Measures,
+  span = spanOf(sketch),
+): Layout {
   const left = isSmall ? 10 : 64;
   const right = width - (isSmall ? 10 : 56);
-  const span = spanOf(sketch);
   const place = (years: number) => left + (years / span) * (right - left);
   const xOf = (years: number) => place(Math.min(years, span));
   const bandHeight = isSmall ? 12 : 30;
@@ -64,6 +69,7 @@ export function layOut(sketch: Sketch, { width, height, isSmall }: Measures): La
     width,
     height,
     axisY,
+    span,
     left,
     right,
     tickY,

@@ -29,10 +29,13 @@ export function strandOnAxis(
   const spacing = (step / span) * (right - left);
   const visible = Math.max(1, Math.floor((span - first) / step + 1e-9) + 1);
   const known = strand.count === Number.POSITIVE_INFINITY ? null : strand.count;
-  const isEndless = known === null;
-  const count = known === null ? visible : Math.max(1, known);
+  // A part of the story may end before the payments do.
+  const isCut = known !== null && known > visible;
+  const isEndless = known === null || isCut;
+  const count = known === null || isCut ? visible : Math.max(1, known);
   const isClose = spacing < CLOSEST[size];
-  const isLong = isEndless || (isClose ? count > 2 : count > MOST_DRAWN[size]);
+  const isMany = isClose ? count > 2 : count > MOST_DRAWN[size];
+  const isLong = isMany || (isEndless && !isCut);
   // What goes on without end is seen to go on: a part of it is always left to the band.
   const most = isEndless ? Math.max(1, count - AT_END[size]) : count;
   const start = isLong ? Math.min(most, isClose ? 1 : AT_START[size]) : count;
@@ -59,6 +62,11 @@ export function strandOnAxis(
         label: strand.label,
         unknown: strand.unknown === "amount" ? "amount" : null,
         today: strand.todayAt(index),
+        ...(isLast && count > 1
+          ? { moves: "count" as const }
+          : index === 0
+            ? { moves: "begins" as const }
+            : { moves: "none" as const }),
         ...(hasWords ? {} : { isQuiet: true as const }),
         ...(isClose ? { thickness: isSmall ? 4 : 8 } : { thickness }),
       };

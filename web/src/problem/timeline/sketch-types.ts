@@ -15,6 +15,8 @@ export interface Post {
   readonly unknown: "amount" | "time" | null;
   /** What it is worth today, once the rate is known. */
   readonly today: number | null;
+  /** Which time of its line moves with it; its own where nothing is said. */
+  readonly moves?: "begins" | "count" | "none";
   /** One of many alike, whose words stand beside another. */
   readonly isQuiet?: true;
   /** Pixels across, where posts stand close. */

@@ -17,6 +17,15 @@ export function whenWords(years: number): string {
     : `after ${formatYears(years)}`;
 }
 
+/** A time as somebody would type it: "today", "2 years 3 months". */
+export function yearsInWords(years: number): string {
+  if (years === 0) return "today";
+  const months = years * 12;
+  return Math.abs(months - Math.round(months)) < 1e-9
+    ? monthsInWords(Math.round(months))
+    : formatYears(years, 6);
+}
+
 function monthsInWords(months: number): string {
   const parts = [
     months >= 12 ? `${Math.floor(months / 12)}Y` : "",

@@ -1,9 +1,9 @@
 import type { Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
-import { outcomeOf, type Outcome } from "../problem/document/document-store";
-import { layOut } from "../problem/timeline/layout";
-import { sketchOf } from "../problem/timeline/sketch";
-import { TimelinePicture } from "../problem/timeline/TimelinePicture";
+import { outcomeOf, type Outcome } from "../document/document-store";
+import { layOut } from "./layout";
+import { sketchOf } from "./sketch";
+import { TimelinePicture } from "./TimelinePicture";
 
 interface SmallTimelineProps {
   readonly draft: Draft;

@@ -1,0 +1,20 @@
+import { lazy, Suspense, useState } from "react";
+
+const ShapeDialog = lazy(() => import("./ShapeDialog"));
+
+/** Turns the problem into another shape, with what is typed. */
+export function ChangeShape() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" className="quiet-button" onClick={() => setOpen(true)}>
+        Another shape
+      </button>
+      {isOpen && (
+        <Suspense>
+          <ShapeDialog onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

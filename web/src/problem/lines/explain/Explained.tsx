@@ -1,0 +1,91 @@
+import { Dropdown } from "antd";
+import { lazy, Suspense, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
+import type { Term } from "./term";
+import styles from "./Explain.module.css";
+
+const TermPanel = lazy(() => import("./TermPanel"));
+
+interface ExplainedProps {
+  readonly term: Term;
+  /** Makes the field the unknown, where it can be. */
+  readonly onUnknown?: (() => void) | undefined;
+  readonly children: ReactNode;
+}
+
+/**
+ * A field or a word that explains itself: by the mark at its corner, or by Alt and the arrow down, so
+ * that the Tab key goes from field to field and nowhere else.
+ */
+export function Explained({ term, onUnknown, children }: ExplainedProps) {
+  const [isOpen, setOpen] = useState(false);
+  const place = useRef<HTMLSpanElement>(null);
+  const cameFrom = useRef<HTMLElement>(null);
+  const open = () => {
+    const { activeElement } = document;
+    cameFrom.current =
+      activeElement instanceof HTMLElement && place.current?.contains(activeElement) === true
+        ? activeElement
+        : (place.current?.querySelector<HTMLElement>("input, textarea, button") ?? null);
+    setOpen(true);
+  };
+  const close = () => {
+    setOpen(false);
+    cameFrom.current?.focus();
+  };
+  const listen = (event: KeyboardEvent) => {
+    if (event.altKey && event.key === "ArrowDown") {
+      event.preventDefault();
+      event.stopPropagation();
+      open();
+    }
+  };
+  return (
+    <span ref={place} className={styles.explained} onKeyDownCapture={listen}>
+      {children}
+      <Dropdown
+        open={isOpen}
+        trigger={["click"]}
+        destroyOnHidden
+        onOpenChange={(opens) => {
+          if (opens) open();
+          else setOpen(false);
+        }}
+        popupRender={() => (
+          <div
+            className={styles.panel}
+            role="dialog"
+            aria-label="Explanation"
+            tabIndex={-1}
+            ref={(panel) => panel?.focus()}
+            onKeyDown={(event) => {
+              if (event.key === "Escape") {
+                event.stopPropagation();
+                close();
+              }
+            }}
+          >
+            <Suspense fallback={<p>…</p>}>
+              <TermPanel term={term} />
+            </Suspense>
+            {onUnknown !== undefined && (
+              <button
+                type="button"
+                className={styles.unknown}
+                onClick={() => {
+                  onUnknown();
+                  close();
+                }}
+              >
+                Find this one: make it the unknown
+              </button>
+            )}
+          </div>
+        )}
+      >
+        <button type="button" tabIndex={-1} className={styles.open} aria-label="Explain this">
+          i
+        </button>
+      </Dropdown>
+    </span>
+  );
+}

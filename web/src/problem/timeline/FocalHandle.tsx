@@ -1,0 +1,114 @@
+import { formatMoney, sharesAt, type Solution } from "@kestrelmoor/core";
+import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
+import { useState, type KeyboardEvent, type PointerEvent } from "react";
+import { nudged, snapStep, xOfYears, type TimeScale } from "./time-scale";
+import { whenWords } from "./timeline-words";
+import styles from "./Timeline.module.css";
+
+/** More lines than these are told together. */
+const MOST_SHOWN = 7;
+
+interface FocalHandleProps {
+  readonly draft: Draft;
+  readonly solution: Solution;
+  readonly scale: TimeScale;
+  readonly years: number;
+  /** Where it stands in the picture, from the top. */
+  readonly top: number;
+  readonly axisY: number;
+  readonly onChange: (years: number) => void;
+  readonly onGrab: (event: PointerEvent) => void;
+}
+
+/** A date on the axis that can be moved: it tells what every line is worth there, and that it adds up. */
+export function FocalHandle(props: FocalHandleProps) {
+  const { draft, solution, scale, years, top, axisY, onChange, onGrab } = props;
+  const [isOpen, setOpen] = useState(false);
+  const shown = Math.min(years, scale.span);
+  const x = xOfYears(scale, shown);
+  const { flows, together } = sharesAt(solution.settled, shown);
+  const keys: Readonly<Record<string, number>> = {
+    ArrowRight: nudged(shown, snapStep(scale), 1),
+    ArrowUp: nudged(shown, snapStep(scale), 1),
+    ArrowLeft: nudged(shown, snapStep(scale), -1),
+    ArrowDown: nudged(shown, snapStep(scale), -1),
+    PageUp: nudged(shown, 1, 1),
+    PageDown: nudged(shown, 1, -1),
+    Home: 0,
+    End: scale.span,
+  };
+  const listen = (event: KeyboardEvent) => {
+    const to = keys[event.key];
+    if (to === undefined) return;
+    event.preventDefault();
+    onChange(Math.min(to, scale.span));
+  };
+  const names = new Map(
+    draft.flows.map((line, index) => {
+      const { label = "" } = namedFlow(line);
+      return [namedFlow(line).id, label === "" ? `line ${index + 1}` : label];
+    }),
+  );
+  const isAtRight = x > (scale.left + scale.right) / 2;
+  const when = whenWords(shown);
+  return (
+    <div
+      className={styles.focalPlace}
+      style={{ left: x, top: axisY }}
+      onPointerEnter={() => setOpen(true)}
+      onPointerLeave={() => setOpen(false)}
+    >
+      <span className={styles.focalLine} style={{ height: top - axisY }} />
+      <span
+        role="slider"
+        tabIndex={0}
+        className={styles.focal}
+        style={{ top: top - axisY }}
+        aria-label="Date at which all lines are compared"
+        aria-orientation="horizontal"
+        aria-valuemin={0}
+        aria-valuemax={scale.span}
+        aria-valuenow={shown}
+        aria-valuetext={`${when}: all lines together are worth ${together === null ? "too much to tell" : formatMoney(together)}`}
+        onKeyDown={listen}
+        onFocus={() => setOpen(true)}
+        onBlur={() => setOpen(false)}
+        onPointerDown={onGrab}
+      />
+      {isOpen && (
+        <div className={`${styles.shares ?? ""} ${(isAtRight ? styles.toLeft : "") ?? ""}`}>
+          <p>Everything moved to one date: {when}</p>
+          <table>
+            <tbody>
+              {flows.slice(0, MOST_SHOWN).map(({ id, worth }) => (
+                <tr key={id}>
+                  <th scope="row">{names.get(id)}</th>
+                  <td>{worth === null || worth === 0 ? "" : worth > 0 ? "in" : "out"}</td>
+                  <td>{worth === null ? "too much to tell" : formatMoney(Math.abs(worth))}</td>
+                </tr>
+              ))}
+              {flows.length > MOST_SHOWN && (
+                <tr>
+                  <th scope="row">and {flows.length - MOST_SHOWN} more</th>
+                  <td />
+                  <td />
+                </tr>
+              )}
+              <tr>
+                <th scope="row">together</th>
+                <td>
+                  {together === null || isNothing(together) ? "" : together > 0 ? "in" : "out"}
+                </td>
+                <td>{together === null ? "–" : formatMoney(Math.abs(together))}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      )}
+    </div>
+  );
+}
+
+function isNothing(amount: number): boolean {
+  return Math.abs(amount) < 0.005;
+}
