@@ -36,6 +36,29 @@ for (const colorScheme of ["light", "dark"] as const) {
         await expectNoViolations(page);
       });
 
+      test("axe finds nothing on the views, with variants, a table and questions", async ({
+        moor,
+        page,
+      }) => {
+        await moor.openProblem("Hive deposits");
+        await moor.askFurther(/What is owed/, "2 years");
+        await moor.addSum("answer / payments");
+        await page.getByRole("tab", { name: "Variants" }).click();
+        await page.getByRole("button", { name: "Ready-made" }).click();
+        await page.getByRole("menuitem", { name: /point more/ }).click();
+        await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
+        await expectNoViolations(page);
+        await page.getByRole("tab", { name: "What if" }).click();
+        await page.getByRole("button", { name: "and a second figure" }).click();
+        await expect(page.getByRole("region", { name: "Answers for pairs" })).toBeVisible();
+        await expectNoViolations(page);
+        await page.getByRole("tab", { name: "At one date" }).click();
+        await expect(page.getByRole("region", { name: "Worth of each line" })).toBeVisible();
+        await page.getByRole("button", { name: "Format" }).click();
+        await expect(page.getByRole("dialog")).toBeVisible();
+        await expectNoViolations(page);
+      });
+
       test("nothing is wider than the screen", async ({ moor, page }) => {
         await moor.openNotebook();
         const tooWide = () =>

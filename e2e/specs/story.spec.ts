@@ -121,11 +121,17 @@ test("a rate that changes part-way is drawn as two spells", async ({ moor, page 
   );
 });
 
-test("the answer is copied as the digits that other programs take", async ({ moor, page }) => {
+test("the answer and what goes with it are copied just as they are written", async ({
+  moor,
+  page,
+}) => {
+  const copied = () => page.evaluate(() => navigator.clipboard.readText());
   await moor.openProblem("Extractor fund");
-  await page.getByRole("button", { name: "Copy the answer as 4996.14" }).click();
+  await page.getByRole("button", { name: "Copy the answer as 4,996.14" }).click();
   await expect(page.getByText("Copied")).toBeVisible();
-  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe("4996.14");
+  expect(await copied()).toBe("4,996.14");
+  await page.getByRole("button", { name: "Copy Interest earned" }).click();
+  await expect.poll(copied).toBe("496.14");
 });
 
 test("a click on a post of the timeline goes to its line", async ({ moor, page }) => {

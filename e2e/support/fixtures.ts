@@ -66,6 +66,21 @@ export class Moor {
     return this.page.getByRole("region", { name: "Workings" });
   }
 
+  /** Adds a follow-up question from the list, and types when it is asked for. */
+  async askFurther(question: RegExp, when?: string): Promise<void> {
+    await this.page.getByRole("button", { name: "Ask further" }).click();
+    await this.page.getByRole("menuitem", { name: question }).click();
+    if (when === undefined) return;
+    await expect(this.answer.locator("input:focus")).toBeVisible();
+    await this.page.keyboard.type(when);
+  }
+
+  async addSum(text: string): Promise<void> {
+    await this.page.getByRole("button", { name: "Add a side sum" }).click();
+    await expect(this.answer.locator("input:focus")).toBeVisible();
+    await this.page.keyboard.type(text);
+  }
+
   /** Types as a person does: goes to the field, replaces what is there, key by key. */
   async type(field: Locator, text: string): Promise<void> {
     await field.click();

@@ -9,22 +9,22 @@ import type { FactName } from "./facts";
 const WORDS: Readonly<Record<FactName, string>> = {
   direction: "money in or out",
   amount: "amount",
-  every: "every",
-  count: "for",
+  every: "how often",
+  count: "how long",
   timing: "paid at the",
-  begins: "from",
-  growth: "growing by",
-  "growth-every": "growing every",
+  begins: "beginning",
+  growth: "growth",
+  "growth-every": "how often it grows",
   at: "when",
   amounts: "amounts",
   entries: "dates and amounts",
   percent: "rate",
   quotation: "how it is quoted",
-  from: "from",
+  from: "beginning",
   "worth-at": "worth asked for",
 };
 
-/** What a fact is, with the line that it stands on: "Repayments, for". */
+/** What a fact is, with the line that it stands on: "Repayments, how long". */
 export function factName(draft: Draft, line: string, fact: FactName): string {
   const place = draft.rates.findIndex(({ id }) => id === line);
   if (place >= 0) {

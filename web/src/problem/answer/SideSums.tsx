@@ -32,6 +32,8 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
     () => (problem !== null && result?.ok === true ? namedFigures(problem, result.value) : null),
     [problem, result],
   );
+  const [openSum, setOpenSum] = useState<string | null>(null);
+  const closing = useRef<ReturnType<typeof setTimeout>>(undefined);
   const worked = useMemo(() => workOutSums(sums, named ?? NO_FIGURES), [sums, named]);
   if (sums.length === 0) return null;
   return (
@@ -44,6 +46,14 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
             sum={sum}
             named={named}
             isFirst={index === 0}
+            isOpen={openSum === sum.id}
+            onFocus={() => {
+              clearTimeout(closing.current);
+              setOpenSum(sum.id);
+            }}
+            onBlur={() => {
+              closing.current = setTimeout(() => setOpenSum(null), CLOSES_AFTER_MS);
+            }}
             figure={own?.ok === true && named !== null ? figureText(own.value, format) : null}
             complaint={
               own?.ok === false && named !== null && own.issues[0]?.code !== "sum-missing"
@@ -65,15 +75,18 @@ interface SumRowProps {
   readonly sum: SideSum;
   readonly named: readonly NamedFigure[] | null;
   readonly isFirst: boolean;
+  /** Whether the names that can stand in it are shown. */
+  readonly isOpen: boolean;
+  readonly onFocus: () => void;
+  readonly onBlur: () => void;
   readonly figure: string | null;
   readonly complaint: string | null;
 }
 
-function SumRow({ sum, named, isFirst, figure, complaint }: SumRowProps) {
+function SumRow(props: SumRowProps) {
+  const { sum, named, isFirst, isOpen, figure, complaint, onFocus, onBlur } = props;
   const { type, leave, change } = useFieldEditing();
   const field = useRef<HTMLInputElement>(null);
-  const [isOpen, setOpen] = useState(false);
-  const closing = useRef<ReturnType<typeof setTimeout>>(undefined);
   const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
   const isTold = complaint !== null && (!isOpen || lingering === complaint);
   const { id, text } = sum;
@@ -86,15 +99,7 @@ function SumRow({ sum, named, isFirst, figure, complaint }: SumRowProps) {
     input?.focus();
   };
   return (
-    <li
-      onFocus={() => {
-        clearTimeout(closing.current);
-        setOpen(true);
-      }}
-      onBlur={() => {
-        closing.current = setTimeout(() => setOpen(false), CLOSES_AFTER_MS);
-      }}
-    >
+    <li onFocus={onFocus} onBlur={onBlur}>
       <input
         ref={field}
         id={fieldId(id, "sum")}

@@ -7,7 +7,7 @@ import { createStore, type StoreApi } from "zustand/vanilla";
 enablePatches();
 
 /** How many steps back a person can go. */
-const DEEPEST_UNDO = 500;
+const DEEPEST_UNDO = 5000;
 
 /** Typing in one field within this time is one step to undo. */
 const TYPING_PAUSE_MS = 1200;

@@ -51,13 +51,16 @@ export function Timeline() {
   const solution = outcome.result?.ok === true ? outcome.result.value : null;
 
   const grab = (event: PointerEvent, handle: TimeHandle) => {
-    setHovered(null);
     const field = `drag-${handle.line}-${handle.field}`;
     drag.begin(
       event,
       handle.years,
       (years) => store.edit((writable) => handle.write(writable, years), field),
-      store.settle,
+      () => {
+        store.settle();
+        // It has gone from under the words that told of it.
+        setHovered(null);
+      },
     );
   };
   const addAt = (x: number) => {

@@ -112,6 +112,18 @@ export function TimelinePicture(props: TimelinePictureProps) {
               </div>
             </foreignObject>
           )}
+          {grabs(handleOf(ribbon.id, "from")) !== undefined && (
+            <rect
+              x={ribbon.x - 8}
+              y={ribbon.y}
+              width={16}
+              height={ribbon.height}
+              fill="transparent"
+              className={styles.edge}
+              data-part="rate-change"
+              onPointerDown={grabs(handleOf(ribbon.id, "from"))}
+            />
+          )}
         </g>
       ))}
 

@@ -22,6 +22,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       waiting: "Drawing the chart …",
       Part: lazy(async () => ({ default: (await import("./what-if/WhatIfView")).WhatIfView })),
     },
+    "one-date": {
+      name: "At one date",
+      waiting: "Moving everything to one date …",
+      Part: lazy(async () => ({ default: (await import("./shares/SharesView")).SharesView })),
+    },
   };
 
 /** The looks at the same timeline that open under it. */

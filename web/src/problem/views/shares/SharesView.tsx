@@ -1,6 +1,14 @@
-import { sentenceOf, sharesAt, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import {
+  growthFactor,
+  growthOf,
+  sentenceOf,
+  sharesAt,
+  writeMoney,
+  type AnswerFormat,
+  type SettledTimeline,
+} from "@kestrelmoor/core";
 import { namedFlow, readTime } from "@kestrelmoor/core/typing";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { CopyFigure } from "../../answer/CopyFigure";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
@@ -24,6 +32,7 @@ export function SharesView() {
   }
   const today = sharesAt(result.value.settled, 0);
   const then = sharesAt(result.value.settled, years);
+  const growth = growthOf(result.value.settled);
   const when = whenWords(years);
   const isToday = years === 0;
   return (
@@ -43,17 +52,26 @@ export function SharesView() {
               const { id, label = "" } = namedFlow(line);
               const name = label === "" ? `Line ${index + 1}` : label;
               return (
-                <tr key={id}>
-                  <th scope="row">{name}</th>
-                  <Worth worth={today.flows[index]?.worth} of={name} format={format} />
-                  {!isToday && (
-                    <Worth
-                      worth={then.flows[index]?.worth}
-                      of={`${name} ${when}`}
+                <Fragment key={id}>
+                  <ShareRow
+                    name={name}
+                    today={today.flows[index]?.worth}
+                    then={isToday ? undefined : then.flows[index]?.worth}
+                    when={when}
+                    format={format}
+                  />
+                  {partsOf(result.value.settled, index).map(({ at, amount }, place) => (
+                    <ShareRow
+                      key={place}
+                      isPart
+                      name={whenWords(at)}
+                      today={amount * growthFactor(growth, at, 0)}
+                      then={isToday ? undefined : amount * growthFactor(growth, at, years)}
+                      when={when}
                       format={format}
                     />
-                  )}
-                </tr>
+                  ))}
+                </Fragment>
               );
             })}
             <tr className={styles.together}>
@@ -69,6 +87,41 @@ export function SharesView() {
       </p>
     </>
   );
+}
+
+interface ShareRowProps {
+  readonly name: string;
+  /** One amount of a line that has several. */
+  readonly isPart?: boolean;
+  readonly today: number | null | undefined;
+  readonly then: number | null | undefined;
+  readonly when: string;
+  readonly format: AnswerFormat;
+}
+
+function ShareRow({ name, isPart = false, today, then, when, format }: ShareRowProps) {
+  return (
+    <tr className={isPart ? styles.part : undefined}>
+      <th scope="row">{name}</th>
+      <Worth worth={today} of={name} format={format} />
+      {then !== undefined && <Worth worth={then} of={`${name} ${when}`} format={format} />}
+    </tr>
+  );
+}
+
+/** Longer lists are told as a whole. */
+const MOST_PARTS = 24;
+
+/** The amounts of a list, each at its own time; none for other lines and for long lists. */
+function partsOf({ flows }: SettledTimeline, index: number): { at: number; amount: number }[] {
+  const flow = flows[index];
+  const parts =
+    flow?.kind === "list"
+      ? flow.amounts.map((amount, place) => ({ amount, at: flow.begins + place / flow.frequency }))
+      : flow?.kind === "dated"
+        ? [...flow.entries]
+        : [];
+  return parts.length > MOST_PARTS ? [] : parts.filter(({ amount }) => amount !== 0);
 }
 
 interface WorthProps {

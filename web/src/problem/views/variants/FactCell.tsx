@@ -1,4 +1,4 @@
-import { isUnknownMark, setVariantFact, type Draft, type Variant } from "@kestrelmoor/core/typing";
+import { setVariantFact, type Draft, type Variant } from "@kestrelmoor/core/typing";
 import { factText } from "@kestrelmoor/core/typing";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { choicesOf } from "./choices";
@@ -46,7 +46,7 @@ export function FactCell({ draft, row, variant, columnName }: FactCellProps) {
           value={text}
           // What this problem asks is asked in every column: the mark of the unknown has no place here.
           onChange={({ target: { value } }) => {
-            if (!isUnknownMark(value)) type(`${variant.id}-${line}-${fact}`, write(value));
+            type(`${variant.id}-${line}-${fact}`, write(value.replace(/[?？]/g, "")));
           }}
           onFocus={(event) => event.currentTarget.select()}
           onBlur={leave}

@@ -1,0 +1,110 @@
+import { expect, test } from "../support/fixtures";
+
+test.describe("further questions", () => {
+  test("are added from a list, answered as they are typed, and kept", async ({ moor, page }) => {
+    await moor.openProblem("Hive deposits");
+    await moor.askFurther(/What is owed/, "2 years");
+    await expect(moor.answer).toContainText("3,463.13");
+    await moor.askFurther(/The interest/, "year 3");
+    await expect(moor.answer).toContainText("134.79");
+    await moor.askFurther(/The total of deposits/);
+    await expect(moor.answer.getByRole("list", { name: "Further questions" })).toContainText(
+      "Total of Deposits5,600.00",
+    );
+    await moor.expectSaved();
+    await page.reload();
+    await expect(moor.answer).toContainText("3,463.13");
+    await page.getByRole("button", { name: "Remove: Balance after 2 years" }).click();
+    await expect(moor.answer).not.toContainText("3,463.13");
+    await page.keyboard.press("Control+z");
+    await expect(moor.answer).toContainText("3,463.13");
+  });
+
+  test("that cannot be asked say so, and the answer stays", async ({ moor, page }) => {
+    await moor.openProblem("Hive deposits");
+    await moor.askFurther(/The interest/, "the blue moon");
+    await expect(moor.answer).toContainText("“the blue moon” is not understood here.");
+    await moor.expectAnswer("5,895.62");
+    const field = page.getByRole("textbox", { name: "Interest in: when" });
+    await moor.type(field, "year 3 to year 2");
+    await expect(moor.answer).toContainText("This ends before it begins");
+    await moor.type(field, "?");
+    await expect(moor.answer).toContainText("it cannot be the unknown");
+    await moor.expectAnswer("5,895.62");
+  });
+});
+
+test.describe("side sums", () => {
+  test("use the answer by its name, follow it, and are kept", async ({ moor, page }) => {
+    await moor.openProblem("Hive deposits");
+    await moor.addSum("answer / payments");
+    const sums = moor.answer.getByRole("list", { name: "Side sums" });
+    await expect(sums).toContainText("147.39");
+    await moor.addSum("");
+    await page.getByRole("button", { name: "interest", exact: true }).click();
+    await page.keyboard.type("/ total out");
+    await expect(sums).toContainText("0.052789");
+    await moor.type(moor.amount(0), "280");
+    await expect(sums).toContainText("294.78");
+    await moor.expectSaved();
+    await page.reload();
+    await expect(sums).toContainText("294.78");
+    await page.getByRole("button", { name: "Remove the sum: answer / payments" }).click();
+    await expect(sums).not.toContainText("294.78");
+  });
+
+  test("that cannot be worked out say why", async ({ moor }) => {
+    await moor.openProblem("Hive deposits");
+    await moor.addSum("answer / wishes");
+    await expect(moor.answer).toContainText("“wishes” is not understood here. Use figures");
+    await moor.addSum("(answer");
+    await expect(moor.answer).toContainText("A bracket has no partner");
+    await moor.expectAnswer("5,895.62");
+  });
+});
+
+test.describe("the form of the answer", () => {
+  test("holds for the problem, for what is copied, and for all others when it is made the usual one", async ({
+    moor,
+    page,
+  }) => {
+    await moor.openProblem("Hive deposits");
+    await page.getByRole("button", { name: "Format" }).click();
+    const dialog = page.getByRole("dialog", { name: "How the answer is written" });
+    await dialog.getByLabel("Decimals of money").selectOption("4");
+    await dialog.getByLabel("Marks in figures").selectOption("point-comma");
+    await dialog.getByLabel("Sign before money").fill("€");
+    await dialog.getByLabel("Rates", { exact: true }).selectOption("decimal");
+    await expect(dialog).toContainText("€12.345,6780");
+    await dialog.getByRole("button", { name: "Close" }).click();
+    await moor.expectAnswer("€5.895,6162");
+    await expect(moor.answer).toContainText("0,031874");
+    await page.getByRole("button", { name: "Copy Money out" }).click();
+    await expect
+      .poll(() => page.evaluate(() => navigator.clipboard.readText()))
+      .toBe("€5.600,0000");
+
+    await moor.openProblem("Extractor fund");
+    await moor.expectAnswer("4,996.14");
+    await moor.openProblem("Hive deposits");
+    await page.getByRole("button", { name: "Format" }).click();
+    await dialog.getByRole("button", { name: "Use it for all my problems" }).click();
+    await dialog.getByRole("button", { name: "Close" }).click();
+    await moor.openProblem("Extractor fund");
+    await moor.expectAnswer("€4.996,1425");
+  });
+
+  test("may tell money out by a minus, and then the words do not say it too", async ({
+    moor,
+    page,
+  }) => {
+    await moor.openProblem("A honey extractor on credit");
+    await expect(moor.answer).toContainText("you pay");
+    const before = (await moor.figure.first().textContent()) ?? "";
+    await page.getByRole("button", { name: "Format" }).click();
+    await page.getByLabel("Money out", { exact: true }).selectOption("minus");
+    await page.keyboard.press("Escape");
+    await moor.expectAnswer(`−${before}`);
+    await expect(moor.answer).not.toContainText("you pay");
+  });
+});

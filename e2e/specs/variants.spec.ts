@@ -1,0 +1,106 @@
+import type { Page } from "@playwright/test";
+import { expect, test } from "../support/fixtures";
+
+const table = (page: Page) => page.getByRole("region", { name: "Comparison" });
+const row = (page: Page, name: string) =>
+  table(page).getByRole("row", { name: new RegExp(`^${name}`) });
+const names = (page: Page) =>
+  table(page)
+    .getByRole("textbox", { name: /^Name of the variant/ })
+    .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).placeholder));
+
+async function choose(page: Page, button: string, item: RegExp): Promise<void> {
+  await page.getByRole("button", { name: button, exact: true }).click();
+  await page.getByRole("menuitem", { name: item }).filter({ visible: true }).click();
+}
+
+test("a problem and its variants stand side by side, with what differs and what comes of it", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Hive deposits");
+  await page.getByRole("button", { name: "Keep it and vary" }).click();
+
+  await test.step("one thing changed by typing", async () => {
+    await choose(page, "Change one thing", /^Deposits, amount$/);
+    await expect(
+      page.getByRole("textbox", { name: "Deposits, amount, in the same" }),
+    ).toBeFocused();
+    await page.keyboard.type("175");
+    await expect(row(page, "Answer")).toContainText("5,895.62");
+    await expect(row(page, "Answer")).toContainText("7,369.52");
+    await expect(row(page, "Difference")).toContainText("+1,473.90");
+    await expect(row(page, "in percent")).toContainText("+25 %");
+  });
+
+  await test.step("ready-made ones", async () => {
+    await choose(page, "Ready-made", /point more or less/);
+    await expect(row(page, "Answer")).toContainText("5,993.32");
+    await expect(row(page, "Difference")).toContainText("−95.82");
+    await choose(page, "Ready-made", /other end/);
+    await expect(row(page, "Answer")).toContainText("5,911.05");
+  });
+
+  await test.step("they follow the problem", async () => {
+    await moor.type(moor.amount(0), "280");
+    await expect(row(page, "Answer")).toContainText("11,986.64");
+    await page.keyboard.press("Control+z");
+    await expect(row(page, "Answer")).toContainText("5,993.32");
+  });
+
+  await test.step("dragged to another place, and back by the menu", async () => {
+    expect(await names(page)).toEqual(["175", "4.15%", "2.15%", "start"]);
+    await table(page)
+      .getByTitle("Drag to another place")
+      .nth(3)
+      .dragTo(table(page).getByRole("columnheader").nth(1));
+    await expect.poll(() => names(page)).toEqual(["start", "175", "4.15%", "2.15%"]);
+    await choose(page, "More for: Paid at the start", /to the right/);
+    await expect.poll(() => names(page)).toEqual(["175", "start", "4.15%", "2.15%"]);
+  });
+
+  await test.step("one made the problem itself, the old one in its place", async () => {
+    await choose(page, "More for: 175", /Make it the problem itself/);
+    await moor.expectAnswer("7,369.52");
+    await expect(moor.amount(0)).toHaveValue("175");
+    await expect(row(page, "Answer")).toContainText("5,895.62");
+    await expect.poll(() => names(page)).toEqual(["140", "140, start", "140, 4.15%", "140, 2.15%"]);
+  });
+
+  await test.step("all of it there after a reload", async () => {
+    await moor.expectSaved();
+    await page.reload();
+    await expect(row(page, "Answer")).toContainText("5,993.32");
+    await choose(page, "More for: 140", /^Remove it$/);
+    await expect(row(page, "Answer")).not.toContainText("5,895.62");
+  });
+});
+
+test("follow-up questions are answered for every variant", async ({ moor, page }) => {
+  await moor.openProblem("Hive deposits");
+  await moor.askFurther(/What is owed/, "2 years");
+  await page.getByRole("tab", { name: "Variants" }).click();
+  await choose(page, "Ready-made", /One to five years/);
+  await expect(row(page, "Balance after 2 years").getByRole("cell")).toHaveText(
+    Array<string>(6).fill("3,463.13"),
+  );
+});
+
+test("what cannot be read in one variant is told there, and the others stay", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Hive deposits");
+  await page.getByRole("tab", { name: "Variants" }).click();
+  await expect(page.getByRole("tabpanel")).toContainText("Keep this answer and change one thing");
+  await choose(page, "Change one thing", /^Deposits, amount$/);
+  await expect(page.getByRole("textbox", { name: "Deposits, amount, in the same" })).toBeFocused();
+  await page.keyboard.type("a lot");
+  await expect(row(page, "Answer")).toContainText("One field is not understood yet");
+  await expect(row(page, "Answer")).toContainText("5,895.62");
+  // The unknown is the problem's own: it cannot be moved from here.
+  await moor.type(page.getByRole("textbox", { name: /^Deposits, amount, in/ }), "9?0");
+  await expect(page.getByRole("textbox", { name: /^Deposits, amount, in/ })).toHaveValue("90");
+  await page.getByRole("button", { name: "Have it alike everywhere: Deposits, amount" }).click();
+  await expect(row(page, "Difference")).toContainText("0.00");
+});
