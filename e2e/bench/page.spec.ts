@@ -18,6 +18,79 @@ test("from a keystroke to the changed answer", async ({ moor, page }) => {
   }
 });
 
+test("a loan of 360 payments with three variants beside it", async ({ moor, page }) => {
+  await moor.startProblem("Paying back");
+  await moor.type(moor.amount(0), "240000");
+  await moor.type(moor.rate, "6% a year compounded monthly");
+  await moor.type(moor.howLong(0), "360 payments");
+  await page.getByRole("tab", { name: "Variants" }).click();
+  await page.getByRole("button", { name: "Ready-made" }).click();
+  await page.getByRole("menuitem", { name: /point more or less/ }).click();
+  await page.getByRole("button", { name: "Ready-made" }).click();
+  await page
+    .getByRole("menuitem", { name: /other end/ })
+    .filter({ visible: true })
+    .click();
+  const session = await page.context().newCDPSession(page);
+  await session.send("Performance.enable");
+  await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  for (const [watched, words] of [
+    ["[aria-labelledby=answer-name]", "the changed answer"],
+    ["#view", "the changed variants"],
+  ] as const) {
+    const runs = await keystrokes(moor, page, session, watched);
+    report(
+      `360 payments, three variants, slowed 4 times: to ${words} (at most 50), median / 95th`,
+      spread(runs.map(({ latency }) => latency)),
+    );
+  }
+});
+
+test("dragging the slider of a what-if", async ({ moor, page }) => {
+  await moor.openProblem("A honey extractor on credit");
+  await page.getByRole("tab", { name: "What if" }).click();
+  await page.getByRole("button", { name: "and a second figure" }).click();
+  await page.getByRole("region", { name: "Answers for pairs" }).waitFor();
+  const slider = page.getByRole("tabpanel").getByRole("slider");
+  await slider.scrollIntoViewIfNeeded();
+  const box = await slider.boundingBox();
+  if (box === null) throw new Error("There is a slider");
+  const [y, width] = [box.y + box.height / 2, box.width - 20];
+  await page.mouse.move(box.x + 10, y);
+  await page.mouse.down();
+  const frames = page.evaluate(
+    () =>
+      new Promise<{ frames: number; drawn: number; took: number }>((resolve) => {
+        let [count, drawn] = [0, 0];
+        const view = document.querySelector("#view");
+        const observer = new MutationObserver(() => (drawn += 1));
+        if (view !== null) {
+          observer.observe(view, { attributes: true, attributeFilter: ["d"], subtree: true });
+        }
+        const start = performance.now();
+        const next = () => {
+          count += 1;
+          const took = performance.now() - start;
+          if (took < 2500) requestAnimationFrame(next);
+          else resolve({ frames: count, drawn, took });
+        };
+        requestAnimationFrame(next);
+      }),
+  );
+  const start = Date.now();
+  for (let turn = 0; Date.now() - start < 2600; turn += 1) {
+    const share = Math.abs(((turn / 60) % 2) - 1);
+    await page.mouse.move(box.x + 10 + share * width, y);
+  }
+  await page.mouse.up();
+  const { frames: count, drawn, took } = await frames;
+  const perSecond = (times: number) => ((times / took) * 1000).toFixed(0);
+  report(
+    "what-if, slider dragged: frames a second (above 50) / chart redrawn",
+    `${perSecond(count)} / ${perSecond(drawn)} a second`,
+  );
+});
+
 interface Run {
   /** Scripting in the frame of the keystroke, in milliseconds. */
   readonly scripting: number;
@@ -25,7 +98,12 @@ interface Run {
   readonly latency: number;
 }
 
-async function keystrokes(moor: Moor, page: Page, session: CDPSession): Promise<Run[]> {
+async function keystrokes(
+  moor: Moor,
+  page: Page,
+  session: CDPSession,
+  watched = "[aria-labelledby=answer-name]",
+): Promise<Run[]> {
   const field = moor.amount(0);
   const runs: Run[] = [];
   await field.fill("1");
@@ -34,9 +112,9 @@ async function keystrokes(moor: Moor, page: Page, session: CDPSession): Promise<
     await field.press("End");
     await page.waitForTimeout(400);
     const latency = page.evaluate(
-      () =>
+      (selector) =>
         new Promise<number>((resolve) => {
-          const answer = document.querySelector("[aria-labelledby=answer-name]");
+          const answer = document.querySelector(selector);
           if (answer === null) throw new Error("There is no answer to watch");
           let pressed = 0;
           document.addEventListener("keydown", (event) => (pressed = event.timeStamp), {
@@ -48,6 +126,7 @@ async function keystrokes(moor: Moor, page: Page, session: CDPSession): Promise<
             resolve(performance.now() - pressed);
           }).observe(answer, { childList: true, characterData: true, subtree: true });
         }),
+      watched,
     );
     const before = await scriptSeconds(session);
     await page.keyboard.press(key);

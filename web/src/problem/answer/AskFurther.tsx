@@ -1,5 +1,5 @@
 import { addFollowUp, type FollowUpKind } from "@kestrelmoor/core/typing";
-import { Dropdown } from "antd";
+import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "../lines/field-id";
 import { FOLLOW_UP_KINDS } from "./follow-up-kinds";
@@ -18,10 +18,7 @@ export function AskFurther() {
     (line) => line.kind === "stream" || line.kind === "list" || line.kind === "dated",
   );
   return (
-    <Dropdown
-      trigger={["click"]}
-      destroyOnHidden
-      autoFocus
+    <LateDropdown
       menu={{
         onClick: ({ key }) => {
           const [kind = "", of] = key.split("/");
@@ -39,6 +36,6 @@ export function AskFurther() {
       <button type="button" className="quiet-button">
         Ask further
       </button>
-    </Dropdown>
+    </LateDropdown>
   );
 }

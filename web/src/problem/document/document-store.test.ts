@@ -88,11 +88,11 @@ describe("undo and redo", () => {
 
   test("only so many steps are kept", () => {
     const { store, clock, type } = storeWithClock();
-    for (let count = 0; count < 600; count += 1) {
+    for (let count = 0; count < 2100; count += 1) {
       clock.now += 5000;
       type(String(count));
     }
-    expect(store.getState().past).toHaveLength(500);
+    expect(store.getState().past).toHaveLength(2000);
   });
 
   test("putting another text in its place can be taken back", () => {

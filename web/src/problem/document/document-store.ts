@@ -6,8 +6,8 @@ import { createStore, type StoreApi } from "zustand/vanilla";
 
 enablePatches();
 
-/** How many steps back a person can go. */
-const DEEPEST_UNDO = 5000;
+/** How many steps back a person can go: further than anybody types between opening and closing a problem. */
+const DEEPEST_UNDO = 2000;
 
 /** Typing in one field within this time is one step to undo. */
 const TYPING_PAUSE_MS = 1200;

@@ -7,7 +7,7 @@ import {
   askForWorth,
   type Draft,
 } from "@kestrelmoor/core/typing";
-import { Dropdown } from "antd";
+import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";
 import styles from "./Lines.module.css";
@@ -38,10 +38,7 @@ export function AddLine() {
     setTimeout(() => focusField(target), 60);
   };
   return (
-    <Dropdown
-      trigger={["click"]}
-      destroyOnHidden
-      autoFocus
+    <LateDropdown
       menu={{
         onClick: ({ key }) => add(key),
         items: [
@@ -57,6 +54,6 @@ export function AddLine() {
       <button type="button" className={styles.add}>
         Add a line
       </button>
-    </Dropdown>
+    </LateDropdown>
   );
 }

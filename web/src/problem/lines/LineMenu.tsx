@@ -8,7 +8,7 @@ import {
   splitFlow,
   type Draft,
 } from "@kestrelmoor/core/typing";
-import { Dropdown } from "antd";
+import { LateDropdown } from "../../ui/LateDropdown";
 import { useState } from "react";
 import { useDocument } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";
@@ -69,13 +69,7 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
     }
   };
   return (
-    <Dropdown
-      trigger={["click"]}
-      destroyOnHidden
-      autoFocus
-      onOpenChange={setOpen}
-      menu={{ items, onClick: ({ key }) => choose(key) }}
-    >
+    <LateDropdown onOpenChange={setOpen} menu={{ items, onClick: ({ key }) => choose(key) }}>
       <button
         type="button"
         className={styles.remove}
@@ -86,6 +80,6 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
           ⋯
         </span>
       </button>
-    </Dropdown>
+    </LateDropdown>
   );
 }

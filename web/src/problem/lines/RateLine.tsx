@@ -5,7 +5,6 @@ import {
   setQuotation,
   type TypedRateLine,
 } from "@kestrelmoor/core/typing";
-import { Select } from "antd";
 import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
@@ -108,17 +107,22 @@ export const RateLine = memo(function RateLine({
       />
       {/\d$/.test(line.percent.trim()) && "% "}
       <Explained term="quotation">
-        <Select
-          className={styles.quotation ?? ""}
-          variant="borderless"
-          size="small"
-          popupMatchSelectWidth={false}
+        <select
+          className={styles.quotation}
           aria-label="How the rate is quoted"
           value={key}
-          options={options}
-          onChange={choose}
-          listHeight={360}
-        />
+          onChange={({ target: { value } }) => choose(value)}
+        >
+          {options.map((group) => (
+            <optgroup key={group.label} label={group.label}>
+              {group.options.map(({ value, label }) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
       </Explained>
       {index > 0 && reading.from !== null && (
         <>

@@ -1,6 +1,5 @@
 import { sentenceOf } from "@kestrelmoor/core";
 import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
-import { Input } from "antd";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
@@ -41,6 +40,8 @@ interface TypedFieldProps {
 }
 
 /**
+ * Not the library's field: a page has a dozen of them, and they were half of what a keystroke costs.
+ *
  * One fact, written on its line as in a printed form. It keeps what is typed as it is typed; "?" makes
  * it the unknown; Enter goes on to the next; Escape puts back what was there.
  */
@@ -84,14 +85,12 @@ export function TypedField(props: TypedFieldProps) {
   ];
   const field = (
     <span className={look.filter(Boolean).join(" ")} data-shown={shown}>
-      <Input
+      <input
         id={id}
         data-field=""
-        variant="borderless"
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
-        size="small"
         maxLength={200}
         aria-label={name}
         aria-invalid={isTold}

@@ -18,6 +18,8 @@ interface ExplainedProps {
  */
 export function Explained({ term, onUnknown, children }: ExplainedProps) {
   const [isOpen, setOpen] = useState(false);
+  // Made when it is first asked: each one would cost a little of every keystroke.
+  const [isMade, setMade] = useState(false);
   const place = useRef<HTMLSpanElement>(null);
   const cameFrom = useRef<HTMLElement>(null);
   const open = () => {
@@ -26,6 +28,7 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
       activeElement instanceof HTMLElement && place.current?.contains(activeElement) === true
         ? activeElement
         : (place.current?.querySelector<HTMLElement>("input, textarea, button") ?? null);
+    setMade(true);
     setOpen(true);
   };
   const close = () => {
@@ -39,53 +42,66 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
       open();
     }
   };
+  const mark = (
+    <button
+      type="button"
+      tabIndex={-1}
+      className={styles.open}
+      aria-label="Explain this"
+      {...(isMade ? {} : { onClick: open })}
+    >
+      i
+    </button>
+  );
   return (
     <span ref={place} className={styles.explained} onKeyDownCapture={listen}>
       {children}
-      <Dropdown
-        open={isOpen}
-        trigger={["click"]}
-        destroyOnHidden
-        onOpenChange={(opens) => {
-          if (opens) open();
-          else setOpen(false);
-        }}
-        popupRender={() => (
-          <div
-            className={styles.panel}
-            role="dialog"
-            aria-label="Explanation"
-            tabIndex={-1}
-            ref={(panel) => panel?.focus()}
-            onKeyDown={(event) => {
-              if (event.key === "Escape") {
-                event.stopPropagation();
-                close();
-              }
-            }}
-          >
-            <Suspense fallback={<p>…</p>}>
-              <TermPanel term={term} />
-            </Suspense>
-            {onUnknown !== undefined && (
-              <button
-                type="button"
-                className={styles.unknown}
-                onClick={() => {
-                  onUnknown();
+      {isMade ? (
+        <Dropdown
+          open={isOpen}
+          trigger={["click"]}
+          destroyOnHidden
+          onOpenChange={(opens) => {
+            if (opens) open();
+            else setOpen(false);
+          }}
+          popupRender={() => (
+            <div
+              className={styles.panel}
+              role="dialog"
+              aria-label="Explanation"
+              tabIndex={-1}
+              ref={(panel) => panel?.focus()}
+              onKeyDown={(event) => {
+                if (event.key === "Escape") {
+                  event.stopPropagation();
                   close();
-                }}
-              >
-                Find this one: make it the unknown
-              </button>
-            )}
-          </div>
-        )}
-      >
-        <button type="button" tabIndex={-1} className={styles.open} aria-label="Explain this">
-          i
-        </button>
-      </Dropdown>
+                }
+              }}
+            >
+              <Suspense fallback={<p>…</p>}>
+                <TermPanel term={term} />
+              </Suspense>
+              {onUnknown !== undefined && (
+                <button
+                  type="button"
+                  className={styles.unknown}
+                  onClick={() => {
+                    onUnknown();
+                    close();
+                  }}
+                >
+                  Find this one: make it the unknown
+                </button>
+              )}
+            </div>
+          )}
+        >
+          {mark}
+        </Dropdown>
+      ) : (
+        mark
+      )}
     </span>
   );
 }

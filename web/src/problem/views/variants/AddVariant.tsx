@@ -1,11 +1,11 @@
 import { addVariant, readyVariants } from "@kestrelmoor/core/typing";
-import { Dropdown } from "antd";
-import { useDocument, useDocumentState } from "../../document/document-context";
-import type { FactRow } from "./columns";
+import { LateDropdown } from "../../../ui/LateDropdown";
+import { memo, useState } from "react";
+import { useDocument } from "../../document/document-context";
+import { variableFacts, type FactRow } from "./columns";
 import styles from "./Variants.module.css";
 
 interface AddVariantProps {
-  readonly facts: readonly FactRow[];
   /** Adds a column in which this fact is to be changed. */
   readonly onVary: (row: FactRow) => void;
   /** Opens the row of a fact, to change it in the columns there are. */
@@ -13,65 +13,67 @@ interface AddVariantProps {
 }
 
 /** The ways to a variant: one fact of one's own choice, or a ready-made group. */
-export function AddVariant({ facts, onVary, onOpenRow }: AddVariantProps) {
+export const AddVariant = memo(function AddVariant({ onVary, onOpenRow }: AddVariantProps) {
   const store = useDocument();
-  const draft = useDocumentState((state) => state.draft);
-  const reading = useDocumentState((state) => state.outcome.reading);
-  const ready = readyVariants(draft, reading);
-  const factItems = facts.map(({ name }, index) => ({ key: String(index), label: name }));
-  const addAll = (group: number) =>
-    store.edit((writable) => {
-      for (const variant of ready[group]?.variants ?? [])
-        addVariant(writable, structuredClone(variant));
-    });
+  const facts = () =>
+    variableFacts(store.getState().draft).map((row) => ({ words: row.name, row }));
+  const ready = () => {
+    const { draft, outcome } = store.getState();
+    return readyVariants(draft, outcome.reading);
+  };
   return (
     <div className={styles.add}>
-      <Choices
-        words="Change one thing"
-        items={factItems}
-        onChoose={(index) => {
-          const row = facts[index];
-          if (row !== undefined) onVary(row);
-        }}
-      />
+      <Choices words="Change one thing" choicesNow={facts} onChoose={({ row }) => onVary(row)} />
       {onOpenRow !== undefined && (
         <Choices
           words="Change one thing more"
-          items={factItems}
-          onChoose={(index) => {
-            const row = facts[index];
-            if (row !== undefined) onOpenRow(row);
-          }}
+          choicesNow={facts}
+          onChoose={({ row }) => onOpenRow(row)}
         />
       )}
-      {ready.length > 0 && (
-        <Choices
-          words="Ready-made"
-          items={ready.map(({ words }, index) => ({ key: String(index), label: words }))}
-          onChoose={addAll}
-        />
-      )}
+      <Choices
+        words="Ready-made"
+        choicesNow={ready}
+        onChoose={({ variants }) =>
+          store.edit((draft) => {
+            for (const variant of variants) addVariant(draft, structuredClone(variant));
+          })
+        }
+      />
     </div>
   );
-}
+});
 
-interface ChoicesProps {
+interface ChoicesProps<Choice extends { readonly words: string }> {
   readonly words: string;
-  readonly items: { key: string; label: string }[];
-  readonly onChoose: (index: number) => void;
+  /** What there is to choose, looked up when somebody asks and not with every keystroke. */
+  readonly choicesNow: () => readonly Choice[];
+  readonly onChoose: (choice: Choice) => void;
 }
 
-function Choices({ words, items, onChoose }: ChoicesProps) {
+function Choices<Choice extends { readonly words: string }>(props: ChoicesProps<Choice>) {
+  const { words, choicesNow, onChoose } = props;
+  const [choices, setChoices] = useState<readonly Choice[]>([]);
+  const items =
+    choices.length === 0
+      ? [{ key: "none", label: "Nothing here fits this problem", disabled: true }]
+      : choices.map((choice, index) => ({ key: String(index), label: choice.words }));
   return (
-    <Dropdown
-      trigger={["click"]}
-      destroyOnHidden
-      autoFocus
-      menu={{ items, onClick: ({ key }) => onChoose(Number(key)) }}
+    <LateDropdown
+      onOpenChange={(isOpen) => {
+        if (isOpen) setChoices(choicesNow());
+      }}
+      menu={{
+        items,
+        onClick: ({ key }) => {
+          const choice = choices[Number(key)];
+          if (choice !== undefined) onChoose(choice);
+        },
+      }}
     >
       <button type="button" className={styles.addButton}>
         {words}
       </button>
-    </Dropdown>
+    </LateDropdown>
   );
 }

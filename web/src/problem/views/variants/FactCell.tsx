@@ -1,8 +1,7 @@
-import { setVariantFact, type Draft, type Variant } from "@kestrelmoor/core/typing";
-import { factText } from "@kestrelmoor/core/typing";
+import { setVariantFact, type Draft, type FactName } from "@kestrelmoor/core/typing";
+import { memo } from "react";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { choicesOf } from "./choices";
-import type { FactRow } from "./columns";
 import styles from "./Variants.module.css";
 
 /** The page's id of what a variant says of a fact. */
@@ -11,28 +10,30 @@ export function cellId(variant: string, line: string, fact: string): string {
 }
 
 interface FactCellProps {
-  readonly draft: Draft;
-  readonly row: FactRow;
-  /** `null` for the problem itself, which is changed on its lines. */
-  readonly variant: Variant | null;
-  readonly columnName: string;
+  /** Of the variant. */
+  readonly id: string;
+  readonly line: string;
+  readonly fact: FactName;
+  /** Fact and column, for those who do not see where the cell stands. */
+  readonly name: string;
+  /** What the variant says; `null` where it says what the problem does. */
+  readonly own: string | null;
+  /** What the problem says. */
+  readonly text: string;
+  /** The problem, where the choice hangs on it. */
+  readonly quotations: Draft | null;
 }
 
 /** What one column says of one fact; only what differs from the problem is marked. */
-export function FactCell({ draft, row, variant, columnName }: FactCellProps) {
+export const FactCell = memo(function FactCell(props: FactCellProps) {
+  const { id, line, fact, name, own, quotations } = props;
   const { type, leave, change } = useFieldEditing();
-  const { line, fact, name } = row;
-  if (variant === null) return <td>{factText(draft, line, fact, row.text)}</td>;
-  const own = variant.changes.find((one) => one.line === line && one.fact === fact);
-  const text = own?.text ?? row.text;
-  const write = (typed: string) => (writable: Draft) =>
-    setVariantFact(writable, variant.id, { line, fact, text: typed });
-  const look = own === undefined ? styles.same : styles.changed;
-  const choices = choicesOf(draft, line, fact);
-  const described = {
-    id: cellId(variant.id, line, fact),
-    "aria-label": `${name}, in ${columnName}`,
-  };
+  const text = own ?? props.text;
+  const write = (typed: string) => (draft: Draft) =>
+    setVariantFact(draft, id, { line, fact, text: typed });
+  const look = own === null ? styles.same : styles.changed;
+  const choices = choicesOf(quotations, line, fact);
+  const described = { id: cellId(id, line, fact), "aria-label": name };
   return (
     <td>
       {choices === null ? (
@@ -46,7 +47,7 @@ export function FactCell({ draft, row, variant, columnName }: FactCellProps) {
           value={text}
           // What this problem asks is asked in every column: the mark of the unknown has no place here.
           onChange={({ target: { value } }) => {
-            type(`${variant.id}-${line}-${fact}`, write(value.replace(/[?？]/g, "")));
+            type(`${id}-${line}-${fact}`, write(value.replace(/[?？]/g, "")));
           }}
           onFocus={(event) => event.currentTarget.select()}
           onBlur={leave}
@@ -67,4 +68,4 @@ export function FactCell({ draft, row, variant, columnName }: FactCellProps) {
       )}
     </td>
   );
-}
+});

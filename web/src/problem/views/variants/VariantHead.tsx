@@ -5,8 +5,8 @@ import {
   removeVariant,
   type Variant,
 } from "@kestrelmoor/core/typing";
-import { Dropdown } from "antd";
-import { useState, type DragEvent } from "react";
+import { LateDropdown } from "../../../ui/LateDropdown";
+import { memo, useState, type DragEvent } from "react";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import styles from "./Variants.module.css";
 
@@ -21,7 +21,12 @@ interface VariantHeadProps {
 }
 
 /** The head of a column: its name, and what can be done with the whole of it. */
-export function VariantHead({ variant, index, count, saysItself }: VariantHeadProps) {
+export const VariantHead = memo(function VariantHead({
+  variant,
+  index,
+  count,
+  saysItself,
+}: VariantHeadProps) {
   const { type, leave, change } = useFieldEditing();
   const [isTarget, setTarget] = useState(false);
   const { id, name } = variant;
@@ -74,10 +79,7 @@ export function VariantHead({ variant, index, count, saysItself }: VariantHeadPr
           }
           onBlur={leave}
         />
-        <Dropdown
-          trigger={["click"]}
-          destroyOnHidden
-          autoFocus
+        <LateDropdown
           menu={{
             items: [
               { key: "promote", label: "Make it the problem itself" },
@@ -91,8 +93,8 @@ export function VariantHead({ variant, index, count, saysItself }: VariantHeadPr
           <button type="button" className={styles.more} aria-label={`More for: ${shown}`}>
             <span aria-hidden="true">⋯</span>
           </button>
-        </Dropdown>
+        </LateDropdown>
       </div>
     </th>
   );
-}
+});

@@ -1,5 +1,5 @@
-import { addVariant, dropVariantFact } from "@kestrelmoor/core/typing";
-import { useDeferredValue, useMemo, useState } from "react";
+import { addVariant, dropVariantFact, factText, type Variant } from "@kestrelmoor/core/typing";
+import { useCallback, useMemo, useState } from "react";
 import { followUpWords } from "@kestrelmoor/core";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
@@ -16,15 +16,10 @@ const placeOf = ({ line, fact }: Pick<FactRow, "line" | "fact">) => `${line} ${f
 export function VariantsView() {
   const store = useDocument();
   const format = useAnswerFormat();
-  const state = useDocumentState((now) => now);
-  const { draft, outcome } = state;
+  const draft = useDocumentState((state) => state.draft);
+  const outcome = useDocumentState((state) => state.outcome);
   const { variants } = draft;
-  // Whoever types sees the text and the problem's own answer first, and the columns right after it.
-  const settled = useDeferredValue(state);
-  const columns = useMemo(
-    () => columnsOf(settled.draft, settled.outcome, format),
-    [settled, format],
-  );
+  const columns = useMemo(() => columnsOf(draft, outcome, format), [draft, outcome, format]);
   const facts = useMemo(() => variableFacts(draft), [draft]);
   /** Rows that somebody has opened and that say nothing different yet. */
   const [opened, setOpened] = useState<readonly string[]>([]);
@@ -35,17 +30,23 @@ export function VariantsView() {
     );
   const rows = facts.filter((row) => isChanged(row) || opened.includes(placeOf(row)));
 
-  const vary = (row: FactRow) => {
+  const openRow = useCallback((row: FactRow) => {
     setOpened((places) => [...places, placeOf(row)]);
-    let target = variants.findLast(({ changes }) => changes.length === 0)?.id;
-    if (target === undefined) {
-      store.edit((writable) => (target = addVariant(writable)?.id));
-    }
-    const field = cellId(target ?? "", row.line, row.fact);
-    // The menu gives the focus back to its button as it closes; the new field takes it after that.
-    setTimeout(() => document.getElementById(field)?.focus(), 80);
-  };
-  const openRow = (row: FactRow) => setOpened((places) => [...places, placeOf(row)]);
+  }, []);
+  const vary = useCallback(
+    (row: FactRow) => {
+      openRow(row);
+      const { draft: now } = store.getState();
+      let target = now.variants.findLast(({ changes }) => changes.length === 0)?.id;
+      if (target === undefined) {
+        store.edit((writable) => (target = addVariant(writable)?.id));
+      }
+      const field = cellId(target ?? "", row.line, row.fact);
+      // The menu gives the focus back to its button as it closes; the new field takes it after that.
+      setTimeout(() => document.getElementById(field)?.focus(), 80);
+    },
+    [store, openRow],
+  );
 
   if (variants.length === 0) {
     return (
@@ -54,7 +55,7 @@ export function VariantsView() {
           Keep this answer and change one thing: the changed problem stands beside this one, and
           what differs between them is marked.
         </p>
-        <AddVariant facts={facts} onVary={vary} />
+        <AddVariant onVary={vary} />
       </div>
     );
   }
@@ -101,14 +102,17 @@ export function VariantsView() {
                     <CrossIcon />
                   </button>
                 </th>
-                <FactCell draft={draft} row={row} variant={null} columnName="this problem" />
+                <td>{factText(draft, row.line, row.fact, row.text)}</td>
                 {variants.map((variant) => (
                   <FactCell
                     key={variant.id}
-                    draft={draft}
-                    row={row}
-                    variant={variant}
-                    columnName={nameOfVariant(draft, variant)}
+                    id={variant.id}
+                    line={row.line}
+                    fact={row.fact}
+                    name={`${row.name}, in ${nameOfVariant(draft, variant)}`}
+                    own={changeIn(variant, row)}
+                    text={row.text}
+                    quotations={row.fact === "quotation" ? draft : null}
                   />
                 ))}
               </tr>
@@ -137,7 +141,7 @@ export function VariantsView() {
           </tbody>
         </table>
       </div>
-      <AddVariant facts={facts} onVary={vary} onOpenRow={openRow} />
+      <AddVariant onVary={vary} onOpenRow={openRow} />
     </>
   );
 }
@@ -153,4 +157,9 @@ function FigureRow(props: { readonly name: string; readonly figures: readonly (s
       ))}
     </tr>
   );
+}
+
+/** What a variant says of a fact, where it says anything. */
+function changeIn({ changes }: Variant, { line, fact }: FactRow): string | null {
+  return changes.find((change) => change.line === line && change.fact === fact)?.text ?? null;
 }

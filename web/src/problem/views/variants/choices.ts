@@ -6,8 +6,16 @@ interface Choice {
   readonly label: string;
 }
 
-/** What a fact can be, for those that are chosen and not typed; `null` for all others. */
-export function choicesOf(draft: Draft, line: string, fact: FactName): readonly Choice[] | null {
+/**
+ * What a fact can be, for those that are chosen and not typed; `null` for all others.
+ *
+ * @param draft for the ways of quoting a rate, of which a problem may have its own
+ */
+export function choicesOf(
+  draft: Draft | null,
+  line: string,
+  fact: FactName,
+): readonly Choice[] | null {
   switch (fact) {
     case "direction":
       return [
@@ -20,7 +28,7 @@ export function choicesOf(draft: Draft, line: string, fact: FactName): readonly 
         { value: "start", label: "start" },
       ];
     case "quotation": {
-      const own = draft.rates.find(({ id }) => id === line);
+      const own = draft?.rates.find(({ id }) => id === line);
       if (own?.kind !== "rate") return null;
       return quotationOptions(quotationOfLine(own)).flatMap(({ options }) => options);
     }

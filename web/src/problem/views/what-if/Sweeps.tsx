@@ -6,7 +6,7 @@ import { readRange } from "./choice";
 import { HeatTable } from "./HeatTable";
 import { KeepFigures } from "./KeepFigures";
 import type { TypedRange } from "./RangeFields";
-import { chartValues, isSame, tableValues } from "./ranges";
+import { chartValues, isSame, roundScale, tableValues } from "./ranges";
 import { SliderRow } from "./SliderRow";
 import type { SweepField } from "./sweep-fields";
 import { sweptValue, writeSwept } from "./swept-answer";
@@ -135,8 +135,8 @@ export function pointsOf({ first, second, cells }: SweepOutcome): ChartPoint[] {
     : second.values.map((x, column) => point(x, cells[0]?.[column]));
 }
 
-/** The smallest and the largest answer of a sweep. */
+/** A scale on which every answer of a sweep has its place. */
 function endsOf({ cells }: SweepOutcome): readonly [number, number] | null {
   const all = cells.flatMap((row) => [...row]).filter((value) => Number.isFinite(value));
-  return all.length === 0 ? null : [Math.min(...all), Math.max(...all)];
+  return all.length === 0 ? null : roundScale(Math.min(...all), Math.max(...all));
 }

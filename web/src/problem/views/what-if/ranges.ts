@@ -47,6 +47,13 @@ export function tableValues({ from, to }: Range, unit: FigureUnit, present: numb
   return [...values, present].sort((one, other) => one - other);
 }
 
+/** Ends of a scale that is read easily: round figures just outside of the smallest and the largest. */
+export function roundScale(least: number, most: number): readonly [number, number] {
+  if (!(most > least)) return [least - 1, most + 1];
+  const step = niceStep((most - least) / 4);
+  return [tidy(Math.floor(least / step) * step), tidy(Math.ceil(most / step) * step)];
+}
+
 export function isSame(one: number, other: number): boolean {
   return Math.abs(one - other) <= 1e-9 * Math.max(1, Math.abs(other));
 }

@@ -1,0 +1,40 @@
+import { Dropdown, type DropdownProps } from "antd";
+import { cloneElement, useState, type MouseEvent, type ReactElement } from "react";
+
+interface LateDropdownProps extends Omit<DropdownProps, "open" | "trigger" | "children"> {
+  /** The button that opens it. */
+  readonly children: ReactElement<{ onClick?: (event: MouseEvent) => void }>;
+}
+
+/**
+ * A menu that is made when it is first opened: a page has dozens of them, most are never opened, and
+ * each one would cost a little of every keystroke.
+ */
+export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownProps) {
+  const [isMade, setMade] = useState(false);
+  const [isOpen, setOpen] = useState(false);
+  const change: DropdownProps["onOpenChange"] = (opens, info) => {
+    setOpen(opens);
+    onOpenChange?.(opens, info);
+  };
+  if (!isMade) {
+    return cloneElement(children, {
+      onClick: () => {
+        setMade(true);
+        change(true, { source: "trigger" });
+      },
+    });
+  }
+  return (
+    <Dropdown
+      autoFocus
+      destroyOnHidden
+      {...props}
+      open={isOpen}
+      trigger={["click"]}
+      onOpenChange={change}
+    >
+      {children}
+    </Dropdown>
+  );
+}
