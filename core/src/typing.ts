@@ -6,6 +6,7 @@ export * from "./input/read-figure";
 export * from "./input/read-money";
 export * from "./input/read-rate";
 export * from "./input/read-time";
+export * from "./input/table-to-amounts";
 export * from "./input/unknown-mark";
 export { BLANK_DRAFT, draftSchema, MOST_SIDE_SUMS, MOST_VARIANTS } from "./draft/draft";
 export { parseDraft } from "./draft/draft-document";

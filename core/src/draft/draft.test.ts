@@ -58,6 +58,17 @@ describe("files and fields", () => {
     }
   });
 
+  test.each(["P0D", "P0M", "P0Y", "P0W"])("%s is today on its line", (at) => {
+    const read = readProblem({
+      format: "kestrelmoor-problem",
+      version: 1,
+      rates: [{ percent: 5, quoted: "effective" }],
+      flows: [{ id: "gift", kind: "single", direction: "in", amount: 5, at }],
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    expect(writeDraft(read.value).flows).toMatchObject([{ kind: "single", at: "today" }]);
+  });
+
   test("a figure too long for any field is kept as the file has it", () => {
     const flow = {
       id: "dust",

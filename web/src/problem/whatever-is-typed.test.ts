@@ -1,18 +1,30 @@
 import { expect, test } from "@jest/globals";
-import { answerText, workings } from "@kestrelmoor/core";
-import { BLANK_DRAFT, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
+import { answerText, sharesAt, USUAL_FORMAT, workings } from "@kestrelmoor/core";
+import {
+  BLANK_DRAFT,
+  namedFigures,
+  readyVariants,
+  workOutSums,
+  type Draft,
+  type FlowLine,
+} from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import katex from "katex";
 import { companionsOf, copyText } from "./answer/companions";
 import { missingWords } from "./answer/missing-words";
-import { outcomeOf } from "./document/document-store";
+import { outcomeOf, type Outcome } from "./document/document-store";
 import { rateHint } from "./lines/line-hints";
 import { listHint } from "./lines/list-hints";
 import { streamHint } from "./lines/stream-hints";
+import { firstYearOf } from "./timeline/first-year";
 import { layOut } from "./timeline/layout";
+import { timeHandles } from "./timeline/moves";
 import { sketchOf } from "./timeline/sketch";
 import { sketchInWords } from "./timeline/timeline-words";
 import { usedFigures } from "./used-figures";
+import { columnsOf } from "./views/variants/columns";
+import { rangeFor } from "./views/what-if/choice";
+import { sweepFields } from "./views/what-if/sweep-fields";
 
 const amount = fc.constantFrom(
   "?",
@@ -299,6 +311,13 @@ test("most of what is meant to have an answer has one", () => {
   expect(solved.length).toBeGreaterThan(150);
 });
 
+/** Every ready-made variant at once. */
+function variantsOf(draft: Draft, { reading }: Outcome): Draft["variants"] {
+  return readyVariants(draft, reading)
+    .flatMap(({ variants }) => variants)
+    .map((variant, index) => ({ id: `variant-${index}`, ...variant }));
+}
+
 test("whatever is typed, everything on the page can be worked out and has words", () => {
   fc.assert(
     fc.property(drafts, (draft) => {
@@ -328,6 +347,15 @@ test("whatever is typed, everything on the page can be worked out and has words"
           words.push(listHint(reading.amounts, settled?.kind === "list" ? settled.amounts : null));
         }
       });
+      places.push(
+        ...timeHandles(draft, outcome.reading, sketch.strands).map(({ years }) => years),
+        ...firstYearOf(sketch).posts.map(({ years }) => years ?? 0),
+      );
+      const varied = { ...draft, variants: variantsOf(draft, outcome) };
+      for (const column of columnsOf(varied, outcome, USUAL_FORMAT)) {
+        words.push(column.answer ?? column.complaint ?? "", column.difference ?? "");
+        words.push(column.percent ?? "", column.interest ?? "", ...column.further.map(String));
+      }
       for (const reading of outcome.reading.rates) words.push(rateHint(reading, null) ?? "");
       const { problem, result } = outcome;
       if (problem !== null && result?.ok === true) {
@@ -337,6 +365,13 @@ test("whatever is typed, everything on the page can be worked out and has words"
           ...solution.answers.map((answer) => copyText(answer)),
         );
         words.push(...companionsOf(problem, solution).map(({ figure }) => figure));
+        const named = namedFigures(problem, solution);
+        for (const sum of workOutSums([{ id: "s", text: "answer * 2" }], named)) {
+          words.push(JSON.stringify(sum));
+        }
+        for (const field of sweepFields(draft, problem)) words.push(rangeFor(field).to);
+        const { flows, together } = sharesAt(solution.settled, 2.5);
+        places.push(...flows.map(({ worth }) => worth ?? 0), together ?? 0);
         for (const { say, latex } of workings(problem, solution) ?? []) {
           words.push(say, ...latex);
           // A formula that cannot be set throws here.

@@ -46,7 +46,7 @@ export function flowOfLine(line: FlowLine, reading: FlowReading | undefined): Fl
   return kindOf(line.kind).flow(line, reading);
 }
 
-/** A flow on a line; one that would not be read back just as it is stays as the file has it. */
+/** A flow on a line; one that would not be read back to the same meaning stays as the file has it. */
 export function lineOfFlow(flow: Flow, names: Names): FlowLine {
   const line = kindOf(flow.kind).write(flow, names);
   const reading = readFlowLine(line, names);
@@ -64,8 +64,9 @@ function isAlike(one: Flow, other: Flow): boolean {
   return JSON.stringify(sorted(one)) === JSON.stringify(sorted(plain));
 }
 
-/** The order of keys says nothing. */
+/** The order of keys says nothing, and no time at all is today in any unit. */
 function sorted(value: unknown): unknown {
+  if (typeof value === "string" && /^P0[YMW]$/.test(value)) return "P0D";
   if (typeof value !== "object" || value === null) return value;
   if (Array.isArray(value)) return value.map(sorted);
   return Object.fromEntries(

@@ -81,6 +81,7 @@ export const ListLine = memo(function ListLine({
         text={line.amounts}
         hint="out 1,000; 300 x 3; 450"
         term="amounts"
+        takesTables
         reading={reading.amounts}
         onType={(text) =>
           typeList(

@@ -1,6 +1,6 @@
 import { sentenceOf } from "@kestrelmoor/core";
-import { type FieldReading } from "@kestrelmoor/core/typing";
-import { useRef, useState, type KeyboardEvent } from "react";
+import { tableToAmounts, type FieldReading } from "@kestrelmoor/core/typing";
+import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
 import type { Term } from "./explain/term";
@@ -16,6 +16,8 @@ interface TypedListProps {
   /** What it explains when it is asked. */
   readonly term: Term;
   readonly reading: FieldReading<unknown>;
+  /** Whether a table pasted from elsewhere is turned into amounts. */
+  readonly takesTables?: boolean;
   readonly onType: (text: string) => void;
   readonly onLeave: () => void;
 }
@@ -25,7 +27,7 @@ interface TypedListProps {
  * Shift and Enter begin a new line; Escape puts back what was there.
  */
 export function TypedList(props: TypedListProps) {
-  const { id, name, text, hint, term, reading, onType, onLeave } = props;
+  const { id, name, text, hint, term, reading, takesTables = false, onType, onLeave } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
@@ -40,6 +42,14 @@ export function TypedList(props: TypedListProps) {
       event.preventDefault();
       onType(textBefore.current);
     }
+  };
+  const paste = (event: ClipboardEvent<HTMLTextAreaElement>) => {
+    if (!takesTables) return;
+    const amounts = tableToAmounts(event.clipboardData.getData("text/plain"));
+    if (amounts === null) return;
+    event.preventDefault();
+    const { selectionStart: from, selectionEnd: to } = event.currentTarget;
+    onType(`${text.slice(0, from)}${amounts}${text.slice(to)}`);
   };
   return (
     <span className={styles.wholeList}>
@@ -60,6 +70,7 @@ export function TypedList(props: TypedListProps) {
             value={text}
             onChange={(event) => onType(event.target.value)}
             onKeyDown={listen}
+            onPaste={paste}
             onFocus={() => {
               textBefore.current = text;
               setFocused(true);

@@ -1,0 +1,109 @@
+import { expect, test } from "../support/fixtures";
+
+test("every problem of the notebook is seen whole at 1280 × 800, without scrolling", async ({
+  moor,
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await moor.openNotebook();
+  const addresses = await page
+    .getByRole("article")
+    .getByRole("link")
+    .evaluateAll((links) => links.map((link) => (link as HTMLAnchorElement).href));
+  expect(addresses.length).toBeGreaterThan(11);
+  const tooLow: string[] = [];
+  for (const address of addresses) {
+    await page.goto(address);
+    await expect(moor.figure.first()).toBeVisible();
+    const bottom = await page.evaluate(() => {
+      const parts = document.querySelectorAll(
+        "[aria-labelledby=lines-name] li, [aria-labelledby=answer-name] dl",
+      );
+      return Math.max(...[...parts].map((part) => part.getBoundingClientRect().bottom));
+    });
+    if (bottom > 800) tooLow.push(`${await page.title()}: ${bottom}`);
+  }
+  expect(tooLow).toEqual([]);
+});
+
+test("a hundred years of weekly payments, in a line with a name of a hundred characters", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Saving up");
+  await moor.type(moor.amount(0), "0.01");
+  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "week");
+  await moor.type(moor.howLong(0), "100 years");
+  await moor.type(moor.rate, "5% effective");
+  const name = page.getByRole("textbox", { name: "Name of this line" }).first();
+  await name.fill("honey ".repeat(20).slice(0, 100));
+  await expect(moor.figure.first()).toBeVisible();
+  await expect(page.getByText("5,200 payments").first()).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+  await moor.type(moor.amount(0), "1,000,000,000,000");
+  await expect(moor.figure.first()).toHaveText(/^\d{1,3}(,\d{3}){5,}\.\d\d$/);
+});
+
+test("forty lines are drawn, solved and told", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const id = await page.evaluate(async () => {
+    const flows = Array.from({ length: 39 }, (_, index) => ({
+      id: `hive-${index}`,
+      label: `Hive ${index}`,
+      kind: "single",
+      direction: index % 3 === 0 ? "in" : "out",
+      amount: 100 + index,
+      at: `P${index}M`,
+    }));
+    const problem = {
+      format: "kestrelmoor-problem",
+      version: 1,
+      rates: [{ percent: 6, quoted: "nominal", compounding: "P1M" }],
+      flows: [...flows, { id: "rest", kind: "single", direction: "in", amount: null, at: "P40M" }],
+    };
+    const reply = await fetch("/api/problems", {
+      method: "POST",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify({ problem }),
+    });
+    return ((await reply.json()) as { id: string }).id;
+  });
+  await page.goto(`${moor.url}/problems/${id}`);
+  await expect(moor.figure.first()).toBeVisible();
+  await expect(
+    page.getByRole("list", { name: "Money on the timeline" }).getByRole("listitem"),
+  ).toHaveCount(41);
+  const before = await moor.figure.first().textContent();
+  await moor.type(moor.amount(20), "5000");
+  await expect(moor.figure.first()).not.toHaveText(before ?? "");
+  await page.getByRole("tab", { name: "At one date" }).click();
+  await expect(
+    page.getByRole("region", { name: "Worth of each line" }).getByRole("row"),
+  ).toHaveCount(42);
+});
+
+test("a table pasted with heads and signs of currency becomes amounts; one of words is told where it fails", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Uneven amounts");
+  const list = page.getByRole("textbox", { name: /^The amounts, one after the other/ });
+  const paste = async (text: string) => {
+    await page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
+    await list.click();
+    await list.press("ControlOrMeta+a");
+    await list.press("ControlOrMeta+v");
+  };
+  await paste("Year\tFlow\n0\t($1,000.00)\n1\t$400.00\n2\t$400.00\n3\t$450.00");
+  await expect(list).toHaveValue("($1,000.00); $400.00; $400.00; $450.00");
+  await moor.type(moor.rate, "6");
+  // 400/1.06 + 400/1.06² + 450/1.06³ − 1,000
+  await moor.expectAnswer("111.19");
+  const posts = page.getByRole("region", { name: "Timeline" }).locator("[data-post]");
+  await expect(posts).toHaveCount(4);
+  await paste("Year\tKeeper\n1\tHilda\n2\tTam");
+  await expect(page.getByText(/^Amount 1, “Year”, is not understood/)).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await moor.expectAnswer("111.19");
+});
