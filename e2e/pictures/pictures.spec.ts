@@ -38,6 +38,37 @@ for (const [name, title, answer] of [
   });
 }
 
+test("variants", async ({ moor, page }) => {
+  await moor.openProblem("A honey extractor on credit");
+  await moor.addSum("answer x payments");
+  await page.getByRole("tab", { name: "Variants" }).click();
+  for (const group of [/other end/, /point more or less/]) {
+    await page.getByRole("button", { name: "Ready-made" }).click();
+    await page.getByRole("menuitem", { name: group }).filter({ visible: true }).click();
+  }
+  await expect(page.getByRole("menuitem")).toHaveCount(0);
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.screenshot({ path: at("variants") });
+});
+
+test("what-if", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "What if" }).click();
+  await page.getByRole("button", { name: "and a second figure" }).click();
+  await page.getByRole("region", { name: "Answers for pairs" }).waitFor();
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.screenshot({ path: at("what-if") });
+});
+
+test("focal-date", async ({ moor, page }) => {
+  await moor.openProblem("A bursary, saved and drawn down");
+  await moor.expectAnswer("920.88");
+  await page.getByRole("slider", { name: /^Date at which/ }).focus();
+  for (let year = 0; year < 8; year += 1) await page.keyboard.press("PageUp");
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: at("focal-date") });
+});
+
 test("workings", async ({ moor, page }) => {
   await moor.openProblem("What the weather mast fund earned");
   await moor.workings.locator("math").first().waitFor({ state: "attached" });

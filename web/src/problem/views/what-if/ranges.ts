@@ -32,15 +32,29 @@ function niceStep(size: number): number {
   return [5, 2, 1].map((times) => times * power).find((step) => step <= size) ?? power;
 }
 
+/** The smallest of 1, 2, 5, 10 … that is not below a size. */
+function niceStepAbove(size: number): number {
+  const power = 10 ** Math.floor(Math.log10(size));
+  return (
+    [1, 2, 5, 10].map((times) => times * power).find((step) => step >= size * (1 - 1e-9)) ?? power
+  );
+}
+
 /** The figures of an axis of a chart, evenly from one end to the other. */
 export function chartValues({ from, to }: Range, unit: FigureUnit): number[] {
   return unit === "payments" ? wholeValues(from, to, CHART_POINTS) : evenly(from, to, CHART_POINTS);
 }
 
-/** The figures of an axis of a table, with the present one among them. */
+/** The figures of an axis of a table: round ones, the ends of the range, and the present one among them. */
 export function tableValues({ from, to }: Range, unit: FigureUnit, present: number): number[] {
-  const values =
-    unit === "payments" ? wholeValues(from, to, TABLE_POINTS) : evenly(from, to, TABLE_POINTS);
+  const isWhole = unit === "payments";
+  const [first, last] = isWhole ? [Math.ceil(from), Math.floor(to)] : [from, to];
+  const step = Math.max(isWhole ? 1 : 0, niceStepAbove((last - first) / TABLE_POINTS));
+  const start = Math.floor(first / step) + 1;
+  const between = Array.from({ length: Math.max(0, Math.ceil(last / step) - start) }, (_, index) =>
+    tidy((start + index) * step),
+  ).filter((value) => value < last && !isSame(value, last) && !isSame(value, first));
+  const values = last > first ? [first, ...between, last] : [first];
   if (present < from || present > to || values.some((value) => isSame(value, present))) {
     return values;
   }

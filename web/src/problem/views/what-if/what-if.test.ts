@@ -63,6 +63,14 @@ describe("the figures of an axis", () => {
     expect(tableValues({ from: 1, to: 5 }, "percent", 3.15)).toContain(3.15);
     expect(tableValues({ from: 1, to: 5 }, "percent", 3)).toHaveLength(9);
     expect(tableValues({ from: 1, to: 5 }, "percent", 9)).not.toContain(9);
+    expect(tableValues({ from: 25_000, to: 80_000 }, "money", 52_000)).toEqual([
+      25_000, 30_000, 40_000, 50_000, 52_000, 60_000, 70_000, 80_000,
+    ]);
+    expect(tableValues({ from: 0.03, to: 0.11 }, "percent", 0.05)).toHaveLength(9);
+    expect(tableValues({ from: 20, to: 60 }, "payments", 40)).toEqual([
+      20, 25, 30, 35, 40, 45, 50, 55, 60,
+    ]);
+    expect(tableValues({ from: 0.5, to: 3.5 }, "payments", 2)).toEqual([1, 2, 3]);
   });
 
   test.each([
