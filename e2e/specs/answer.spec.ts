@@ -92,6 +92,10 @@ test.describe("the form of the answer", () => {
     await dialog.getByRole("button", { name: "Close" }).click();
     await moor.openProblem("Extractor fund");
     await moor.expectAnswer("€4.996,1425");
+    await moor.openNotebook();
+    await expect(page.getByRole("article", { name: "Extractor fund" })).toContainText(
+      "you receive €4.996,1425.",
+    );
   });
 
   test("may tell money out by a minus, and then the words do not say it too", async ({

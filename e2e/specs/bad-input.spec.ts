@@ -83,6 +83,21 @@ test("a goal that is already passed", async ({ moor }) => {
   await expect(moor.answer).toContainText("The goal is already passed");
 });
 
+test("payments for ever that grow as fast as the rate have no worth, and the picture stays", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("A prize for ever");
+  await moor.expectAnswer("128,000.00");
+  const posts = page.getByRole("region", { name: "Timeline" }).locator("[data-post]");
+  const before = await posts.count();
+  await moor.type(page.getByRole("textbox", { name: /^By how much the payments grow/ }), "4%");
+  await expect(moor.answer).toContainText("which is not below the rate of 4");
+  await expect(posts).toHaveCount(before);
+  await moor.type(moor.rate, "4.5");
+  await moor.expectAnswer("640,000.00");
+});
+
 test("a question of 20,000 characters is kept; what goes beyond is said", async ({
   moor,
   page,

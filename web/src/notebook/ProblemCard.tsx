@@ -1,9 +1,10 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import { answerText, sentenceOf } from "@kestrelmoor/core";
+import { answerText, sentenceOf, type AnswerFormat } from "@kestrelmoor/core";
 import { Dropdown, Input } from "antd";
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
+import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
 import { showNotice } from "../ui/notices";
 import { saveProblemFile } from "./problem-files";
@@ -26,6 +27,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
   const navigate = useNavigate();
   const [isRenaming, setRenaming] = useState(false);
   const outcome = useMemo(() => outcomeOf(saved.draft), [saved.draft]);
+  const ownFormat = useOwnFormat(({ format }) => format);
   const title = titleOf(saved);
   const address = `/problems/${saved.id}`;
   const actions: Readonly<Record<string, () => void>> = {
@@ -78,7 +80,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
           </button>
         </Dropdown>
       </div>
-      <p className={styles.answer}>{answerWords(outcome)}</p>
+      <p className={styles.answer}>{answerWords(outcome, saved.draft.answerFormat ?? ownFormat)}</p>
     </article>
   );
 }
@@ -92,9 +94,9 @@ function saveAsFile({ problem, reading }: Outcome, title: string): void {
   showNotice({ kind: "failed", text });
 }
 
-function answerWords({ problem, result, reading }: Outcome): string {
+function answerWords({ problem, result, reading }: Outcome, format: AnswerFormat): string {
   if (problem === null || result === null) return missingWords(reading.issues);
-  if (result.ok) return answerText(problem, result.value);
+  if (result.ok) return answerText(problem, result.value, format);
   const [first] = result.issues;
   return first === undefined ? "" : sentenceOf(first);
 }

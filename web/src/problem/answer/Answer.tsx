@@ -5,25 +5,20 @@ import {
   type AnswerFormat,
   type Issue,
 } from "@kestrelmoor/core";
-import { addSum, turnRound } from "@kestrelmoor/core/typing";
+import { turnRound } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
-import { lazy, Suspense, useState } from "react";
 import { CopyButton } from "../../ui/CopyButton";
 import { useLingering } from "../../ui/use-lingering";
 import { useDocument, useDocumentState } from "../document/document-context";
 import type { DocumentState } from "../document/document-store";
-import { fieldId, focusField } from "../lines/field-id";
-import { AskFurther } from "./AskFurther";
+import { AnswerTools } from "./AnswerTools";
 import { companionsOf, copyText } from "./companions";
 import { CopyFigure } from "./CopyFigure";
 import { FollowUps } from "./FollowUps";
 import { missingWords } from "./missing-words";
 import { SideSums } from "./SideSums";
-import { useView } from "../views/view-choice";
 import { useAnswerFormat } from "./use-answer-format";
 import styles from "./Answer.module.css";
-
-const FormatDialog = lazy(() => import("./FormatDialog"));
 
 /** A pause in the typing, after which the answer is read out. */
 const READ_OUT_AFTER_MS = 900;
@@ -44,7 +39,7 @@ export function Answer() {
       <Shown outcome={outcome} format={format} />
       <FollowUps format={format} />
       <SideSums format={format} />
-      <Tools />
+      <AnswerTools />
     </section>
   );
 }
@@ -112,44 +107,6 @@ function Shown({ outcome, format }: ShownProps) {
         ))}
       </dl>
     </>
-  );
-}
-
-/** What can be done with an answer. */
-function Tools() {
-  const store = useDocument();
-  const { open } = useView();
-  const [isFormatOpen, setFormatOpen] = useState(false);
-  const addSideSum = () => {
-    let id = "";
-    store.edit((draft) => (id = addSum(draft)?.id ?? ""));
-    setTimeout(() => focusField(fieldId(id, "sum")), 0);
-  };
-  return (
-    <div className={styles.tools}>
-      <AskFurther />
-      <button type="button" className="quiet-button" onClick={addSideSum}>
-        Add a side sum
-      </button>
-      <button
-        type="button"
-        className="quiet-button"
-        onClick={() => {
-          open("variants");
-          document.getElementById("views")?.scrollIntoView({ block: "nearest" });
-        }}
-      >
-        Keep it and vary
-      </button>
-      <button type="button" className="quiet-button" onClick={() => setFormatOpen(true)}>
-        Format
-      </button>
-      {isFormatOpen && (
-        <Suspense>
-          <FormatDialog onClose={() => setFormatOpen(false)} />
-        </Suspense>
-      )}
-    </div>
   );
 }
 

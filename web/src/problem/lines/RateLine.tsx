@@ -63,8 +63,10 @@ export const RateLine = memo(function RateLine({
     );
   };
 
+  // The arrow keys go through the list one by one: all of that is one step to undo.
   const choose = (chosen: string) =>
-    change(
+    type(
+      `${id}-quotation`,
       edit((own) => {
         setQuotation(own, chosen);
         if (reading.percent.state === "value" && "figure" in reading.percent.value) {
@@ -112,6 +114,7 @@ export const RateLine = memo(function RateLine({
           aria-label="How the rate is quoted"
           value={key}
           onChange={({ target: { value } }) => choose(value)}
+          onBlur={leave}
         >
           {options.map((group) => (
             <optgroup key={group.label} label={group.label}>

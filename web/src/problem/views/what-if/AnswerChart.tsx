@@ -10,14 +10,9 @@ import {
   YAxis,
 } from "recharts";
 import { useElementWidth } from "../../../ui/use-element-width";
+import type { ChartPoint } from "./sweep-points";
 import { writeFieldFigure, type SweepField } from "./sweep-fields";
 import styles from "./WhatIf.module.css";
-
-export interface ChartPoint {
-  readonly x: number;
-  /** `null` where there is no answer: the line has a gap there. */
-  readonly y: number | null;
-}
 
 interface AnswerChartProps {
   readonly field: SweepField;

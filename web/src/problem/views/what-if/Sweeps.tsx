@@ -1,16 +1,17 @@
 import type { Answer, Problem, SweepAxis } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { AnswerChart, type ChartPoint } from "./AnswerChart";
+import { AnswerChart } from "./AnswerChart";
 import { readRange } from "./choice";
 import { HeatTable } from "./HeatTable";
 import { KeepFigures } from "./KeepFigures";
 import type { TypedRange } from "./RangeFields";
-import { chartValues, isSame, roundScale, tableValues } from "./ranges";
+import { chartValues, isSame, nearest, tableValues } from "./ranges";
+import { pointsOf, scaleOf } from "./sweep-points";
 import { SliderRow } from "./SliderRow";
 import type { SweepField } from "./sweep-fields";
 import { sweptValue, writeSwept } from "./swept-answer";
-import { useSweep, type SweepOutcome } from "./use-sweep";
+import { useSweep } from "./use-sweep";
 import styles from "./WhatIf.module.css";
 
 interface SweepsProps {
@@ -64,7 +65,7 @@ export function Sweeps(props: SweepsProps) {
   const table = useSweep(tableRequest);
 
   const scale = useMemo(
-    () => (down === null || table === null ? null : endsOf(table)),
+    () => (down === null || table === null ? null : scaleOf(table)),
     [down, table],
   );
   const points = useMemo(() => (chart === null ? [] : pointsOf(chart)), [chart]);
@@ -119,24 +120,4 @@ export function Sweeps(props: SweepsProps) {
 
 function axisOf({ path }: SweepField, values: readonly number[]): SweepAxis {
   return { path, values };
-}
-
-/** The place of the value that lies nearest to a figure. */
-function nearest(values: readonly number[], figure: number): number {
-  const distances = values.map((value) => Math.abs(value - figure));
-  return Math.max(0, distances.indexOf(Math.min(...distances)));
-}
-
-/** A sweep of one field down, or of one row across. */
-export function pointsOf({ first, second, cells }: SweepOutcome): ChartPoint[] {
-  const point = (x: number, y = Number.NaN) => ({ x, y: Number.isFinite(y) ? y : null });
-  return second === null
-    ? first.values.map((x, row) => point(x, cells[row]?.[0]))
-    : second.values.map((x, column) => point(x, cells[0]?.[column]));
-}
-
-/** A scale on which every answer of a sweep has its place. */
-function endsOf({ cells }: SweepOutcome): readonly [number, number] | null {
-  const all = cells.flatMap((row) => [...row]).filter((value) => Number.isFinite(value));
-  return all.length === 0 ? null : roundScale(Math.min(...all), Math.max(...all));
 }

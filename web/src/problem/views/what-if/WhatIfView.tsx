@@ -86,7 +86,8 @@ export function WhatIfView() {
         first={first}
         second={second}
         place={choice.place}
-        onPlace={(place) => choose({ place })}
+        // From the first move on the range stays, though what it was made around may change.
+        onPlace={(place) => choose({ first, second, place })}
       />
     </>
   );

@@ -61,6 +61,12 @@ export function tableValues({ from, to }: Range, unit: FigureUnit, present: numb
   return [...values, present].sort((one, other) => one - other);
 }
 
+/** The place of the value that lies nearest to a figure. */
+export function nearest(values: readonly number[], figure: number): number {
+  const distances = values.map((value) => Math.abs(value - figure));
+  return Math.max(0, distances.indexOf(Math.min(...distances)));
+}
+
 /** Ends of a scale that is read easily: round figures just outside of the smallest and the largest. */
 export function roundScale(least: number, most: number): readonly [number, number] {
   if (!(most > least)) return [least - 1, most + 1];
