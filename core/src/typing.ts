@@ -35,5 +35,6 @@ export { factsOf, type Fact, type FactName } from "./draft/variants/facts";
 export * from "./draft/variants/ready-variants";
 export * from "./draft/reshape";
 export * from "./draft/shapes";
-export * from "./draft/split-and-join";
+export * from "./draft/parting/join-flow";
+export * from "./draft/parting/split-flow";
 export * from "./input/find-in-question";

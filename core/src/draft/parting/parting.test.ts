@@ -1,8 +1,9 @@
 import { describe, expect, test } from "@jest/globals";
-import { solve } from "../solve/solve";
-import { BLANK_DRAFT, type Draft, type FlowLine, type StreamLine } from "./draft";
-import { readDraft } from "./read-draft";
-import { canJoin, canSplit, joinFlow, splitFlow } from "./split-and-join";
+import { solve } from "../../solve/solve";
+import { BLANK_DRAFT, type Draft, type FlowLine, type StreamLine } from "../draft";
+import { readDraft } from "../read-draft";
+import { canJoin, joinFlow } from "./join-flow";
+import { canSplit, splitFlow } from "./split-flow";
 
 function stream(parts: Partial<StreamLine> = {}): StreamLine {
   return {
