@@ -65,7 +65,11 @@ test("dragging the slider of a what-if", async ({ moor, page }) => {
         const view = document.querySelector("#view");
         const observer = new MutationObserver(() => (drawn += 1));
         if (view !== null) {
-          observer.observe(view, { attributes: true, attributeFilter: ["d"], subtree: true });
+          observer.observe(view, {
+            attributes: true,
+            attributeFilter: ["aria-label"],
+            subtree: true,
+          });
         }
         const start = performance.now();
         const next = () => {
