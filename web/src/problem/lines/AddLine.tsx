@@ -10,7 +10,6 @@ import {
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { fieldId, focusField } from "./field-id";
-import styles from "./Lines.module.css";
 
 /** Each kind of line that can be added, and the field of it to go to. */
 const ADDED: Readonly<
@@ -51,7 +50,7 @@ export function AddLine() {
         ],
       }}
     >
-      <button type="button" className={styles.add}>
+      <button type="button" className="word-button">
         Add a line
       </button>
     </LateDropdown>

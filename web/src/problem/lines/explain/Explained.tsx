@@ -85,7 +85,7 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
               {onUnknown !== undefined && (
                 <button
                   type="button"
-                  className={styles.unknown}
+                  className="word-button"
                   onClick={() => {
                     onUnknown();
                     close();

@@ -71,7 +71,7 @@ function Choices<Choice extends { readonly words: string }>(props: ChoicesProps<
         },
       }}
     >
-      <button type="button" className={styles.addButton}>
+      <button type="button" className="word-button">
         {words}
       </button>
     </LateDropdown>

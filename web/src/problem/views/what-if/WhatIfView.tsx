@@ -58,7 +58,7 @@ export function WhatIfView() {
             />
             <button
               type="button"
-              className={styles.second}
+              className="word-button"
               onClick={() => choose({ second: null, place: null })}
             >
               Only the first
@@ -68,7 +68,7 @@ export function WhatIfView() {
         {second === null && others[0] !== undefined && (
           <button
             type="button"
-            className={styles.second}
+            className="word-button"
             onClick={() => {
               const next = firstChoice(others);
               if (next !== null) choose({ first, second: rangeFor(next), place: null });
