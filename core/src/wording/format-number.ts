@@ -40,7 +40,7 @@ export function formatSignificant(value: number, digits = 8): string {
     const [mantissa = "", exponent = ""] = value.toExponential(digits - 1).split("e");
     return `${withTrueMinus(mantissa.replace(/\.?0+$/, ""))} × 10${superscript(Number(exponent))}`;
   }
-  return formatFigure(value, Math.min(15, Math.max(0, digits - 1 - magnitude)));
+  return formatFigure(value, Math.max(0, digits - 1 - magnitude));
 }
 
 const SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";

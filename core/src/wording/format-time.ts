@@ -32,6 +32,32 @@ export function formatYears(years: number, decimals = 2): string {
 }
 
 /**
+ * A length of time in years in the words that have it exactly: `3 years 4 months`, `93 weeks`, `40 days`;
+ * else as a figure of years.
+ */
+export function spanWords(years: number): string {
+  const whole = (units: number) => {
+    const rounded = Math.round(units);
+    return Math.abs(units - rounded) <= 1e-9 * Math.max(1, units) ? rounded : null;
+  };
+  const months = whole(years * 12);
+  if (months !== null) {
+    return months === 0
+      ? counted(0, "year")
+      : formatDurationWords({
+          years: Math.floor(months / 12),
+          months: months % 12,
+          weeks: 0,
+          days: 0,
+        });
+  }
+  const weeks = whole(years * 52);
+  if (weeks !== null) return counted(weeks, "week");
+  const days = whole(years * 365);
+  return days === null ? formatYears(years, 4) : counted(days, "day");
+}
+
+/**
  * A time in years spoken in years, months and days of the textbook year, to the nearest day:
  * `20 years 6 months 27 days`.
  */

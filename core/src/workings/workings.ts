@@ -1,38 +1,102 @@
 import type { Problem } from "../problem/schema";
+import { answerText } from "../wording/answer-sentence";
+import { USUAL_FORMAT, type AnswerFormat } from "../wording/answer-format";
+import { formatFigure } from "../wording/format-number";
 import type { Solution } from "../solve/solution";
-import { answerSentence } from "../wording/answer-sentence";
-import { equationSteps } from "./equation/equation-steps";
-import { lumpSumOf } from "./lump-sum/lump-sum";
-import { lumpSumSteps } from "./lump-sum/lump-sum-steps";
-import { isAllSingles } from "./singles";
-import type { Step } from "./step";
+import type { Unknown } from "../problem/unknown";
+import { compose, type Composition } from "./compose/composition";
+import { givenStep } from "./compose/given";
+import type { Quantity } from "./mathematics/expression";
+import { UNROUNDED, type Rounding } from "./mathematics/figures";
+import type { Level, Step } from "./step";
+import { amountSteps } from "./unknown/amount";
+import { countSteps } from "./unknown/count";
+import { dateSteps } from "./unknown/date";
+import { growthSteps } from "./unknown/growth";
+import { rateSteps } from "./unknown/rate";
+import { worthSteps } from "./unknown/worth";
+
+export interface WorkingsOptions {
+  readonly level?: Level;
+  readonly rounding?: Rounding;
+  readonly format?: AnswerFormat;
+}
+
+/** How an answer is got, from what is given to a sentence. */
+export interface Workings {
+  readonly steps: readonly Step[];
+  /** Everything that the steps reckon with, in the order in which it is made. */
+  readonly quantities: readonly Quantity[];
+}
+
+/** The steps for each kind of unknown. */
+const STEPS_FOR: Readonly<Record<Unknown["kind"], (composition: Composition) => Step[]>> = {
+  amount: amountSteps,
+  value: worthSteps,
+  percent: rateSteps,
+  growth: growthSteps,
+  count: countSteps,
+  at: dateSteps,
+  begins: dateSteps,
+};
 
 /**
- * The workings of a solved problem, from what is given to the rounded answer in a sentence, with this
- * problem's own numbers. Two amounts under one rate are worked by the textbook's formula, everything
- * else by the equation of value.
+ * The workings of a solved problem, with this problem's own numbers: what is given, the balance in words,
+ * the conversions, what each flow is worth, the equation, its rearrangement and the answer. They are
+ * composed from the flows and rates that the problem has, never kept ready for a shape.
  *
  * @param problem the problem that was solved
  * @param solution what `solve` found for it
- * @returns the steps in order; money in the problem's currency, rates as decimals in `value`; `null`
- *   where there are payments or lists, which are not written out yet
+ * @returns the steps in order; money in the problem's currency, rates as decimals
+ * Accuracy: `value` of the last step but the answer agrees with the engine's answer to a relative 1e-9,
+ *   unless a rounding is asked for. Figures are written with 12 digits.
+ * Source: Kellison, The Theory of Interest, ch. 1 to 4
  */
-export function workings(problem: Problem, solution: Solution): Step[] | null {
-  if (!isAllSingles(solution)) return null;
-  const lump = lumpSumOf(problem, solution);
-  const steps =
-    lump === null ? equationSteps(problem, solution) : lumpSumSteps(problem, solution, lump);
-  const { lead, value, rest } = answerSentence(problem, solution);
-  // "It takes 20.58 years, that is …", but "The rate is 5 % a year".
-  const separator = rest === "" ? "" : rest.startsWith("that is") ? ", " : " ";
-  return [
-    // A step without mathematics of its own says nothing, unless its sentence is the point.
-    ...steps.filter(({ latex, kind }) => latex.length > 0 || kind === "rearranged"),
+export function workings(
+  problem: Problem,
+  solution: Solution,
+  { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
+): Workings {
+  const composition = compose(problem, solution, rounding);
+  const steps = STEPS_FOR[solution.unknown.kind](composition);
+  const given = givenStep(composition);
+  const all = [
+    given,
+    ...composition.takeConversions(),
+    ...steps,
+    ...roundingStep(solution, steps, rounding),
     {
-      kind: "answer",
-      say: `${lead} ${value}${separator}${rest}.`,
-      latex: [],
+      kind: "answer" as const,
+      level: "short" as const,
+      say: answerText(problem, solution, format),
+      lines: [],
       value: solution.answers[0].value,
+    },
+  ];
+  composition.sheet.numberLetters();
+  return {
+    steps: all.filter((step) => level === "every-step" || step.level === "short"),
+    quantities: composition.sheet.quantities,
+  };
+}
+
+/** What rounding on the way has done to the result. */
+function roundingStep(solution: Solution, steps: readonly Step[], rounding: Rounding): Step[] {
+  if (rounding.factor === null && rounding.rate === null) return [];
+  const value = steps.findLast(({ kind }) => kind === "value")?.value;
+  const exact = solution.answers[0].value;
+  if (value === undefined) return [];
+  const difference = Math.abs(value) - Math.abs(exact);
+  return [
+    {
+      kind: "rounding",
+      level: "short",
+      say:
+        Math.abs(difference) < 1e-9 * Math.abs(exact)
+          ? "Rounding on the way makes no difference here."
+          : `Rounded on the way, as the course asks, this comes to ${formatFigure(Math.abs(value), 6)}; with every digit carried it is ${formatFigure(Math.abs(exact), 6)}, a difference of ${formatFigure(Math.abs(difference), 6)}.`,
+      lines: [],
+      value: difference,
     },
   ];
 }

@@ -1,5 +1,12 @@
 import { expect, test } from "@jest/globals";
-import { answerText, sharesAt, USUAL_FORMAT, workings } from "@kestrelmoor/core";
+import {
+  answerText,
+  lineLatex,
+  sharesAt,
+  USUAL_FORMAT,
+  workings,
+  writeOut,
+} from "@kestrelmoor/core";
 import {
   BLANK_DRAFT,
   namedFigures,
@@ -372,10 +379,13 @@ test("whatever is typed, everything on the page can be worked out and has words"
         for (const field of sweepFields(draft, problem)) words.push(rangeFor(field).to);
         const { flows, together } = sharesAt(solution.settled, 2.5);
         places.push(...flows.map(({ worth }) => worth ?? 0), together ?? 0);
-        for (const { say, latex } of workings(problem, solution) ?? []) {
-          words.push(say, ...latex);
-          // A formula that cannot be set throws here.
-          for (const line of latex) katex.renderToString(line, { throwOnError: true });
+        const written = workings(problem, solution);
+        words.push(writeOut(written.steps, "plain"), writeOut(written.steps, "markdown"));
+        for (const line of written.steps.flatMap(({ lines }) => lines)) {
+          for (const notation of ["fractions", "factors"] as const) {
+            // A formula that cannot be set throws here.
+            katex.renderToString(lineLatex(line, { notation }), { throwOnError: true });
+          }
         }
       }
       expect(places.every(Number.isFinite)).toBe(true);

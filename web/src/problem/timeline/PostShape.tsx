@@ -29,6 +29,7 @@ export function PostShape(props: PostShapeProps) {
     <g
       className={onGrab !== undefined ? styles.movable : onClick && styles.clickable}
       data-post={post.id}
+      data-line={post.line}
       onPointerDown={onGrab}
       opacity={isPending ? 0.45 : 1}
       onClick={() => onClick?.(post)}

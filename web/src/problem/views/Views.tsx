@@ -8,7 +8,7 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
     workings: {
       name: "Workings",
       waiting: "Setting the formulas …",
-      Part: lazy(async () => ({ default: (await import("./WorkingsView")).WorkingsView })),
+      Part: lazy(async () => ({ default: (await import("./workings/WorkingsView")).WorkingsView })),
     },
     variants: {
       name: "Variants",

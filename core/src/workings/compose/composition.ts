@@ -1,0 +1,164 @@
+import type { Path } from "../../issues/issue";
+import type { Amount, Problem } from "../../problem/schema";
+import type { Solution } from "../../solve/solution";
+import { resolveTimeline } from "../../timeline/resolve-timeline";
+import type { ResolvedFlow } from "../../timeline/timeline";
+import { frequencyOf } from "../../time/duration";
+import { number, of, product, type Expression, type Quantity } from "../mathematics/expression";
+import type { Rounding } from "../mathematics/figures";
+import type { Step } from "../step";
+import { Moves } from "./moves";
+import { Rates, type RatesAre } from "./rates";
+import { Sheet } from "./sheet";
+import { snapped } from "./years";
+
+/** What the workings of one problem are composed with. */
+export interface Composition {
+  readonly problem: Problem;
+  readonly solution: Solution;
+  readonly sheet: Sheet;
+  readonly rates: Rates;
+  readonly moves: Moves;
+  /** The flows with their references followed, linear in the unknown. */
+  readonly resolved: readonly ResolvedFlow[];
+  /** Of each flow, its amount by letter; lists have none. */
+  readonly sizes: readonly (Quantity | null)[];
+  /** Of each stream, its number of payments by letter; `null` for ever and for other flows. */
+  readonly counts: readonly (Quantity | null)[];
+  /** Of each growing stream, what it grows by. */
+  readonly growths: readonly (Quantity | null)[];
+  /** How a letter is given, in words beside it. */
+  readonly notes: Map<Quantity, string>;
+  /** All that was converted since this was last asked: rates first, then times. */
+  readonly takeConversions: () => Step[];
+}
+
+/**
+ * @param ratesAre whether an unknown rate is still sought, or found and put back in
+ * @param isFound whether the unknown is found: then its letter stands for a number as any other does
+ */
+export function compose(
+  problem: Problem,
+  solution: Solution,
+  rounding: Rounding,
+  isFound = false,
+): Composition {
+  const timeline = resolveTimeline(problem);
+  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
+  const resolved = timeline.value.flows;
+  const sheet = new Sheet(rounding);
+  const ratesAre: RatesAre = isFound ? "known" : "sought";
+  const rates = new Rates(sheet, problem, solution, commonFrequency(problem), ratesAre);
+  const isSought = (path: Path) =>
+    !isFound && JSON.stringify(path) === JSON.stringify(solution.unknown.path);
+  const hasStream = problem.flows.some(({ kind }) => kind === "stream");
+  const moves = new Moves(sheet, solution.settled, rates, hasStream ? "k" : "n");
+  const sizes = new Map<number, Quantity | null>();
+  const sizeAt = (index: number): Quantity | null => {
+    const before = sizes.get(index);
+    if (before !== undefined) return before;
+    const made = sizeOf(index);
+    sizes.set(index, made);
+    return made;
+  };
+  const sizeOf = (index: number): Quantity | null => {
+    const flow = problem.flows[index];
+    const settled = solution.settled.flows[index];
+    if (
+      flow === undefined ||
+      !("amount" in flow) ||
+      settled === undefined ||
+      !("amount" in settled)
+    ) {
+      return null;
+    }
+    const path: Path = ["flows", index, "amount"];
+    const value = Math.abs(settled.amount);
+    const letter = () => sheet.letter(moneyLetter(problem, solution, index));
+    if (isSought(path)) return sheet.unknown(letter(), "money", value, path);
+    const referred = referredBy(flow.amount);
+    if (referred === null) return sheet.given(letter(), "money", value, path);
+    const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
+    if (other === null) return sheet.given(letter(), "money", value, path);
+    // What is said by the unknown stays a multiple of it, so that the equation shows it.
+    return sheet.work(
+      other.isOpen ? null : letter(),
+      "money",
+      product(number(referred.times), of(other)),
+    );
+  };
+  const counts = problem.flows.map((flow, index) => {
+    const settled = solution.settled.flows[index];
+    if (flow.kind !== "stream" || settled?.kind !== "stream" || flow.count === "forever")
+      return null;
+    const path: Path = ["flows", index, "count"];
+    const count = isSought(path)
+      ? sheet.unknown(sheet.letter("n"), "count", settled.count, path)
+      : sheet.given(sheet.letter("n"), "count", snapped(settled.count), path);
+    moves.know(settled.frequency, count);
+    return count;
+  });
+  const growths = problem.flows.map((flow, index) => {
+    const settled = solution.settled.flows[index];
+    if (flow.kind !== "stream" || settled?.kind !== "stream" || settled.growth === null)
+      return null;
+    const { by, figure } = settled.growth;
+    const path: Path = ["flows", index, "growth", by];
+    const kind = by === "percent" ? "rate" : "money";
+    const value =
+      by === "percent"
+        ? Number((figure / 100).toPrecision(15))
+        : figure * (settled.amount < 0 || isOut(flow) ? -1 : 1);
+    const letter = sheet.letter(by === "percent" ? "g" : "G");
+    return isSought(path)
+      ? sheet.unknown(letter, kind, value, path)
+      : sheet.given(letter, kind, value, path);
+  });
+  return {
+    problem,
+    solution,
+    sheet,
+    rates,
+    moves,
+    resolved,
+    sizes: problem.flows.map((_, index) => sizeAt(index)),
+    counts,
+    growths,
+    notes: new Map(),
+    takeConversions: () => [...rates.takeSteps(), ...moves.takeSteps()],
+  };
+}
+
+function isOut(flow: { readonly direction: "in" | "out" }): boolean {
+  return flow.direction === "out";
+}
+
+function referredBy(amount: Amount): { readonly times: number; readonly of: string } | null {
+  return typeof amount === "object" && amount !== null ? amount : null;
+}
+
+/** The textbook's letters: what is there at first, what is there later, and payments. */
+function moneyLetter(problem: Problem, { settled }: Solution, index: number): string {
+  if (problem.flows[index]?.kind === "stream") return "PMT";
+  const own = settled.flows[index];
+  const at = own?.kind === "single" ? own.at : 0;
+  const others = settled.flows.filter((_, place) => place !== index);
+  const [other] = others;
+  // Of two amounts alone the earlier one is the present value, wherever today is.
+  if (others.length === 1 && other?.kind === "single") return at < other.at ? "PV" : "FV";
+  return at === 0 ? "PV" : "FV";
+}
+
+/** Payments a year, where there are streams and all of them have the same. */
+function commonFrequency({ flows }: Problem): number | null {
+  const frequencies = new Set(
+    flows.flatMap((flow) => (flow.kind === "stream" ? [frequencyOf(flow.every)] : [])),
+  );
+  const [only] = frequencies;
+  return frequencies.size === 1 ? (only ?? null) : null;
+}
+
+/** A figure of a problem that stands in formulas without a letter. */
+export function bareFigure(sheet: Sheet, value: number, path: Path): Expression {
+  return of(sheet.given(null, "money", value, path));
+}

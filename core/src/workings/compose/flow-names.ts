@@ -1,0 +1,38 @@
+import type { Flow, Problem } from "../../problem/schema";
+import type { SettledFlow } from "../../flows/flow-kind";
+import { spanWords } from "../../wording/format-time";
+import { frequencyWords } from "../../wording/quotation-words";
+
+/** What a line is called in the sentences of the workings. */
+export function flowName({ flows }: Problem, settled: SettledFlow): string {
+  const flow = flows.find(({ id }) => id === settled.id);
+  const label = flow?.label?.trim() ?? "";
+  if (label !== "") return `“${label}”`;
+  if (flow?.kind === "stream") {
+    return `the ${frequencyWords(flow.every).adverb} payments you ${verbOf(flow.direction)}`;
+  }
+  if (flow?.kind !== "single") return "the listed amounts";
+  return settled.kind === "single" ? singleName(flow, settled.at) : "the amount";
+}
+
+function singleName({ at, direction }: Extract<Flow, { kind: "single" }>, years: number): string {
+  if (at === null) return "the amount whose time is asked";
+  if (typeof at !== "string") return `the amount you ${verbOf(direction)} when the payments end`;
+  const when = years === 0 ? "today" : `after ${spanWords(years)}`;
+  return `the amount you ${verbOf(direction)} ${when}`;
+}
+
+function verbOf(direction: "in" | "out"): string {
+  return direction === "in" ? "receive" : "pay";
+}
+
+/** "a, b and c". */
+export function listed(names: readonly string[]): string {
+  if (names.length < 2) return names.join("");
+  return `${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
+}
+
+/** A date of the timeline in words. */
+export function dateWords(years: number): string {
+  return years === 0 ? "today" : `${spanWords(years)} from today`;
+}

@@ -1,0 +1,148 @@
+import type { Path } from "../../issues/issue";
+import type { SettledTimeline } from "../../solve/solution";
+import { formatFigure } from "../../wording/format-number";
+import { spanWords } from "../../wording/format-time";
+import {
+  negative,
+  of,
+  ONE,
+  product,
+  factorOf,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
+import { continuousGrowth, growthFactor } from "../mathematics/factors";
+import type { Step } from "../step";
+import { asExpression, type Basis, type Rates } from "./rates";
+import { lineOf, type Sheet } from "./sheet";
+import { snapped, yearsExpression } from "./years";
+
+/** Times closer than this are the same: they are sums of fractions. */
+export const SAME_TIME = 1e-9;
+
+/** A place in time, and whether it moves with what is sought. */
+export interface Moment {
+  readonly years: number;
+  readonly isOpen: boolean;
+}
+
+export function fixedAt(years: number): Moment {
+  return { years, isOpen: false };
+}
+
+/** Moves money along the timeline: what 1 at one time is worth at another, spell by spell. */
+export class Moves {
+  /** Times that needed no conversion, to be told with what is given. */
+  readonly given: Quantity[] = [];
+  private readonly steps: Step[] = [];
+  private readonly counts: Known[] = [];
+
+  constructor(
+    private readonly sheet: Sheet,
+    private readonly settled: SettledTimeline,
+    private readonly rates: Rates,
+    /** Times are called n where no stream has the letter, else k. */
+    private readonly countLetter: "n" | "k",
+  ) {}
+
+  /** Lets a count that has a letter already stand wherever as many periods pass. */
+  know(periodsPerYear: number, count: Quantity): void {
+    this.counts.push({ periodsPerYear, count });
+  }
+
+  /**
+   * a(to)/a(from) as a product of growth factors; going back in time their exponents are below zero.
+   *
+   * @param path of the field that says the time, which then gets a letter; without one it stands as a number
+   */
+  between(from: Moment, to: Moment, path: Path | null): Expression {
+    const forwards = from.years <= to.years;
+    const [early, late] = forwards ? [from, to] : [to, from];
+    const isOpenSpan = from.isOpen !== to.isOpen;
+    const parts = this.settled.spells.flatMap((spell, index) => {
+      const end = this.settled.spells[index + 1]?.start ?? Number.POSITIVE_INFINITY;
+      const start = index === 0 ? Number.NEGATIVE_INFINITY : spell.start;
+      const years = Math.min(late.years, end) - Math.max(early.years, start);
+      if (years < SAME_TIME) return [];
+      return [of(this.factor(index, years, forwards, isOpenSpan, path))];
+    });
+    return product(...parts);
+  }
+
+  /** The countings of time made so far, in their order. */
+  takeSteps(): Step[] {
+    return this.steps.splice(0);
+  }
+
+  private factor(
+    index: number,
+    years: number,
+    forwards: boolean,
+    isOpenSpan: boolean,
+    path: Path | null,
+  ): Quantity {
+    const basis = this.rates.basis(index);
+    const count = this.count(basis, years, isOpenSpan, path);
+    const exponent = forwards ? count : negative(count);
+    const key = `move ${index} ${forwards} ${years.toPrecision(12)} ${isOpenSpan}`;
+    return this.sheet.once(key, () =>
+      this.sheet.define(
+        null,
+        "factor",
+        basis.isForce
+          ? factorOf(continuousGrowth, of(basis.rate), exponent)
+          : factorOf(growthFactor, of(basis.rate), exponent),
+      ),
+    );
+  }
+
+  /** So many years as a number of periods. */
+  private count(basis: Basis, years: number, isOpenSpan: boolean, path: Path | null): Expression {
+    const perYear = asExpression(basis.periodsPerYear);
+    const frequency = typeof basis.periodsPerYear === "number" ? 1 : basis.periodsPerYear.value;
+    const count = snapped(years * frequency);
+    if (count === 1) return ONE;
+    const before = this.counts.find(
+      (known) =>
+        known.periodsPerYear === frequency &&
+        known.count.isOpen === isOpenSpan &&
+        Math.abs(known.count.value - count) <= SAME_TIME * count,
+    );
+    if (before !== undefined) return of(before.count);
+    if (path === null) return yearsExpression(count);
+    const letter = this.sheet.letter(basis.isForce ? "t" : this.countLetter);
+    const made = this.make(letter, perYear, years, count, path);
+    this.counts.push({ periodsPerYear: frequency, count: made });
+    return of(made);
+  }
+
+  private make(
+    letter: ReturnType<Sheet["letter"]>,
+    perYear: Expression,
+    years: number,
+    count: number,
+    path: Path,
+  ): Quantity {
+    const span = yearsExpression(years);
+    if (perYear.op === "number" && span.op === "number") {
+      const given = this.sheet.given(letter, "count", count, path);
+      this.given.push(given);
+      return given;
+    }
+    const made = this.sheet.work(letter, "count", product(perYear, span));
+    this.steps.push({
+      kind: "number-of-periods",
+      level: "every-step",
+      say: `The time in periods: ${spanWords(years)} ${count === 1 ? "is" : "are"} ${formatFigure(count, 6)} of them.`,
+      lines: [lineOf(made)],
+      value: made.value,
+    });
+    return made;
+  }
+}
+
+/** A number of periods that has a letter. */
+interface Known {
+  readonly periodsPerYear: number;
+  readonly count: Quantity;
+}

@@ -1,0 +1,320 @@
+import type { Problem } from "../../problem/schema";
+import type { SettledSpell, Solution } from "../../solve/solution";
+import { frequencyOf } from "../../time/duration";
+import { formatFigure } from "../../wording/format-number";
+import { frequencyWords, onePeriod } from "../../wording/quotation-words";
+import {
+  number,
+  of,
+  plus,
+  product,
+  quotient,
+  factorOf,
+  type Expression,
+  type Letter,
+  type Quantity,
+} from "../mathematics/expression";
+import { equivalentRate, rateFromForce } from "../mathematics/factors";
+import type { Step } from "../step";
+import { lineOf, type Sheet } from "./sheet";
+
+/** The period in which a spell's interest is reckoned on the timeline. */
+export interface Basis {
+  /** Rate for one period, or the force of interest. */
+  readonly rate: Quantity;
+  /** `null` where interest never pauses: time is then counted in years. */
+  readonly periodsPerYear: Quantity | number;
+  readonly isForce: boolean;
+  /** The singular name of the period: "quarter". */
+  readonly noun: string;
+}
+
+/** How the rates are asked for. */
+export type RatesAre =
+  | "known"
+  /** One is sought: the rate per period of its spell, or what is quoted where another refers to it. */
+  | "sought";
+
+/**
+ * The rates of a problem in the workings: each as quoted, then for the period that the problem reckons in.
+ * A rate for another period is worked out when a flow first needs it.
+ */
+export class Rates {
+  readonly quoted: readonly Quantity[];
+  private readonly steps: Step[] = [];
+  private readonly spells: readonly SettledSpell[];
+  private readonly frequencies = new Map<number, Quantity>();
+  private readonly letters = new Map<string, Letter>();
+
+  /**
+   * @param common payments a year, where all streams have the same: then everything is reckoned in
+   *   their period
+   */
+  constructor(
+    private readonly sheet: Sheet,
+    private readonly problem: Problem,
+    solution: Solution,
+    private readonly common: number | null,
+    private readonly are: RatesAre,
+  ) {
+    this.spells = solution.settled.spells;
+    this.quoted = this.spells.map((_, index) => this.quotedOf(index));
+  }
+
+  /** What is reckoned with under a spell. */
+  basis(index: number): Basis {
+    const spell = this.spell(index);
+    if (this.common !== null) {
+      return {
+        rate: this.perPeriod(index, this.common),
+        periodsPerYear: this.perYear(this.common),
+        isForce: false,
+        noun: nounOf(this.common, this.problem),
+      };
+    }
+    if (spell.quotation.quoted === "continuous") {
+      return { rate: this.quotedOf(index), periodsPerYear: 1, isForce: true, noun: "year" };
+    }
+    const every = everyOf(spell);
+    const frequency = frequencyOf(every);
+    return {
+      rate: this.compounding(index),
+      periodsPerYear: frequency === 1 ? 1 : this.compoundingsPerYear(index),
+      isForce: false,
+      noun: frequencyWords(every).noun,
+    };
+  }
+
+  /** The rate under a spell for a period that comes `frequency` times a year. */
+  perPeriod(index: number, frequency: number): Quantity {
+    const spell = this.spell(index);
+    if (spell.quotation.quoted !== "continuous" && frequencyOf(everyOf(spell)) === frequency) {
+      return this.compounding(index);
+    }
+    return this.sheet.once(`rate ${index} ${frequency}`, () => this.equivalent(index, frequency));
+  }
+
+  /** How many periods a year has; a plain 1 where there is nothing to convert. */
+  perYear(frequency: number): Quantity | number {
+    if (frequency === 1) return 1;
+    const before = this.frequencies.get(frequency);
+    if (before !== undefined) return before;
+    const flow = this.problem.flows.findIndex(
+      (one) => "every" in one && frequencyOf(one.every) === frequency,
+    );
+    const path = flow < 0 ? null : ["flows", flow, "every"];
+    const made = this.sheet.given(this.sheet.letter("p"), "count", frequency, path);
+    this.frequencies.set(frequency, made);
+    return made;
+  }
+
+  /** The conversions made so far, in their order. */
+  takeSteps(): Step[] {
+    return this.steps.splice(0);
+  }
+
+  /** The quoted figure again, from the rate per period that was found for a spell. */
+  quotedAgain(index: number, found: Quantity): Quantity {
+    const spell = this.spell(index);
+    const { quotation } = spell;
+    const compounds = quotation.quoted === "continuous" ? null : frequencyOf(everyOf(spell));
+    let rate = found;
+    if (this.common !== null && compounds !== this.common) {
+      const back =
+        compounds === null
+          ? this.forceAgain(index, found)
+          : this.sheet.define(
+              this.letterOf("i", "", index),
+              "rate",
+              factorOf(
+                equivalentRate,
+                of(found),
+                asExpression(this.perYear(this.common)),
+                asExpression(compounds === 1 ? 1 : this.compoundingsPerYear(index)),
+              ),
+            );
+      rate = back;
+    }
+    if (quotation.quoted !== "nominal" || compounds === 1) return rate;
+    return this.sheet.define(
+      this.letterOf("j", "", index),
+      "rate",
+      product(asExpression(this.compoundingsPerYear(index)), of(rate)),
+    );
+  }
+
+  private forceAgain(index: number, found: Quantity): Quantity {
+    const perYear = asExpression(this.perYear(this.common ?? 1));
+    const grown = plus(number(1), of(found));
+    return this.sheet.define(
+      this.letterOf(String.raw`\delta`, "", index),
+      "rate",
+      product(perYear, { op: "logarithm", of: grown }),
+    );
+  }
+
+  private spell(index: number): SettledSpell {
+    const spell = this.spells[index];
+    if (spell === undefined) throw new TypeError("A timeline has no such rate");
+    return spell;
+  }
+
+  private quotedOf(index: number): Quantity {
+    return this.sheet.once(`quoted ${index}`, () => this.quotedRate(index));
+  }
+
+  private isSought(index: number): boolean {
+    return this.are === "sought" && this.problem.rates[index]?.percent === null;
+  }
+
+  /** Whether another rate is said by the unknown one, so that it must be found as it is quoted. */
+  private get isReferredTo(): boolean {
+    return this.problem.rates.some(
+      ({ percent }) => typeof percent === "object" && percent !== null,
+    );
+  }
+
+  /** Whether the unknown of this spell is its rate per period, and not the figure that is quoted. */
+  private isSoughtPerPeriod(index: number): boolean {
+    return this.isSought(index) && !this.isReferredTo;
+  }
+
+  private quotedRate(index: number): Quantity {
+    const spell = this.spell(index);
+    const path = ["rates", index, "percent"];
+    const letter = this.letterOf(quotedBase(spell), "", index);
+    const decimal = Number((spell.percent / 100).toPrecision(15));
+    // Where the rate per period is sought this one only follows from it, and no formula uses it before.
+    if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, path);
+    const said = this.problem.rates[index]?.percent;
+    if (typeof said !== "object" || said === null) {
+      return this.sheet.given(letter, "rate", decimal, path);
+    }
+    const points = number(Number((said.plus / 100).toPrecision(15)));
+    return this.sheet.define(letter, "rate", plus(of(this.quotedOf(said.of)), points));
+  }
+
+  /** The rate for one compounding period of a spell. */
+  private compounding(index: number): Quantity {
+    return this.sheet.once(`compounding ${index}`, () => {
+      const spell = this.spell(index);
+      const quoted = this.quotedOf(index);
+      const isShared = spell.quotation.quoted === "nominal" && frequencyOf(everyOf(spell)) !== 1;
+      if (!isShared) return quoted;
+      const letter = this.letterOf("i", "", index);
+      if (this.isSoughtPerPeriod(index)) {
+        const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
+        return this.sheet.unknown(letter, "rate", value, ["rates", index, "percent"]);
+      }
+      const { noun } = frequencyWords(everyOf(spell));
+      const shared = quotient(of(quoted), asExpression(this.compoundingsPerYear(index)));
+      return this.converted(
+        this.sheet.work(letter, "rate", shared),
+        `The rate for ${onePeriod(noun)}: the yearly rate is shared out over the ${formatFigure(frequencyOf(everyOf(spell)))} periods of a year.`,
+      );
+    });
+  }
+
+  private equivalent(index: number, frequency: number): Quantity {
+    const spell = this.spell(index);
+    const letter = this.letterOf("i", frequency === 1 ? "e" : "p", index);
+    const isUnknown = this.isSoughtPerPeriod(index) && frequency === this.common;
+    if (isUnknown) {
+      const value = Math.expm1(spell.force / frequency);
+      return this.sheet.unknown(letter, "rate", value, ["rates", index, "percent"]);
+    }
+    const noun = nounOf(frequency, this.problem);
+    const wanted = asExpression(this.perYear(frequency));
+    if (spell.quotation.quoted === "continuous") {
+      return this.converted(
+        this.sheet.work(letter, "rate", factorOf(rateFromForce, of(this.quotedOf(index)), wanted)),
+        `Interest is added without pause; for payments ${once(noun)} the rate for ${onePeriod(noun)} is what that comes to.`,
+      );
+    }
+    const rate = this.compounding(index);
+    const perYear = asExpression(
+      frequencyOf(everyOf(spell)) === 1 ? 1 : this.compoundingsPerYear(index),
+    );
+    const compounds = frequencyWords(everyOf(spell)).noun;
+    return this.converted(
+      this.sheet.work(letter, "rate", factorOf(equivalentRate, of(rate), perYear, wanted)),
+      `The money moves ${once(noun)} and interest is added ${once(compounds)}: the rate for ${onePeriod(noun)} that grows just as fast.`,
+    );
+  }
+
+  private compoundingsPerYear(index: number): Quantity {
+    const spell = this.spell(index);
+    const frequency = frequencyOf(everyOf(spell));
+    return this.sheet.once(`m ${index}`, () =>
+      this.sheet.given(this.letterOf("m", "", index), "count", frequency, [
+        "rates",
+        index,
+        "compounding",
+      ]),
+    );
+  }
+
+  private converted(quantity: Quantity, say: string): Quantity {
+    if (quantity.isOpen) {
+      this.steps.push({
+        kind: "rate-per-period",
+        level: "short",
+        say,
+        lines: [{ parts: lineOf(quantity).parts.slice(0, 2) }],
+      });
+    } else {
+      this.steps.push({
+        kind: "rate-per-period",
+        level: "short",
+        say,
+        lines: [lineOf(quantity)],
+        value: quantity.value,
+      });
+    }
+    return quantity;
+  }
+
+  private letterOf(base: string, mark: string, index: number): Letter {
+    const key = `${base} ${mark} ${index}`;
+    const before = this.letters.get(key);
+    if (before !== undefined) return before;
+    const letter = this.sheet.letter(base, mark, this.spells.length > 1 ? index + 1 : null);
+    this.letters.set(key, letter);
+    return letter;
+  }
+}
+
+export function asExpression(figure: Quantity | number): Expression {
+  return typeof figure === "number" ? number(figure) : of(figure);
+}
+
+/** The compounding of a spell that has one. */
+function everyOf({ quotation }: SettledSpell): string {
+  return "compounding" in quotation ? quotation.compounding : "P1Y";
+}
+
+function quotedBase({ quotation }: SettledSpell): string {
+  switch (quotation.quoted) {
+    case "continuous":
+      return String.raw`\delta`;
+    case "nominal":
+      return frequencyOf(quotation.compounding) === 1 ? "i" : "j";
+    case "effective":
+    case "periodic":
+      return "i";
+  }
+}
+
+function nounOf(frequency: number, { flows }: Problem): string {
+  const flow = flows.find((one) => "every" in one && frequencyOf(one.every) === frequency);
+  return flow !== undefined && "every" in flow
+    ? frequencyWords(flow.every).noun
+    : frequency === 1
+      ? "year"
+      : "period";
+}
+
+/** "once a month", "once every 2 months". */
+function once(noun: string): string {
+  return /^\d/.test(noun) ? `once every ${noun}` : `once a ${noun}`;
+}

@@ -1,0 +1,141 @@
+import type { Path } from "../../issues/issue";
+import { evaluate, hasInlined, isOpen } from "../mathematics/evaluate";
+import {
+  of,
+  type Expression,
+  type Letter,
+  type Quantity,
+  type QuantityKind,
+} from "../mathematics/expression";
+import { roundAs, type Rounding } from "../mathematics/figures";
+import type { Line } from "../step";
+
+/**
+ * The quantities of one set of workings, each given or worked out from those before it. Formulas,
+ * workbooks and pointers back to where a number came from are all read off this one sheet.
+ */
+export class Sheet {
+  readonly quantities: Quantity[] = [];
+  private readonly letters: Letter[] = [];
+  private readonly made = new Map<string, Quantity>();
+  private waiting: Line[] = [];
+
+  constructor(readonly rounding: Rounding) {}
+
+  /** A letter; those with the same base and mark are numbered once all are known. */
+  letter(base: string, mark = "", number: number | null = null): Letter {
+    const letter: Letter = { base, mark, number };
+    this.letters.push(letter);
+    return letter;
+  }
+
+  given(letter: Letter | null, kind: QuantityKind, value: number, path: Path | null): Quantity {
+    return this.add({
+      letter,
+      kind,
+      value,
+      path,
+      expression: null,
+      isUnknown: false,
+      isOpen: false,
+    });
+  }
+
+  /** @param value what it will turn out to be, for whoever draws or proves; no line may use it yet */
+  unknown(letter: Letter, kind: QuantityKind, value: number, path: Path | null): Quantity {
+    return this.add({ letter, kind, value, path, expression: null, isUnknown: true, isOpen: true });
+  }
+
+  /** Works a quantity out, rounds it if the course says so, and keeps the line that shows it. */
+  define(
+    letter: Letter | null,
+    kind: QuantityKind,
+    expression: Expression,
+    note?: string,
+  ): Quantity {
+    const quantity = this.add({
+      letter,
+      kind,
+      value: roundAs(kind, evaluate(expression), this.rounding),
+      path: null,
+      expression,
+      isUnknown: false,
+      isOpen: isOpen(expression),
+    });
+    if (!quantity.isOpen) this.waiting.push(lineOf(quantity, note));
+    return quantity;
+  }
+
+  /** Keeps a line that says what a given quantity is. */
+  tell(quantity: Quantity, note: string): void {
+    const whole = of(quantity);
+    this.waiting.push({
+      parts: [
+        { expression: whole, manner: "symbols" },
+        { expression: whole, manner: "values" },
+      ],
+      note,
+    });
+  }
+
+  /** The same without a line, where the step that it belongs to writes one of its own. */
+  work(letter: Letter | null, kind: QuantityKind, expression: Expression): Quantity {
+    const quantity = this.define(letter, kind, expression);
+    this.waiting = this.waiting.filter(({ defines }) => defines !== quantity);
+    return quantity;
+  }
+
+  /** The same, but only once for the same key. */
+  once(key: string, make: () => Quantity): Quantity {
+    const before = this.made.get(key);
+    if (before !== undefined) return before;
+    const quantity = make();
+    this.made.set(key, quantity);
+    return quantity;
+  }
+
+  /** The lines of all that was worked out since this was last asked. */
+  takeLines(): Line[] {
+    const lines = this.waiting;
+    this.waiting = [];
+    return lines;
+  }
+
+  /** Numbers the letters of which there are several; nothing may be written before. */
+  numberLetters(): void {
+    for (const letter of this.letters) {
+      const alike = this.letters.filter(
+        ({ base, mark }) => base === letter.base && mark === letter.mark,
+      );
+      if (alike.length > 1) letter.number ??= alike.indexOf(letter) + 1;
+    }
+  }
+
+  private add(quantity: Omit<Quantity, "id">): Quantity {
+    const added = { ...quantity, id: `q${this.quantities.length + 1}` };
+    this.quantities.push(added);
+    return added;
+  }
+}
+
+/** A worked-out quantity: its letter, what it is made of, that in numbers, its value. */
+export function lineOf(quantity: Quantity, note?: string): Line {
+  const { letter, expression } = quantity;
+  const whole = of(quantity);
+  return {
+    parts: [
+      ...(letter === null ? [] : [{ expression: whole, manner: "symbols" as const }]),
+      ...(expression === null
+        ? []
+        : [
+            { expression, manner: "symbols" as const },
+            { expression, manner: "values" as const },
+            // What is made of parts worked out above has been written in numbers there.
+            ...(hasInlined(expression) ? [] : [{ expression, manner: "numbers" as const }]),
+          ]),
+      { expression: whole, manner: "values" },
+    ],
+    defines: quantity,
+    ...(note === undefined ? {} : { note }),
+  };
+}

@@ -1,0 +1,16 @@
+import { number, type Expression } from "../mathematics/expression";
+
+/** Years as one reckons with them by hand: whole, or as a fraction of months, weeks or days. */
+export function yearsExpression(years: number): Expression {
+  if (Number.isInteger(snapped(years))) return number(snapped(years));
+  for (const unit of [12, 52, 365]) {
+    const units = snapped(years * unit);
+    if (Number.isInteger(units)) return { op: "fraction", over: units, under: unit };
+  }
+  return number(years);
+}
+
+/** Times are sums of fractions: a figure this close to a round one is that. */
+export function snapped(figure: number): number {
+  return Number(figure.toPrecision(13));
+}

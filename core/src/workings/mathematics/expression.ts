@@ -1,0 +1,118 @@
+import type { Path } from "../../issues/issue";
+import type { Factor } from "./factors";
+
+/**
+ * Mathematics as it stands in the workings: written as symbols or as numbers, evaluated, and set out as
+ * formulas of a workbook, all from one tree, so that none of them can say something else.
+ */
+export type Expression =
+  | { readonly op: "number"; readonly value: number }
+  | { readonly op: "fraction"; readonly over: number; readonly under: number }
+  | { readonly op: "quantity"; readonly quantity: Quantity }
+  | { readonly op: "sum"; readonly terms: readonly SignedTerm[] }
+  | { readonly op: "product"; readonly factors: readonly Expression[] }
+  | { readonly op: "quotient"; readonly over: Expression; readonly under: Expression }
+  | { readonly op: "power"; readonly base: Expression; readonly exponent: Expression }
+  | { readonly op: "exponential"; readonly exponent: Expression }
+  | { readonly op: "logarithm"; readonly of: Expression }
+  | { readonly op: "factor"; readonly factor: Factor; readonly args: readonly Expression[] }
+  /** A short way to write an expression that is too long to be read. */
+  | {
+      readonly op: "written";
+      readonly latex: string;
+      readonly plain: string;
+      readonly of: Expression;
+    };
+
+export interface SignedTerm {
+  readonly sign: 1 | -1;
+  readonly of: Expression;
+}
+
+/** What a quantity counts, which decides how its digits are written and whether a course rounds it. */
+export type QuantityKind = "money" | "rate" | "factor" | "count" | "time";
+
+/** A name in the workings: given, worked out from others, or the unknown. */
+export interface Quantity {
+  /** Unlike that of any other in the same workings. */
+  readonly id: string;
+  readonly kind: QuantityKind;
+  /** `null` where it has no letter of its own and is written as what it is made of. */
+  readonly letter: Letter | null;
+  readonly value: number;
+  /** What it is worked out from; `null` where it is given or unknown. */
+  readonly expression: Expression | null;
+  /** The field of the problem file that gives it. */
+  readonly path: Path | null;
+  readonly isUnknown: boolean;
+  /** Whether it depends on the unknown, so that no number can be put in its place yet. */
+  readonly isOpen: boolean;
+}
+
+/** A textbook's letter. It gets a number only where the workings have several of its kind. */
+export interface Letter {
+  readonly base: string;
+  readonly mark: string;
+  number: number | null;
+}
+
+export function number(value: number): Expression {
+  return { op: "number", value };
+}
+
+export const ONE = number(1);
+
+export function of(quantity: Quantity): Expression {
+  return { op: "quantity", quantity };
+}
+
+export function plus(...terms: readonly Expression[]): Expression {
+  return sum(terms.map((term) => ({ sign: 1, of: term })));
+}
+
+export function minus(one: Expression, other: Expression): Expression {
+  return sum([
+    { sign: 1, of: one },
+    { sign: -1, of: other },
+  ]);
+}
+
+export function negative(one: Expression): Expression {
+  return { op: "sum", terms: [{ sign: -1, of: one }] };
+}
+
+export function sum(terms: readonly SignedTerm[]): Expression {
+  const [first] = terms;
+  if (first === undefined) return number(0);
+  return terms.length === 1 && first.sign === 1 ? first.of : { op: "sum", terms };
+}
+
+/** A product without its ones, and with the products in it opened. */
+export function product(...factors: readonly Expression[]): Expression {
+  const flat = factors
+    .flatMap((factor) => (factor.op === "product" ? factor.factors : [factor]))
+    .filter((factor) => !isOne(factor));
+  const [first] = flat;
+  if (first === undefined) return ONE;
+  return flat.length === 1 ? first : { op: "product", factors: flat };
+}
+
+export function quotient(over: Expression, under: Expression): Expression {
+  return isOne(under) ? over : { op: "quotient", over, under };
+}
+
+export function power(base: Expression, exponent: Expression): Expression {
+  return isOne(exponent) ? base : { op: "power", base, exponent };
+}
+
+export function logarithm(expression: Expression): Expression {
+  return { op: "logarithm", of: expression };
+}
+
+export function factorOf(factor: Factor, ...args: readonly Expression[]): Expression {
+  return { op: "factor", factor, args };
+}
+
+export function isOne(expression: Expression): boolean {
+  return expression.op === "number" && expression.value === 1;
+}

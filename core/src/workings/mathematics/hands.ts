@@ -1,0 +1,80 @@
+import type { Letter } from "./expression";
+
+/** A way of writing mathematics down. */
+export interface Hand {
+  readonly name: "latex" | "plain";
+  readonly times: string;
+  /** What stands between two factors of which the second is no figure. */
+  readonly besides: (second: string) => string;
+  /** Whether a fraction needs no brackets of its own, and an exponent none. */
+  readonly fractionHolds: boolean;
+  readonly powerHolds: boolean;
+  readonly figure: (text: string) => string;
+  readonly fraction: (over: string, under: string) => string;
+  readonly power: (base: string, exponent: string) => string;
+  readonly logarithm: (of: string) => string;
+  readonly brackets: (text: string) => string;
+  readonly letter: (base: string, below: string) => string;
+  /** A figure that knows which quantity it is the value of. */
+  readonly marked: (figure: string, id: string) => string;
+}
+
+export const latexHand: Hand = {
+  name: "latex",
+  times: String.raw` \times `,
+  besides: (second) =>
+    /^(\\left)?\(|^\\frac|^[as]_/.test(second) ? String.raw`\,` : String.raw` \times `,
+  fractionHolds: true,
+  powerHolds: true,
+  figure: latexFigure,
+  fraction: (over, under) => String.raw`\frac{${over}}{${under}}`,
+  power: (base, exponent) => `${base}^{${exponent}}`,
+  logarithm: (of) => String.raw`\ln\left(${of}\right)`,
+  brackets: (text) => (text.includes("\\frac") ? String.raw`\left(${text}\right)` : `(${text})`),
+  letter: (base, below) => {
+    const letters = /^[A-Z]{2,}$/.test(base) ? String.raw`\mathit{${base}}` : base;
+    return below === "" ? letters : `${letters}_{${below}}`;
+  },
+  marked: (figure, id) => String.raw`\htmlData{from=${id}}{${figure}}`,
+};
+
+export const plainHand: Hand = {
+  name: "plain",
+  times: " × ",
+  besides: () => " × ",
+  fractionHolds: false,
+  powerHolds: false,
+  figure: plainFigureText,
+  fraction: (over, under) => `${over} / ${under}`,
+  power: (base, exponent) => `${base}^${exponent}`,
+  logarithm: (of) => `ln(${of})`,
+  brackets: (text) => `(${text})`,
+  letter: (base, below) => `${base === "\\delta" ? "δ" : base}${below}`,
+  marked: (figure) => figure,
+};
+
+export function letterIn({ base, mark, number }: Letter, hand: Hand): string {
+  return hand.letter(base, `${mark}${number ?? ""}`);
+}
+
+const SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+/** Makes a formatted number fit for LaTeX: no space after commas, a power of ten as one. */
+function latexFigure(text: string): string {
+  return text
+    .replace(/ × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/, (_, power: string) => ` \\times 10^{${digitsOf(power)}}`)
+    .replace(/,/g, "{,}")
+    .replace(/−/g, "-");
+}
+
+function plainFigureText(text: string): string {
+  return text
+    .replace(/ × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/, (_, power: string) => ` × 10^${digitsOf(power)}`)
+    .replace(/−/g, "-");
+}
+
+function digitsOf(superscript: string): string {
+  return superscript
+    .replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (sign) => String(SUPERSCRIPTS.indexOf(sign)))
+    .replace("⁻", "-");
+}

@@ -1,0 +1,162 @@
+import {
+  of,
+  product,
+  quotient,
+  sum,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
+import type { Composition } from "../compose/composition";
+import {
+  balanceInWords,
+  chain,
+  equationStep,
+  otherSide,
+  ownSide,
+  part,
+  tidy,
+  wholeOf,
+} from "../compose/equation";
+import { fixedAt } from "../compose/moves";
+import { lineOf } from "../compose/sheet";
+import { termsAt, type Term } from "../compose/terms";
+import type { Step } from "../step";
+
+/** An unknown amount: all its multiples on one side, everything else on the other, and one division. */
+export function amountSteps(composition: Composition): Step[] {
+  const { sheet } = composition;
+  const focal = focalOf(composition);
+  const { list, steps } = termsAt(composition, fixedAt(focal));
+  const unknown = sheet.quantities.find(({ isUnknown }) => isUnknown);
+  const own = list.find(({ size, worth }) => worth === null && isLetter(size, unknown));
+  if (unknown === undefined || own === undefined)
+    throw new TypeError("An unknown amount has a term");
+  const open = ownSide(list, own.sign);
+  const known = tidy(otherSide(list, own.sign));
+  const multiples = open.map((term) => ({ sign: term.sign, of: multipleOf(term) }));
+  const coefficient = sum(multiples);
+  const isAlone = isOne(coefficient);
+  const x = of(unknown);
+  const gathered = sum(open.map((term) => ({ sign: term.sign, of: wholeOf(term) })));
+  sheet.takeLines();
+  const top = isSimple(known) ? null : sheet.define(null, "money", known);
+  const under = isSimple(coefficient) ? null : sheet.define(null, "factor", coefficient);
+  const rest = sheet.takeLines();
+  const found = sheet.define(
+    unknown.letter,
+    "money",
+    quotient(top === null ? known : of(top), under === null ? coefficient : of(under)),
+  );
+  sheet.takeLines();
+  const symbols = quotient(known, coefficient);
+  return [
+    balanceInWords(composition, focal),
+    ...steps,
+    equationStep(list, focal),
+    ...(list.length === open.length + 1 && open.length === 1
+      ? []
+      : [
+          {
+            kind: "rearranged" as const,
+            level: "every-step" as const,
+            say:
+              open.length > 1
+                ? "Bring everything with the unknown to one side, and the rest to the other."
+                : "Bring the unknown to one side by itself.",
+            lines: [chain(part(gathered, "symbols"), part(known, "symbols"))],
+          },
+        ]),
+    ...(open.length > 1
+      ? [
+          {
+            kind: "rearranged" as const,
+            level: "every-step" as const,
+            say: "Take the unknown out of the sum.",
+            lines: [chain(part(product(x, coefficient), "symbols"), part(known, "symbols"))],
+          },
+        ]
+      : []),
+    ...(isAlone && open.length === 1
+      ? []
+      : [
+          {
+            kind: "rearranged" as const,
+            level: "short" as const,
+            say: "Divide, so that the unknown stands by itself.",
+            lines: [chain(part(x, "symbols"), part(symbols, "symbols"))],
+          },
+        ]),
+    {
+      kind: "numbers",
+      level: "short",
+      say: "Put the numbers in.",
+      lines: [
+        chain(part(x, "symbols"), part(symbols, "numbers")),
+        ...rest.map((line) => ({
+          ...line,
+          parts: line.parts.filter(({ manner }) => manner === "values"),
+        })),
+      ],
+    },
+    {
+      kind: "value",
+      level: "short",
+      say:
+        found.value < 0
+          ? "Work it out. The result is below zero: the amount goes the other way."
+          : "Work it out.",
+      lines: [
+        {
+          ...lineOf(found),
+          parts: lineOf(found).parts.filter(
+            ({ manner }, index) => index === 0 || manner === "values",
+          ),
+        },
+      ],
+      value: found.value,
+    },
+  ];
+}
+
+function isLetter(expression: Expression, unknown: Quantity | undefined): boolean {
+  return expression.op === "quantity" && expression.quantity === unknown;
+}
+
+/** The multiple of the unknown that a term is. */
+function multipleOf({ size, factor }: Term): Expression {
+  if (size.op === "product") {
+    const times = size.factors.filter((one) => one.op !== "quantity");
+    return product(...times, factor);
+  }
+  if (size.op === "quantity" && size.quantity.expression !== null) {
+    return multipleOf({ flow: 0, sign: 1, worth: null, size: size.quantity.expression, factor });
+  }
+  return factor;
+}
+
+function isOne(expression: Expression): boolean {
+  return expression.op === "number" && expression.value === 1;
+}
+
+/** Whether there is nothing to work out before it is divided. */
+function isSimple(expression: Expression): boolean {
+  return expression.op === "quantity" || expression.op === "number";
+}
+
+/** The date at which the equation is simplest: the unknown's own, or where the other money is. */
+function focalOf({ problem, solution }: Composition): number {
+  const { settled, unknown } = solution;
+  const index = Number(unknown.path[1]);
+  const own = settled.flows[index];
+  const others = settled.flows.filter((_, place) => place !== index);
+  if (own?.kind === "single") return own.at;
+  if (own?.kind === "list") return own.begins + Number(unknown.path[3]) / own.frequency;
+  if (own?.kind === "dated") return own.entries[Number(unknown.path[3])]?.at ?? 0;
+  const [goal] = others;
+  // Saving for one goal is valued where the goal is; everything else today.
+  const isSaving = others.length === 1 && goal?.kind === "single" && goal.at > 0;
+  const refersElsewhere = problem.flows.some(
+    (flow) => "amount" in flow && typeof flow.amount === "object" && flow.amount !== null,
+  );
+  return isSaving && !refersElsewhere ? goal.at : 0;
+}

@@ -1,0 +1,247 @@
+import { spanWords } from "../../wording/format-time";
+import { onePeriod } from "../../wording/quotation-words";
+import {
+  logarithm,
+  number,
+  of,
+  ONE,
+  plus,
+  product,
+  quotient,
+  type Quantity,
+} from "../mathematics/expression";
+import { asExpression } from "../compose/rates";
+import type { Composition } from "../compose/composition";
+import { balanceInWords, chain, otherSide, part, tidy } from "../compose/equation";
+import { fixedAt } from "../compose/moves";
+import { lineOf } from "../compose/sheet";
+import { termsAt } from "../compose/terms";
+import { yearsExpression } from "../compose/years";
+import type { Step } from "../step";
+import { numericSteps } from "./numeric";
+
+/**
+ * An unknown time, of an amount or of the beginning of payments: what everything else is worth must grow,
+ * or shrink, into what waits for that time.
+ */
+export function dateSteps(composition: Composition): Step[] {
+  return byLogarithms(composition) ?? bySearch(composition);
+}
+
+function byLogarithms(composition: Composition): Step[] | null {
+  const { solution, resolved, sheet, rates, moves } = composition;
+  const { settled, unknown } = solution;
+  const index = Number(unknown.path[1]);
+  const moving = resolved.map((flow) => rateOfMove(flow));
+  if (moving.some((move) => move !== 0 && move !== 1)) return null;
+  const date = solution.answers[0].value;
+  const isMoved = (place: number) => moving[place] === 1;
+  const spans = settled.flows.filter((flow, place) => isMoved(place) && flow.kind !== "single");
+  // Payments that begin at the time asked may reach into another rate, which depends on that time again.
+  if (spans.length > 0 && settled.spells.length > 1) return null;
+  const spellIndex = Math.max(
+    0,
+    settled.spells.findLastIndex(({ start }) => start <= date),
+  );
+  const spell = settled.spells[spellIndex];
+  if (spell === undefined) return null;
+  const fixed = settled.flows.filter((_, place) => !isMoved(place));
+  const from = startingDate(composition, fixed, spellIndex);
+  const own = termsAt(composition, { years: date, isOpen: true }, isMoved);
+  const rest = termsAt(composition, fixedAt(from), (place) => !isMoved(place));
+  if ([...own.list, ...rest.list].some(({ worth }) => worth === null) || rest.list.length === 0)
+    return null;
+  const sign = own.list[0]?.sign ?? 1;
+  const restThen = named(composition, tidy(otherSide(rest.list, sign)), "A");
+  const goal = named(
+    composition,
+    tidy(
+      own.list.map((term) => ({
+        sign: (term.sign * sign) as 1 | -1,
+        of: of(term.worth ?? unset()),
+      })),
+    ),
+    "B",
+  );
+  const together = [restThen, goal].flatMap((one) =>
+    one.letter === null || one.expression === null ? [] : [lineOf(one)],
+  );
+  sheet.takeLines();
+  const basis = rates.basis(spellIndex);
+  const start = Math.max(from, spell.start);
+  const moved =
+    start > from
+      ? sheet.define(
+          sheet.letter("A", "c"),
+          "money",
+          product(of(restThen), moves.between(fixedAt(from), fixedAt(start), null)),
+        )
+      : restThen;
+  const movedLines = sheet.takeLines();
+  const conversions = composition.takeConversions();
+  const ratio = quotient(of(goal), of(moved));
+  const log = basis.isForce ? of(basis.rate) : logarithm(plus(ONE, of(basis.rate)));
+  const result = quotient(logarithm(ratio), log);
+  const letter = sheet.letter(
+    basis.isForce ? "t" : composition.counts.some((one) => one !== null) ? "k" : "n",
+  );
+  const count = sheet.work(letter, "count", result);
+  const perYear = basis.periodsPerYear;
+  const years =
+    basis.isForce || perYear === 1 ? of(count) : quotient(of(count), asExpression(perYear));
+  const total = sheet.work(
+    sheet.letter("T"),
+    "time",
+    start === 0 ? years : plus(yearsExpression(start), years),
+  );
+  const isPlain = total.expression?.op === "quantity";
+  const what =
+    settled.flows[index]?.kind === "single"
+      ? "the amount whose time is asked"
+      : "what begins at the time asked";
+  return [
+    balanceInWords(composition, from),
+    ...rest.steps,
+    ...own.steps,
+    ...(together.length === 0
+      ? []
+      : [
+          {
+            kind: "term" as const,
+            level: "every-step" as const,
+            say: `A is all that stands still, together; B is ${what}.`,
+            lines: together,
+          },
+        ]),
+    ...conversions,
+    ...(movedLines.length === 0
+      ? []
+      : [
+          {
+            kind: "term" as const,
+            level: "every-step" as const,
+            say: `By the change of rate after ${spanWords(start)} this has become another amount.`,
+            lines: movedLines,
+          },
+        ]),
+    {
+      kind: "equation",
+      level: "short",
+      say: `From there it must become ${what}.`,
+      lines: [
+        chain(
+          part(
+            product(
+              of(moved),
+              basis.isForce
+                ? { op: "exponential", exponent: product(of(basis.rate), openOf(count)) }
+                : { op: "power", base: plus(ONE, of(basis.rate)), exponent: openOf(count) },
+            ),
+            "symbols",
+          ),
+          part(of(goal), "symbols"),
+        ),
+      ],
+    },
+    {
+      kind: "rearranged",
+      level: "short",
+      say: "Divide, and take logarithms on both sides.",
+      lines: [chain(part(of(count), "symbols"), part(result, "symbols"))],
+    },
+    {
+      kind: "numbers",
+      level: "short",
+      say: "Put the numbers in.",
+      lines: [chain(part(of(count), "symbols"), part(result, "values"))],
+    },
+    {
+      kind: "value",
+      level: "short",
+      say:
+        basis.noun === "year"
+          ? "Work it out: the years that pass."
+          : `Work it out: the number of periods of ${onePeriod(basis.noun)}.`,
+      lines: [chain(part(of(count), "symbols"), part(of(count), "values"))],
+      value: count.value,
+    },
+    ...(isPlain
+      ? []
+      : [
+          {
+            kind: "value" as const,
+            level: "short" as const,
+            say: start === 0 ? "The same in years." : "The time from today, in years.",
+            lines: [lineOf(total)],
+            value: total.value,
+          },
+        ]),
+  ];
+}
+
+/** Multiples of the unknown time by which a flow moves; `NaN` where it does not move as a whole. */
+function rateOfMove(flow: Composition["resolved"][number]): number {
+  switch (flow.kind) {
+    case "single":
+      return flow.at.perUnknown;
+    case "stream":
+      return flow.count.perUnknown !== 0 ? NaN : flow.begins.perUnknown;
+    case "list":
+      return flow.begins.perUnknown;
+    case "dated":
+      return 0;
+  }
+}
+
+/** Where the other money is gathered: at the change of rate, at its own date where it stands alone, or today. */
+function startingDate(
+  { solution }: Composition,
+  fixed: Composition["solution"]["settled"]["flows"],
+  spellIndex: number,
+): number {
+  const [only] = fixed;
+  if (
+    spellIndex === 0 &&
+    fixed.length === 1 &&
+    only?.kind === "single" &&
+    solution.settled.spells.length === 1
+  ) {
+    return only.at;
+  }
+  return 0;
+}
+
+function named({ sheet }: Composition, whole: ReturnType<typeof tidy>, letter: string): Quantity {
+  if (whole.op === "quantity" && whole.quantity.letter !== null) return whole.quantity;
+  return sheet.define(sheet.letter(letter), "money", whole);
+}
+
+function openOf(count: Quantity) {
+  return of({ ...count, isOpen: true, isUnknown: true });
+}
+
+function unset(): never {
+  throw new TypeError("A known term has a worth");
+}
+
+function bySearch(composition: Composition): Step[] {
+  const { sheet, solution } = composition;
+  const value = solution.answers[0].value;
+  const time = sheet.work(sheet.letter("T"), "time", number(value));
+  return [
+    ...numericSteps(composition, () => ({
+      quantity: time,
+      head: "Years",
+      shown: (years: number) => years,
+      toX: (years: number) => years,
+      why: "The time stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+    })),
+    {
+      kind: "value",
+      level: "short",
+      say: "The time that was found, in years from today.",
+      lines: [chain(part(of(time), "symbols"), part(of(time), "values"))],
+      value,
+    },
+  ];
+}

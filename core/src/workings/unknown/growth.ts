@@ -1,0 +1,52 @@
+import { of, number, product, type Quantity } from "../mathematics/expression";
+import { letterIn, plainHand } from "../mathematics/hands";
+import type { Composition } from "../compose/composition";
+import { chain, part } from "../compose/equation";
+import type { Step } from "../step";
+import { checkStep, numericSteps } from "./numeric";
+
+/** An unknown growth of payments: searched for, then in percent. */
+export function growthSteps(composition: Composition): Step[] {
+  const { sheet, solution } = composition;
+  const steps = numericSteps(composition, soughtGrowth);
+  const percent = solution.answers[0].value;
+  const found = sheet.work(growthQuantity(composition).letter, "rate", number(percent / 100));
+  const shown = sheet.work(null, "count", product(of(found), number(100)));
+  return [
+    ...steps,
+    {
+      kind: "value",
+      level: "short",
+      say: "The growth, as a decimal and in percent.",
+      lines: [
+        chain(part(of(found), "symbols"), part(of(found), "values")),
+        {
+          ...chain(part(shown.expression ?? of(shown), "values"), part(of(shown), "values")),
+          note: "in percent",
+          defines: shown,
+        },
+      ],
+      value: shown.value,
+    },
+    checkStep(composition),
+  ];
+}
+
+function growthQuantity({ growths }: Composition): Quantity {
+  const growth = growths.find((one) => one?.isUnknown === true);
+  if (growth === null || growth === undefined)
+    throw new TypeError("An unknown growth has a letter");
+  return growth;
+}
+
+function soughtGrowth(composition: Composition) {
+  const quantity = growthQuantity(composition);
+  const letter = quantity.letter === null ? "g" : letterIn(quantity.letter, plainHand);
+  return {
+    quantity,
+    head: `${letter} in %`,
+    shown: (percent: number) => percent,
+    toX: (percent: number) => percent,
+    why: "The growth stands in a power and beside it, and no rearrangement has it by itself: it has to be searched for.",
+  };
+}

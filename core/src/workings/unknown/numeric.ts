@@ -1,0 +1,127 @@
+import { formatFigure } from "../../wording/format-number";
+import { sum as added } from "../../numbers/sum";
+import { worthAt } from "../../solve/worth";
+import { resolveTimeline } from "../../timeline/resolve-timeline";
+import { settleFlows } from "../../timeline/settle-timeline";
+import { accumulationOf } from "../../timeline/spells";
+import { compose, type Composition } from "../compose/composition";
+import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../compose/equation";
+import { fixedAt } from "../compose/moves";
+import { termsAt, type Term } from "../compose/terms";
+import { of, sum } from "../mathematics/expression";
+import type { Quantity } from "../mathematics/expression";
+import type { Step } from "../step";
+import { searchFor } from "./search";
+
+/** How the sought figure is written and what the timeline makes of it. */
+export interface Sought {
+  readonly quantity: Quantity;
+  /** In a table: "i in percent". */
+  readonly head: string;
+  /** What stands in the table for a value of the timeline's own unknown, and back. */
+  readonly shown: (x: number) => number;
+  readonly toX: (shown: number) => number;
+  readonly why: string;
+}
+
+/**
+ * An unknown that no rearrangement has by itself: the equation, why that is so, two figures between
+ * which it lies, the steps that close in on it, and the substitution back.
+ */
+export function numericSteps(
+  composition: Composition,
+  soughtIn: (composition: Composition) => Sought,
+): Step[] {
+  const { list, steps } = termsAt(composition, fixedAt(0));
+  // The letter of a rate per period is made when a flow first needs it.
+  const sought = soughtIn(composition);
+  return [
+    balanceInWords(composition, 0),
+    ...steps,
+    equationStep(list, 0),
+    ...valuesStep(list),
+    ...searchSteps(composition, sought),
+  ];
+}
+
+/** The equation with all that is known in numbers. */
+function valuesStep(list: readonly Term[]): Step[] {
+  const step = equationStep(list, 0, "values");
+  return [{ ...step, kind: "numbers", level: "every-step", say: "Put in what is known." }];
+}
+
+/** From "no closed form" to the figure that is found. */
+export function searchSteps(composition: Composition, sought: Sought): Step[] {
+  const { solution } = composition;
+  const balance = balanceOf(composition);
+  const roots = solution.answers.map(({ value }) => sought.shown(value));
+  const [root = NaN, ...others] = roots;
+  const search = searchFor((shown) => balance(sought.toX(shown)), root, others, sought.head);
+  const several =
+    roots.length > 1
+      ? ` The money changes direction more than once, and ${formatFigure(roots.length)} figures balance it: ${roots.map((one) => formatFigure(one, 6)).join("; ")}. The steps are for the first.`
+      : "";
+  if (search === null) {
+    return [
+      {
+        kind: "search",
+        level: "short",
+        say: `${sought.why}${several} The balance touches zero without crossing it, so it is found where it turns.`,
+        lines: [],
+      },
+    ];
+  }
+  return [
+    {
+      kind: "search",
+      level: "short",
+      say: `${sought.why}${several} Between ${formatFigure(search.low, 8)} and ${formatFigure(search.high, 8)} money in less money out changes its sign, so it is zero somewhere between them. A straight line between the two ends says where to look next.`,
+      lines: [],
+      table: search.table,
+    },
+  ];
+}
+
+/** Money in less money out today, of the timeline's own unknown. */
+function balanceOf({ problem }: Composition): (x: number) => number {
+  const timeline = resolveTimeline(problem);
+  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
+  const { spells, flows } = timeline.value;
+  return (x) => {
+    const growth = accumulationOf(spells, x);
+    return growth.ok ? worthAt(settleFlows(flows, x), growth.value, 0).value : NaN;
+  };
+}
+
+/** The figure that was found, put back in: both sides come to the same. */
+export function checkStep({ problem, solution, sheet }: Composition): Step {
+  const found = compose(problem, solution, sheet.rounding, true);
+  const { list } = termsAt(found, fixedAt(0));
+  found.sheet.numberLetters();
+  const side = (sign: number) => list.filter((term) => term.sign === sign);
+  const lines = [1, -1].flatMap((sign) => {
+    const terms = side(sign);
+    if (terms.length === 0) return [];
+    const total = found.sheet.define(
+      null,
+      "money",
+      sum(terms.map((term) => ({ sign: 1, of: worthOf(term) }))),
+    );
+    return [
+      {
+        ...chain(
+          part(sum(terms.map((term) => ({ sign: 1, of: wholeOf(term) }))), "numbers"),
+          part(of(total), "values"),
+        ),
+        note: sign > 0 ? "in" : "out",
+      },
+    ];
+  });
+  return {
+    kind: "check",
+    level: "every-step",
+    say: "Put it back in: both sides come to the same.",
+    lines,
+    value: added(side(1).map(({ worth }) => worth?.value ?? NaN)),
+  };
+}

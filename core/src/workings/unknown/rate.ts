@@ -1,0 +1,259 @@
+import { compoundingLaw, forceUnder, percentUnder } from "../../rates/compounding-law";
+import { onePeriod } from "../../wording/quotation-words";
+import { isOpen } from "../mathematics/evaluate";
+import {
+  logarithm,
+  minus,
+  number,
+  of,
+  ONE,
+  plus,
+  power,
+  product,
+  quotient,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
+import { growingForever, levelForever } from "../mathematics/factors";
+import { plainHand, letterIn } from "../mathematics/hands";
+import type { Composition } from "../compose/composition";
+import { balanceInWords, chain, equationStep, part } from "../compose/equation";
+import { fixedAt } from "../compose/moves";
+import { lineOf } from "../compose/sheet";
+import { termsAt, type Term } from "../compose/terms";
+import type { Step } from "../step";
+import { checkStep, numericSteps } from "./numeric";
+
+/** An unknown rate: by a root or a division where there is a formula, else by search; then as it is quoted. */
+export function rateSteps(composition: Composition): Step[] {
+  const closed = betweenTwoAmounts(composition) ?? ofPerpetuity(composition);
+  const steps = closed?.steps ?? numericSteps(composition, soughtRate);
+  const found = closed?.found ?? foundBySearch(composition);
+  return [
+    ...steps,
+    ...(closed === null ? [valueOf(composition, found)] : []),
+    ...quotedSteps(composition, found),
+    checkStep(composition),
+  ];
+}
+
+interface Closed {
+  readonly steps: readonly Step[];
+  readonly found: Quantity;
+}
+
+/** Two amounts and one rate between them: the n-th root. */
+function betweenTwoAmounts(composition: Composition): Closed | null {
+  const { solution, sheet } = composition;
+  const flows = solution.settled.flows;
+  const [one, other] = flows;
+  if (flows.length !== 2 || one?.kind !== "single" || other?.kind !== "single") return null;
+  if (composition.sizes.some((size) => size === null || size.expression !== null)) return null;
+  const [early, late] = one.at <= other.at ? [0, 1] : [1, 0];
+  const focal = Math.max(one.at, other.at);
+  const { list, steps } = termsAt(composition, fixedAt(focal));
+  const [before, after] = [list[early], list[late]];
+  const growths = before === undefined ? [] : factorsOf(before);
+  const open = growths.filter((growth) => isOpen(of(growth)));
+  const [sought] = open;
+  if (before === undefined || after === undefined || sought === undefined || open.length !== 1)
+    return null;
+  const call = sought.expression;
+  const [rate, count] = call?.op === "factor" ? call.args : [];
+  if (rate?.op !== "quantity" || !rate.quantity.isUnknown || count === undefined) return null;
+  const known = growths.filter((growth) => growth !== sought).map(of);
+  const ratio = quotient(after.size, product(before.size, ...known));
+  const isForce = call?.op === "factor" && call.factor.name === "continuous-growth";
+  const growth = sheet.work(null, "factor", ratio);
+  const result = isForce
+    ? quotient(logarithm(of(growth)), count)
+    : minus(power(of(growth), quotient(ONE, count)), ONE);
+  const symbols = isForce
+    ? quotient(logarithm(ratio), count)
+    : minus(power(ratio, quotient(ONE, count)), ONE);
+  const found = sheet.work(rate.quantity.letter, "rate", result);
+  return {
+    found,
+    steps: [
+      balanceInWords(composition, focal),
+      ...steps,
+      equationStep(list, focal),
+      {
+        kind: "rearranged",
+        level: "every-step",
+        say: "Divide, so that the growth stands by itself.",
+        lines: [chain(part(of(sought), "symbols"), part(ratio, "symbols"))],
+      },
+      {
+        kind: "rearranged",
+        level: "short",
+        say: isForce
+          ? "Take logarithms on both sides, and divide by the time."
+          : "Take the root that undoes the power, and subtract 1.",
+        lines: [chain(part(rate, "symbols"), part(symbols, "symbols"))],
+      },
+      {
+        kind: "numbers",
+        level: "short",
+        say: "Put the numbers in.",
+        lines: [chain(part(rate, "symbols"), part(symbols, "numbers")), lineOf(growth)].map(
+          (line, index) =>
+            index === 0
+              ? line
+              : { ...line, parts: line.parts.filter(({ manner }) => manner === "values") },
+        ),
+      },
+      {
+        ...valueOf(composition, found),
+        lines: [lineOf(found)].map((line) => ({
+          ...line,
+          parts: line.parts.filter(({ manner }, index) => index === 0 || manner === "values"),
+        })),
+      },
+    ],
+  };
+}
+
+/** The growth factors that a term is made of. */
+function factorsOf(term: Term): Quantity[] {
+  const { factor } = term;
+  const parts = factor.op === "product" ? factor.factors : [factor];
+  return parts.flatMap((one) => (one.op === "quantity" ? [one.quantity] : []));
+}
+
+/** Payments for ever against one amount a period before the first: the rate is payment over price. */
+function ofPerpetuity(composition: Composition): Closed | null {
+  const { sheet, solution } = composition;
+  const stream = solution.settled.flows.find(({ kind }) => kind === "stream");
+  if (
+    stream?.kind !== "stream" ||
+    Number.isFinite(stream.count) ||
+    solution.settled.flows.length !== 2
+  )
+    return null;
+  if (
+    stream.begins !== 0 ||
+    composition.sizes.some((size) => size === null || size.expression !== null)
+  )
+    return null;
+  const { list, steps } = termsAt(composition, fixedAt(0));
+  const own = list.find(({ factor }) => isOpen(factor));
+  const price = list.find(({ worth }) => worth !== null);
+  if (own === undefined || price === undefined || list.length !== 2 || own.factor.op !== "quantity")
+    return null;
+  const call = own.factor.quantity.expression;
+  if (call?.op !== "factor") return null;
+  const [rate, growth] = call.args;
+  if (rate?.op !== "quantity" || !rate.quantity.isUnknown) return null;
+  let result: Expression;
+  if (call.factor === levelForever) result = quotient(own.size, price.size);
+  else if (call.factor === growingForever && growth !== undefined) {
+    result = plus(quotient(own.size, price.size), growth);
+  } else return null;
+  const found = sheet.work(rate.quantity.letter, "rate", result);
+  return {
+    found,
+    steps: [
+      balanceInWords(composition, 0),
+      ...steps,
+      equationStep(list, 0),
+      {
+        kind: "rearranged",
+        level: "short",
+        say: "Payments for ever are worth the payment over the rate, so the rate is the payment over the price.",
+        lines: [chain(part(rate, "symbols"), part(result, "symbols"))],
+      },
+      { ...valueOf(composition, found), lines: [lineOf(found)] },
+    ],
+  };
+}
+
+/** The rate per period, or the quoted one where others are said by it, as the search sees it. */
+function soughtRate(composition: Composition) {
+  const { spell, quantity } = soughtSpell(composition);
+  const law = compoundingLaw(spell.quotation);
+  const perPeriod = unitsOf(composition, quantity);
+  const shown = (percent: number) =>
+    perPeriod === null ? percent : Math.expm1(forceUnder(percent, law) / perPeriod) * 100;
+  const toX = (figure: number) =>
+    perPeriod === null ? figure : percentUnder(perPeriod * Math.log1p(figure / 100), law);
+  const letter = quantity.letter === null ? "rate" : letterIn(quantity.letter, plainHand);
+  return {
+    quantity,
+    head: `${letter} in %`,
+    shown,
+    toX,
+    why: "The rate stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+  };
+}
+
+function soughtSpell({ solution, sheet }: Composition) {
+  const index = Number(solution.unknown.path[1]);
+  const spell = solution.settled.spells[index];
+  const unknowns = sheet.quantities.filter(({ isUnknown }) => isUnknown);
+  // Of the quoted figure and the rate per period the later one is what the equation has.
+  const quantity = unknowns.at(-1);
+  if (spell === undefined || quantity === undefined)
+    throw new TypeError("An unknown rate has a spell");
+  return { index, spell, quantity };
+}
+
+/** Periods a year of the rate that is sought; `null` where it is the quoted figure itself. */
+function unitsOf({ rates, solution }: Composition, quantity: Quantity): number | null {
+  const index = Number(solution.unknown.path[1]);
+  if (rates.quoted[index] === quantity) return null;
+  const { periodsPerYear } = rates.basis(index);
+  return typeof periodsPerYear === "number" ? periodsPerYear : periodsPerYear.value;
+}
+
+/** The figure that the search ended with. */
+function foundBySearch(composition: Composition): Quantity {
+  const { sheet } = composition;
+  const { quantity } = soughtSpell(composition);
+  const percent = soughtRate(composition).shown(composition.solution.answers[0].value);
+  return sheet.work(quantity.letter, "rate", number(percent / 100));
+}
+
+function valueOf({ rates, solution }: Composition, found: Quantity): Step {
+  const index = Number(solution.unknown.path[1]);
+  const { noun } = rates.basis(index);
+  return {
+    kind: "value",
+    level: "short",
+    say:
+      noun === "year"
+        ? "The rate, as a decimal."
+        : `The rate for ${onePeriod(noun)}, as a decimal.`,
+    lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
+    value: found.value,
+  };
+}
+
+/** The rate as it is quoted, in percent. */
+function quotedSteps(composition: Composition, found: Quantity): Step[] {
+  const { sheet, rates } = composition;
+  const { index, quantity } = soughtSpell(composition);
+  sheet.takeLines();
+  const quoted = rates.quoted[index] === quantity ? found : rates.quotedAgain(index, found);
+  const lines = sheet.takeLines();
+  const percent = sheet.work(null, "count", product(of(quoted), number(100)));
+  return [
+    {
+      kind: "value",
+      level: "short",
+      say:
+        lines.length === 0
+          ? "The same in percent."
+          : "Back to the rate as it is quoted, and in percent.",
+      lines: [
+        ...lines,
+        {
+          ...chain(part(percent.expression ?? ONE, "values"), part(of(percent), "values")),
+          note: "in percent",
+          defines: percent,
+        },
+      ],
+      value: percent.value,
+    },
+  ];
+}

@@ -1,0 +1,114 @@
+import { workingFigure } from "../mathematics/figures";
+import { formatMoney } from "../../wording/format-number";
+import type { StepTable } from "../step";
+
+/** What a search by interpolation shows and where it ends. */
+export interface Search {
+  readonly table: StepTable;
+  readonly low: number;
+  readonly high: number;
+  readonly found: number;
+}
+
+/** Steps of interpolation that are enough wherever the curve is one that people meet. */
+const MOST_STEPS = 40;
+
+/** Rows told; the rest repeats what they show. */
+const MOST_ROWS = 12;
+
+/**
+ * Encloses a root that is known to be there between two round figures, and closes in on it by straight
+ * lines between the two ends (false position, with the Illinois change that keeps both ends moving).
+ *
+ * @param balance money in less money out, of the sought figure
+ * @param root where it is zero
+ * @param others further roots, which must stay outside
+ * @param letter what the sought figure is called in the table
+ * @returns `null` where the balance does not change its sign at the root
+ * Source: M. Dowell & P. Jarratt, "A modified regula falsi method", BIT 11 (1971)
+ */
+export function searchFor(
+  balance: (figure: number) => number,
+  root: number,
+  others: readonly number[],
+  letter: string,
+): Search | null {
+  const bracket = roundBracket(balance, root, others);
+  if (bracket === null) return null;
+  const [low, high] = bracket;
+  let ends = { low, high, atLow: balance(low), atHigh: balance(high) };
+  const rows: string[][] = [row("from", low, ends.atLow), row("to", high, ends.atHigh)];
+  let figure = low;
+  let lastSide = 0;
+  for (let step = 1; step <= MOST_STEPS; step += 1) {
+    const next = ends.low - (ends.atLow * (ends.high - ends.low)) / (ends.atHigh - ends.atLow);
+    if (!Number.isFinite(next) || next <= ends.low || next >= ends.high) break;
+    const value = balance(next);
+    const isClose = Math.abs(next - figure) <= 1e-13 * Math.abs(next);
+    figure = next;
+    rows.push(row(String(step), next, value));
+    if (value === 0 || isClose) break;
+    const side = Math.sign(value) === Math.sign(ends.atLow) ? -1 : 1;
+    ends =
+      side < 0
+        ? {
+            ...ends,
+            low: next,
+            atLow: value,
+            atHigh: lastSide === side ? ends.atHigh / 2 : ends.atHigh,
+          }
+        : {
+            ...ends,
+            high: next,
+            atHigh: value,
+            atLow: lastSide === side ? ends.atLow / 2 : ends.atLow,
+          };
+    lastSide = side;
+  }
+  // The last digits of a balance are rounding; the root itself is known better than they tell.
+  const found =
+    Math.abs(figure - root) <= 1e-9 * Math.max(Math.abs(root), Number.MIN_VALUE) ? root : figure;
+  const leftOut = Math.max(0, rows.length - MOST_ROWS);
+  return {
+    low,
+    high,
+    found,
+    table: {
+      head: ["Step", letter, "In less out"],
+      rows: leftOut === 0 ? rows : [...rows.slice(0, MOST_ROWS - 2), ...rows.slice(-2)],
+      leftOut,
+      leftOutAfter: MOST_ROWS - 2,
+    },
+  };
+}
+
+function row(name: string, figure: number, value: number): string[] {
+  return [name, workingFigure(figure), Math.abs(value) < 1e-6 ? "0.00" : formatMoney(value, 6)];
+}
+
+/** Two round figures with the root between them and no other. */
+function roundBracket(
+  balance: (figure: number) => number,
+  root: number,
+  others: readonly number[],
+): readonly [number, number] | null {
+  let size = 10 ** Math.floor(Math.log10(Math.max(Math.abs(root), 1e-12)));
+  for (let attempt = 0; attempt < 14; attempt += 1, size /= 2) {
+    const low = tidied(Math.floor(root / size) * size, size);
+    const starts = [low, low - size / 2];
+    for (const start of starts) {
+      const end = tidied(start + size, size);
+      if (start >= root || end <= root) continue;
+      if (others.some((other) => other >= start && other <= end)) continue;
+      const [one, two] = [balance(start), balance(end)];
+      if (Number.isFinite(one) && Number.isFinite(two) && Math.sign(one) * Math.sign(two) < 0) {
+        return [start, end];
+      }
+    }
+  }
+  return null;
+}
+
+function tidied(figure: number, size: number): number {
+  return Number(((Math.round((figure / size) * 8) / 8) * size).toPrecision(12));
+}

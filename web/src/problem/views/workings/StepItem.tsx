@@ -1,0 +1,135 @@
+import { lineLatex, type Step, type StepTable } from "@kestrelmoor/core";
+import { Fragment, useRef, useState } from "react";
+import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
+import { Formula } from "./Formula";
+import { goTo, lightUp, stepId } from "./light";
+import type { Source } from "./sources";
+import type { WorkingsChoice } from "./workings-choice";
+import styles from "./Workings.module.css";
+
+interface StepItemProps {
+  readonly step: Step;
+  readonly index: number;
+  readonly choice: WorkingsChoice;
+  /** Looked up when somebody asks. */
+  readonly sourcesNow: () => readonly Source[];
+}
+
+export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
+  const { kind, say, lines, table } = step;
+  const [sources, setSources] = useState<readonly Source[] | null>(null);
+  const isAnswer = kind === "answer";
+  return (
+    <li id={stepId(index)} tabIndex={-1} className={isAnswer ? styles.answer : styles.step}>
+      {lines.length === 0 ? (
+        <span className={styles.number}>{index + 1}</span>
+      ) : (
+        <button
+          type="button"
+          className={styles.numberButton}
+          aria-expanded={sources !== null}
+          aria-label={`Step ${index + 1}: where its numbers come from`}
+          title="Where the numbers come from"
+          onClick={() => setSources(sources === null ? sourcesNow() : null)}
+        >
+          {index + 1}
+        </button>
+      )}
+      <p className={styles.say}>{say}</p>
+      {(lines.length > 0 || table !== undefined) && (
+        <div className={styles.mathematics}>
+          {lines.length > 0 && (
+            <ScrollableFormulas className={styles.formulas}>
+              {lines.map((line, place) => (
+                <Fragment key={place}>
+                  {line.parts.length > 0 ? (
+                    <Formula latex={lineLatex(line, { ...choice, isMarked: true })} />
+                  ) : (
+                    <span />
+                  )}
+                  <span className={styles.note}>{line.note}</span>
+                </Fragment>
+              ))}
+            </ScrollableFormulas>
+          )}
+          {table !== undefined && <Table table={table} of={say} />}
+          {sources !== null && <Sources sources={sources} />}
+        </div>
+      )}
+    </li>
+  );
+}
+
+function Sources({ sources }: { readonly sources: readonly Source[] }) {
+  if (sources.length === 0) {
+    return <p className={styles.sources}>Every number here stands in this step itself.</p>;
+  }
+  return (
+    <ul className={styles.sources} aria-label="Where the numbers come from">
+      {sources.map((source, index) => (
+        <SourceLink key={index} source={source} />
+      ))}
+    </ul>
+  );
+}
+
+function SourceLink({ source }: { readonly source: Source }) {
+  const dim = useRef<() => void>(() => {});
+  const light = () => {
+    dim.current();
+    dim.current = lightUp(source);
+  };
+  return (
+    <li>
+      {source.figure} from{" "}
+      <button
+        type="button"
+        className="word-button"
+        onPointerEnter={light}
+        onPointerLeave={() => dim.current()}
+        onFocus={light}
+        onBlur={() => dim.current()}
+        onClick={() => goTo(source)}
+      >
+        {source.words}
+      </button>
+    </li>
+  );
+}
+
+function Table({ table, of }: { readonly table: StepTable; readonly of: string }) {
+  const { head, rows, leftOut, leftOutAfter } = table;
+  return (
+    <div className={styles.scroll} role="region" aria-label={`Table: ${of}`} tabIndex={0}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            {head.map((cell) => (
+              <th key={cell} scope="col">
+                {cell}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, place) => (
+            <Fragment key={place}>
+              {leftOut > 0 && place === leftOutAfter && (
+                <tr>
+                  <td colSpan={head.length} className={styles.gap}>
+                    {leftOut} more
+                  </td>
+                </tr>
+              )}
+              <tr>
+                {row.map((cell, column) => (
+                  <td key={column}>{cell}</td>
+                ))}
+              </tr>
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { LEVELS } from "@kestrelmoor/core";
+import { create } from "zustand";
+import * as z from "zod";
+import { browserStorage } from "../../../ui/browser-storage";
+
+const STORAGE_KEY = "kestrelmoor-workings";
+
+const choiceSchema = z.object({
+  level: z.enum(LEVELS),
+  notation: z.enum(["fractions", "factors"]),
+  rounding: z.object({
+    factor: z.int().min(0).max(12).nullable(),
+    rate: z.int().min(0).max(12).nullable(),
+  }),
+});
+
+export type WorkingsChoice = z.infer<typeof choiceSchema>;
+
+const USUAL: WorkingsChoice = {
+  level: "every-step",
+  notation: "fractions",
+  rounding: { factor: null, rate: null },
+};
+
+function stored(): WorkingsChoice {
+  try {
+    const read = choiceSchema.safeParse(JSON.parse(browserStorage.read(STORAGE_KEY) ?? ""));
+    return read.success ? read.data : USUAL;
+  } catch {
+    return USUAL;
+  }
+}
+
+/** How this person's course has workings written; this browser remembers it. */
+export const useWorkingsChoice = create<{
+  readonly choice: WorkingsChoice;
+  readonly change: (part: Partial<WorkingsChoice>) => void;
+}>((set, get) => ({
+  choice: stored(),
+  change: (part) => {
+    const choice = { ...get().choice, ...part };
+    browserStorage.write(STORAGE_KEY, JSON.stringify(choice));
+    set({ choice });
+  },
+}));
