@@ -23,10 +23,10 @@ module.exports = {
     {
       name: "only-through-the-front-door",
       comment:
-        "A workspace is used by its index, or core by what reads typing; never by a file inside it.",
+        "A workspace is used by its index, or core by what reads typing and what teaches; never by a file inside it.",
       severity: "error",
       from: { path: "^(contract|server|web|demo|e2e)/" },
-      to: { path: "^(core|contract)/src/(?!(index|typing)\\.ts$)", pathNot: "^$1/" },
+      to: { path: "^(core|contract)/src/(?!(index|typing|teaching)\\.ts$)", pathNot: "^$1/" },
     },
     {
       name: "engine-knows-no-typing",
@@ -34,6 +34,16 @@ module.exports = {
       severity: "error",
       from: { path: "^core/src/(?!draft/|input/|typing\\.ts$)", pathNot: "\\.test\\.ts$" },
       to: { path: "^core/src/(draft|input)/" },
+    },
+    {
+      name: "engine-knows-no-teaching",
+      comment: "What teaches stands on the engine; the engine solves and nothing more.",
+      severity: "error",
+      from: {
+        path: "^core/src/(?!workings/|proof/|mistakes/|hand-in/|teaching\\.ts$|input/read-claim)",
+        pathNot: "\\.test\\.ts$",
+      },
+      to: { path: "^core/src/(workings|proof|mistakes|hand-in)/" },
     },
     {
       name: "core-is-pure",

@@ -2,10 +2,12 @@ import type * as z from "zod";
 import { appraiseReply, appraiseRequest } from "./appraise";
 import { convertReply, convertRequest } from "./convert-rate";
 import { healthReply } from "./health";
+import { markReply, markRequest } from "./mark";
 import { problemDetails } from "./problem-details";
 import { listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
 import { scheduleReply, scheduleRequest } from "./schedule";
 import { solveReply, solveRequest } from "./solve";
+import { workingsReply, workingsRequest } from "./workings";
 
 interface Reply {
   readonly says: string;
@@ -97,6 +99,30 @@ export const routes: readonly Route[] = [
       200: { says: "The same rate.", schema: convertReply },
       ...badBody,
       422: details("The body breaks the schema, or the rate is −100 % per period or less."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/workings",
+    summary: "How the answer of a problem is got, step by step",
+    body: workingsRequest,
+    replies: {
+      200: { says: "The steps.", schema: workingsReply },
+      ...badBody,
+      422: details("The body breaks the schema, or the problem has no solution."),
+      ...tooMany,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/mark",
+    summary: "Say whether a number is the answer, and if not, which mistake gives it",
+    body: markRequest,
+    replies: {
+      200: { says: "The verdict.", schema: markReply },
+      ...badBody,
+      422: details("The body breaks the schema, or the problem has no solution."),
       ...tooMany,
     },
   },

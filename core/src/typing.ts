@@ -2,6 +2,7 @@
  * What people type: texts read into problems, and problems written as texts. It stands on the engine,
  * which `index.ts` exports and which knows nothing of it.
  */
+export * from "./input/read-claim";
 export * from "./input/read-figure";
 export * from "./input/read-money";
 export * from "./input/read-rate";

@@ -7,6 +7,7 @@ import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Database } from "./db/database";
 import { healthRoutes } from "./health/routes";
+import { markRoutes } from "./mark/routes";
 import { errorHandler, noSuchRoute, send } from "./http/errors";
 import { Refusal } from "./http/refusal";
 import { sameOriginOnly } from "./http/same-origin";
@@ -16,6 +17,7 @@ import { problemRoutes } from "./problems/routes";
 import { rateRoutes } from "./rates/routes";
 import { scheduleRoutes } from "./schedule/routes";
 import { solveRoutes } from "./solve/routes";
+import { workingsRoutes } from "./workings/routes";
 
 export interface AppParts {
   readonly database: Database;
@@ -67,10 +69,12 @@ function calculations({ calculationsPerMinute }: AppParts): Router {
   router.use("/schedule", compression(), scheduleRoutes());
   router.use("/appraise", appraiseRoutes());
   router.use("/rates", rateRoutes());
+  router.use("/workings", compression(), workingsRoutes());
+  router.use("/mark", markRoutes());
   return router;
 }
 
-const CALCULATIONS = ["/solve", "/schedule", "/appraise", "/rates"];
+const CALCULATIONS = ["/solve", "/schedule", "/appraise", "/rates", "/workings", "/mark"];
 
 function limiter(limit: number) {
   return rateLimit({

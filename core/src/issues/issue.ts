@@ -115,6 +115,8 @@ export interface IssueFacts {
   "span-missing": NoFacts;
   "span-not-understood": { at: string };
   "span-backwards": { at: string };
+  "claim-missing": NoFacts;
+  "claim-not-understood": { typed: string };
   "sum-missing": NoFacts;
   "sum-not-understood": { at: string };
   "period-missing": NoFacts;

@@ -176,6 +176,9 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `“${at}” is not understood here. Type over which time, such as year 3, years 2 to 4 or the first 18 months.`,
   "span-backwards": ({ at }) =>
     `This ends before it begins: “${at}” should come later than what stands before it.`,
+  "claim-missing": () => "Type the number that you got.",
+  "claim-not-understood": ({ typed }) =>
+    `“${typed}” is not understood as a number. Type what you got as you wrote it, such as 5,895.60 or 5.13 %.`,
   "sum-missing": () => "Type a sum, such as answer / 20%.",
   "sum-not-understood": ({ at }) =>
     `“${at}” is not understood here. Use figures, + − × ÷ and the names that are listed.`,

@@ -120,6 +120,7 @@ function fromLatex(latex: string): string {
     .replaceAll("&=", "=")
     .replaceAll("{,}", ",")
     .replaceAll(String.raw`\times`, "×")
+    .replaceAll(String.raw`\dfrac`, String.raw`\frac`)
     .replaceAll(String.raw`\left`, "")
     .replaceAll(String.raw`\right`, "")
     .replaceAll(String.raw`\ln`, "ln");

@@ -85,7 +85,7 @@ function roundingStep(solution: Solution, steps: readonly Step[], rounding: Roun
   if (rounding.factor === null && rounding.rate === null) return [];
   const value = steps.findLast(({ kind }) => kind === "value")?.value;
   const exact = solution.answers[0].value;
-  if (value === undefined) return [];
+  if (value === undefined || !Number.isFinite(value)) return [];
   const difference = Math.abs(value) - Math.abs(exact);
   return [
     {

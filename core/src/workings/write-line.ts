@@ -11,7 +11,7 @@ export interface LineStyle {
 }
 
 /** Beyond this many signs a chain of equal parts is set below one another. */
-const LONGEST_ROW = 64;
+const LONGEST_ROW = 96;
 
 /** A line of the workings as LaTeX, for display. */
 export function lineLatex(line: Line, style: LineStyle = {}): string {

@@ -1,12 +1,6 @@
 import { expect, test } from "@jest/globals";
-import {
-  answerText,
-  lineLatex,
-  sharesAt,
-  USUAL_FORMAT,
-  workings,
-  writeOut,
-} from "@kestrelmoor/core";
+import { answerText, sharesAt, USUAL_FORMAT } from "@kestrelmoor/core";
+import { lineLatex, workings, writeOut } from "@kestrelmoor/core/teaching";
 import {
   BLANK_DRAFT,
   namedFigures,

@@ -5,7 +5,9 @@ import type { Flow, Position } from "../../problem/schema";
 import { of, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
 import type { Composition } from "./composition";
+import { flowName } from "./flow-names";
 import { lineOf } from "./sheet";
+import { someQuantity } from "../mathematics/evaluate";
 
 /** What is known and what is asked, each with its letter, and the words of the line that gives it. */
 export function givenStep(composition: Composition): Step {
@@ -22,6 +24,7 @@ export function givenStep(composition: Composition): Step {
   const times = composition.moves.given.map((time) => lineFor(time, "years"));
   const frequencies = composition.sheet.quantities
     .filter(({ path }) => path?.at(-1) === "compounding" || path?.at(-1) === "every")
+    .filter((quantity) => isUsed(composition, quantity))
     .map((quantity) =>
       lineFor(
         quantity,
@@ -36,6 +39,13 @@ export function givenStep(composition: Composition): Step {
     say: "What is known, and what is asked.",
     lines: [...money, ...times, ...quoted, ...frequencies],
   };
+}
+
+/** Whether anything was worked out with it. */
+function isUsed({ sheet }: Composition, quantity: Quantity): boolean {
+  return sheet.quantities.some(
+    ({ expression }) => expression !== null && someQuantity(expression, (one) => one === quantity),
+  );
 }
 
 function lineFor(quantity: Quantity, note: string): Line {
@@ -61,7 +71,7 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
   switch (flow.kind) {
     case "single": {
       const at = settled?.kind === "single" ? settled.at : 0;
-      const when = whenWords(flow.at, at);
+      const when = whenWords(composition, flow.at, at);
       if (size !== null) lines.push(moneyLine(size, `${label}money ${flow.direction} ${when}`));
       return lines;
     }
@@ -71,7 +81,9 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
         flow.timing === "end" ? "at the end of each period" : "at the start of each period";
       const begins = settled?.kind === "stream" ? settled.begins : 0;
       const later =
-        begins === 0 ? "" : `, the first period beginning ${whenWords(flow.begins, begins)}`;
+        begins === 0
+          ? ""
+          : `, the first period beginning ${whenWords(composition, flow.begins, begins)}`;
       if (size !== null)
         lines.push(moneyLine(size, `${label}money ${flow.direction}, ${each}, ${when}${later}`));
       const count = counts[index] ?? null;
@@ -105,9 +117,12 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
 }
 
 /** A time that is said by the end of payments is not told in years: that may be what is asked. */
-function whenWords(at: Position, years: number): string {
+function whenWords({ problem, solution }: Composition, at: Position, years: number): string {
   if (at === null) return "at a time that is asked";
-  if (typeof at !== "string") return `when the payments of “${at.endOf}” end`;
+  if (typeof at !== "string") {
+    const stream = solution.settled.flows.find(({ id }) => id === at.endOf);
+    return `when ${stream === undefined ? "the payments" : flowName(problem, stream)} end`;
+  }
   return years === 0 ? "today" : `after ${spanWords(years)}`;
 }
 

@@ -53,7 +53,11 @@ export function hasInlined(expression: Expression): boolean {
   );
 }
 
-function someQuantity(expression: Expression, holds: (quantity: Quantity) => boolean): boolean {
+/** Whether something holds for a quantity that stands in it. */
+export function someQuantity(
+  expression: Expression,
+  holds: (quantity: Quantity) => boolean,
+): boolean {
   const some = (...parts: readonly Expression[]) => parts.some((part) => someQuantity(part, holds));
   switch (expression.op) {
     case "number":

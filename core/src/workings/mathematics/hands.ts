@@ -23,14 +23,18 @@ export const latexHand: Hand = {
   name: "latex",
   times: String.raw` \times `,
   besides: (second) =>
-    /^(\\left)?\(|^\\frac|^[as]_/.test(second) ? String.raw`\,` : String.raw` \times `,
+    /^(\\left)?\(|^\\d?frac|^[as]_/.test(second) ? String.raw`\,` : String.raw` \times `,
   fractionHolds: true,
   powerHolds: true,
   figure: latexFigure,
-  fraction: (over, under) => String.raw`\frac{${over}}{${under}}`,
+  // A fraction inside a fraction keeps its size, or nobody could read it.
+  fraction: (over, under) =>
+    /\\frac/.test(over + under)
+      ? String.raw`\frac{${inFull(over)}}{${inFull(under)}}`
+      : String.raw`\frac{${over}}{${under}}`,
   power: (base, exponent) => `${base}^{${exponent}}`,
   logarithm: (of) => String.raw`\ln\left(${of}\right)`,
-  brackets: (text) => (text.includes("\\frac") ? String.raw`\left(${text}\right)` : `(${text})`),
+  brackets: (text) => (text.includes("frac") ? String.raw`\left(${text}\right)` : `(${text})`),
   letter: (base, below) => {
     const letters = /^[A-Z]{2,}$/.test(base) ? String.raw`\mathit{${base}}` : base;
     return below === "" ? letters : `${letters}_{${below}}`;
@@ -52,6 +56,10 @@ export const plainHand: Hand = {
   letter: (base, below) => `${base === "\\delta" ? "δ" : base}${below}`,
   marked: (figure) => figure,
 };
+
+function inFull(latex: string): string {
+  return latex.replaceAll(String.raw`\frac`, String.raw`\dfrac`);
+}
 
 export function letterIn({ base, mark, number }: Letter, hand: Hand): string {
   return hand.letter(base, `${mark}${number ?? ""}`);

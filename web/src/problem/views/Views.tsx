@@ -10,6 +10,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       waiting: "Setting the formulas …",
       Part: lazy(async () => ({ default: (await import("./workings/WorkingsView")).WorkingsView })),
     },
+    mark: {
+      name: "Mark my answer",
+      waiting: "Getting ready to mark …",
+      Part: lazy(async () => ({ default: (await import("./mark/MarkView")).MarkView })),
+    },
     variants: {
       name: "Variants",
       waiting: "Working out the variants …",

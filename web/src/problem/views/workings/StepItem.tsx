@@ -1,4 +1,4 @@
-import { lineLatex, type Step, type StepTable } from "@kestrelmoor/core";
+import { lineLatex, type Step, type StepTable } from "@kestrelmoor/core/teaching";
 import { Fragment, useRef, useState } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
 import { Formula } from "./Formula";
@@ -35,7 +35,9 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
           {index + 1}
         </button>
       )}
-      <p className={styles.say}>{say}</p>
+      <p className={lines.length === 0 && table === undefined ? styles.sayAlone : styles.say}>
+        {say}
+      </p>
       {(lines.length > 0 || table !== undefined) && (
         <div className={styles.mathematics}>
           {lines.length > 0 && (

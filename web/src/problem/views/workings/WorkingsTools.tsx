@@ -1,4 +1,4 @@
-import { lineLatex, writeOut, type Rounding, type Workings } from "@kestrelmoor/core";
+import { lineLatex, writeOut, type Rounding, type Workings } from "@kestrelmoor/core/teaching";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { showNotice } from "../../../ui/notices";
 import { mathMlOf } from "./Formula";

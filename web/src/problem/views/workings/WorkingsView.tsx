@@ -1,4 +1,4 @@
-import { workings } from "@kestrelmoor/core";
+import { workings } from "@kestrelmoor/core/teaching";
 import { useMemo, useRef, type PointerEvent } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";

@@ -5,7 +5,7 @@ import {
   type Rounding,
   type Step,
   type Workings,
-} from "@kestrelmoor/core";
+} from "@kestrelmoor/core/teaching";
 import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { fieldId } from "../../lines/field-id";
 

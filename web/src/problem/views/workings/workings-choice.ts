@@ -1,4 +1,4 @@
-import { LEVELS } from "@kestrelmoor/core";
+import { LEVELS } from "@kestrelmoor/core/teaching";
 import { create } from "zustand";
 import * as z from "zod";
 import { browserStorage } from "../../../ui/browser-storage";

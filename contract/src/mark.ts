@@ -1,0 +1,37 @@
+import { problemSchema } from "@kestrelmoor/core";
+import { MISTAKE_CODES } from "@kestrelmoor/core/teaching";
+import * as z from "zod";
+
+/** What is asked of a problem: the number, as it was written. */
+export const markOptions = z.strictObject({
+  claimed: z
+    .string()
+    .max(120)
+    .meta({ description: "As it was written: its digits say how precise it is." }),
+});
+
+export const markRequest = markOptions
+  .extend({ problem: problemSchema })
+  .meta({ id: "MarkRequest", description: "A problem, and the number that somebody got." });
+
+const explanation = z.object({
+  codes: z.array(z.enum(MISTAKE_CODES)).min(1).max(2).readonly(),
+  value: z.number(),
+  sentence: z.string(),
+  corrected: z.array(z.string()).readonly(),
+  nextTime: z.array(z.string()).readonly(),
+});
+
+export const markReply = z
+  .object({
+    verdict: z.enum(["right", "explained", "unexplained"]),
+    sentence: z.string(),
+    explanations: z.array(explanation).max(3).readonly(),
+  })
+  .meta({
+    id: "Marking",
+    description:
+      "Whether the number is right, or which mistakes give just that number, likeliest first.",
+  });
+
+export type MarkReply = z.infer<typeof markReply>;

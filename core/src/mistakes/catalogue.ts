@@ -1,0 +1,70 @@
+import { MISTAKE_CODES, type Mistake, type MistakeCode } from "./mistake";
+import { compoundingAsPaymentFrequency } from "./slips/compounding-as-payment-frequency";
+import { compoundingIgnored } from "./slips/compounding-ignored";
+import { decimalAsPercent } from "./slips/decimal-as-percent";
+import { decimalPointMoved } from "./slips/decimal-point-moved";
+import { deferralOffByOne } from "./slips/deferral-off-by-one";
+import { digitsSwapped } from "./slips/digits-swapped";
+import { effectiveAsNominal } from "./slips/effective-as-nominal";
+import { extraZero } from "./slips/extra-zero";
+import { finalAmountLeftOut } from "./slips/final-amount-left-out";
+import { finalAmountTurned } from "./slips/final-amount-turned";
+import { firstFlowDiscounted } from "./slips/first-flow-discounted";
+import { growthEarly } from "./slips/growth-early";
+import { growthForgotten } from "./slips/growth-forgotten";
+import { growthLate } from "./slips/growth-late";
+import { interestForTotal } from "./slips/interest-for-total";
+import { missingZero } from "./slips/missing-zero";
+import { nominalAsEffective } from "./slips/nominal-as-effective";
+import { paymentFrequencyAsCompounding } from "./slips/payment-frequency-as-compounding";
+import { percentAsDecimal } from "./slips/percent-as-decimal";
+import { ratePerPeriodForYearly } from "./slips/rate-per-period-for-yearly";
+import { roundedFactor } from "./slips/rounded-factor";
+import { roundedPayment } from "./slips/rounded-payment";
+import { roundedRate } from "./slips/rounded-rate";
+import { startEndSwapped } from "./slips/start-end-swapped";
+import { startingBalanceLeftOut } from "./slips/starting-balance-left-out";
+import { totalForInterest } from "./slips/total-for-interest";
+import { wrongDate } from "./slips/wrong-date";
+import { wrongSign } from "./slips/wrong-sign";
+import { wrongTimeUnit } from "./slips/wrong-time-unit";
+import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
+import { yearsAsPayments } from "./slips/years-as-payments";
+
+/** The one place that lists the mistakes. */
+const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
+  "yearly-rate-per-payment": yearlyRatePerPayment,
+  "years-as-payments": yearsAsPayments,
+  "start-end-swapped": startEndSwapped,
+  "percent-as-decimal": percentAsDecimal,
+  "decimal-as-percent": decimalAsPercent,
+  "payment-frequency-as-compounding": paymentFrequencyAsCompounding,
+  "compounding-as-payment-frequency": compoundingAsPaymentFrequency,
+  "nominal-as-effective": nominalAsEffective,
+  "effective-as-nominal": effectiveAsNominal,
+  "compounding-ignored": compoundingIgnored,
+  "final-amount-turned": finalAmountTurned,
+  "final-amount-left-out": finalAmountLeftOut,
+  "starting-balance-left-out": startingBalanceLeftOut,
+  "growth-early": growthEarly,
+  "growth-late": growthLate,
+  "growth-forgotten": growthForgotten,
+  "deferral-off-by-one": deferralOffByOne,
+  "first-flow-discounted": firstFlowDiscounted,
+  "interest-for-total": interestForTotal,
+  "total-for-interest": totalForInterest,
+  "wrong-date": wrongDate,
+  "wrong-time-unit": wrongTimeUnit,
+  "rate-per-period-for-yearly": ratePerPeriodForYearly,
+  "rounded-rate": roundedRate,
+  "rounded-factor": roundedFactor,
+  "rounded-payment": roundedPayment,
+  "wrong-sign": wrongSign,
+  "digits-swapped": digitsSwapped,
+  "extra-zero": extraZero,
+  "missing-zero": missingZero,
+  "decimal-point-moved": decimalPointMoved,
+};
+
+/** Every mistake that is known, the likelier first: of two that give the same number the first is named. */
+export const CATALOGUE: readonly Mistake[] = MISTAKE_CODES.map((code) => mistakes[code]);

@@ -1,0 +1,74 @@
+import { plainDecimal } from "../numbers/plain-decimal";
+import type { Flow, FlowOf, KnownPosition, Position, Problem, Rate } from "../problem/schema";
+import { frequencyOf, yearsOf } from "../time/duration";
+
+/** A flow with its place in the problem. */
+export interface Placed<One> {
+  readonly index: number;
+  readonly flow: One;
+}
+
+export function streamsOf({ flows }: Problem): Placed<FlowOf<"stream">>[] {
+  return flows.flatMap((flow, index) => (flow.kind === "stream" ? [{ index, flow }] : []));
+}
+
+export function singlesOf({ flows }: Problem): Placed<FlowOf<"single">>[] {
+  return flows.flatMap((flow, index) => (flow.kind === "single" ? [{ index, flow }] : []));
+}
+
+export function listsOf({ flows }: Problem): Placed<FlowOf<"list">>[] {
+  return flows.flatMap((flow, index) => (flow.kind === "list" ? [{ index, flow }] : []));
+}
+
+export function withFlow(problem: Problem, index: number, flow: Flow): Problem {
+  return { ...problem, flows: problem.flows.with(index, flow) };
+}
+
+/** A problem without one of its flows; `null` where another refers to it, or too little would be left to balance. */
+export function withoutFlow(problem: Problem, index: number): Problem | null {
+  const { id } = problem.flows[index] ?? { id: "" };
+  const rest = problem.flows.filter((_, place) => place !== index);
+  const least = problem.ask === undefined ? 2 : 1;
+  const text = JSON.stringify([rest, problem.rates, problem.ask ?? null]);
+  if (rest.length < least || text.includes(`"of":"${id}"`) || text.includes(`"endOf":"${id}"`))
+    return null;
+  const { also: _, ...bare } = problem;
+  return { ...bare, flows: rest };
+}
+
+export function withRate(problem: Problem, index: number, rate: Rate): Problem {
+  return { ...problem, rates: problem.rates.with(index, rate) };
+}
+
+/** Compounding periods a year of a rate that has them; 1 of an effective one, `null` of a continuous one. */
+export function compoundingsOf(rate: Rate): number | null {
+  if ("compounding" in rate) return frequencyOf(rate.compounding);
+  return rate.quoted === "effective" ? 1 : null;
+}
+
+/** A rate quoted otherwise, with the figure, the start and the unknown that it has. */
+export function requoted(
+  rate: Rate,
+  quotation:
+    | { readonly quoted: "nominal" | "periodic"; readonly compounding: string }
+    | { readonly quoted: "effective" },
+  percent: Rate["percent"] = rate.percent,
+): Rate {
+  return { ...quotation, percent, ...(rate.from === undefined ? {} : { from: rate.from }) };
+}
+
+/** Years from today of a place in time that is said as a duration. */
+export function yearsAt(position: Position | KnownPosition | undefined): number | null {
+  return typeof position === "string" ? yearsOf(position) : null;
+}
+
+/** Years as the problem file writes them. */
+export function isoYears(years: number): string {
+  return `P${plainDecimal(Number(years.toPrecision(15)))}Y`;
+}
+
+/** When the payments of a stream end, in years; `null` where that is unknown, for ever or said by another. */
+export function endOf({ begins, count, every }: FlowOf<"stream">): number | null {
+  const start = yearsAt(begins);
+  return start === null || typeof count !== "number" ? null : start + count / frequencyOf(every);
+}

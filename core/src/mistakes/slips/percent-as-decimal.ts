@@ -1,0 +1,24 @@
+import { withRate } from "../parts-of-problem";
+import type { Mistake } from "../mistake";
+import { percentWords } from "../words";
+import { formatFigure } from "../../wording/format-number";
+
+/** A percentage is put in as if it were a decimal: 7.4 for 0.074. */
+export const percentAsDecimal: Mistake = {
+  code: "percent-as-decimal",
+  nextTime: "Divide a percentage by 100 before it goes into a formula.",
+  slips: ({ problem }) =>
+    problem.rates.flatMap((rate, index) => {
+      const { percent } = rate;
+      return typeof percent !== "number" || Math.abs(percent) > 1000
+        ? []
+        : [
+            {
+              done: () => `${formatFigure(percent, 6)} was put in for ${percentWords(percent)}`,
+              corrected: () =>
+                `${percentWords(percent)} is ${formatFigure(percent / 100, 8)} as a decimal.`,
+              problem: withRate(problem, index, { ...rate, percent: percent * 100 }),
+            },
+          ];
+    }),
+};

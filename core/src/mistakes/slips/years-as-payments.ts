@@ -1,0 +1,75 @@
+import { frequencyOf } from "../../time/duration";
+import type { Problem } from "../../problem/schema";
+import { formatFigure } from "../../wording/format-number";
+import {
+  compoundingsOf,
+  endOf,
+  isoYears,
+  singlesOf,
+  streamsOf,
+  withFlow,
+  yearsAt,
+} from "../parts-of-problem";
+import type { Mistake, Slip, Subject } from "../mistake";
+import { nameOf } from "../words";
+
+/** The number of years is used as the number of payments, or of compounding periods. */
+export const yearsAsPayments: Mistake = {
+  code: "years-as-payments",
+  nextTime: "Count the payments, not the years: periods a year times years.",
+  slips: (subject) => [...inStreams(subject), ...inAmounts(subject)],
+};
+
+function inStreams({ problem }: Subject): Slip[] {
+  return streamsOf(problem).flatMap(({ index, flow }) => {
+    const perYear = frequencyOf(flow.every);
+    const { count } = flow;
+    if (typeof count !== "number" || perYear === 1) return [];
+    const years = count / perYear;
+    const words = {
+      done: () =>
+        `${formatFigure(years)}, the number of years, was used as the number of ${nameOf(flow)}`,
+      corrected: () =>
+        `There are ${formatFigure(perYear)} × ${formatFigure(years)} = ${formatFigure(count)} payments.`,
+    };
+    const shorter = withFlow(problem, index, { ...flow, count: years });
+    const end = endOf(flow);
+    const moved = end === null ? shorter : moveEnd(shorter, end, end + (years - count) / perYear);
+    return moved === shorter
+      ? [{ ...words, problem: shorter }]
+      : [
+          { ...words, problem: moved },
+          { ...words, problem: shorter, isRare: true },
+        ];
+  });
+}
+
+/** The same n stands in the exponent of what is paid when the payments end. */
+function moveEnd(problem: Problem, from: number, to: number): Problem {
+  return singlesOf(problem).reduce((changed, { index, flow }) => {
+    const at = yearsAt(flow.at);
+    return at !== null && Math.abs(at - from) < 1e-9
+      ? withFlow(changed, index, { ...flow, at: isoYears(Math.max(0, to)) })
+      : changed;
+  }, problem);
+}
+
+function inAmounts({ problem }: Subject): Slip[] {
+  const [rate] = problem.rates;
+  const perYear = rate === undefined ? null : compoundingsOf(rate);
+  if (streamsOf(problem).length > 0 || perYear === null || perYear === 1) return [];
+  if (problem.rates.length > 1) return [];
+  const singles = singlesOf(problem);
+  if (singles.length !== problem.flows.length) return [];
+  const changed = singles.reduce((whole, { index, flow }) => {
+    const at = yearsAt(flow.at);
+    return at === null ? whole : withFlow(whole, index, { ...flow, at: isoYears(at / perYear) });
+  }, problem);
+  return [
+    {
+      done: () => "the number of years was used as the number of compounding periods",
+      corrected: () => `Each year has ${formatFigure(perYear)} compounding periods.`,
+      problem: changed,
+    },
+  ];
+}

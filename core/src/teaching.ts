@@ -1,0 +1,18 @@
+/**
+ * What teaches: workings and the marking of answers. It stands on the engine, which `index.ts` exports and
+ * which knows nothing of it.
+ */
+export * from "./workings/step";
+export * from "./workings/workings";
+export { linePlain, lineLatex, type LineStyle } from "./workings/write-line";
+export { writeOut, type WrittenForm } from "./workings/write-out";
+export type { Quantity } from "./workings/mathematics/expression";
+export { quantitiesIn } from "./workings/mathematics/quantities-in";
+export { figureOf, UNROUNDED, type Rounding } from "./workings/mathematics/figures";
+export type { Claim } from "./mistakes/claim";
+export * from "./mistakes/mark";
+export { MISTAKE_CODES, type MistakeCode, type Slip } from "./mistakes/mistake";
+export { CATALOGUE } from "./mistakes/catalogue";
+export type { Subject } from "./mistakes/mistake";
+export { placeValue, type Placing } from "./mistakes/place-value";
+export * from "./mistakes/tell";

@@ -1,0 +1,95 @@
+import type { Problem, Solution } from "@kestrelmoor/core";
+import {
+  lineLatex,
+  partingOf,
+  tellExplanation,
+  type Explanation,
+  type Marking,
+  type Step,
+} from "@kestrelmoor/core/teaching";
+import { useMemo } from "react";
+import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { Formula } from "../workings/Formula";
+import { useWorkingsChoice } from "../workings/workings-choice";
+import styles from "./Mark.module.css";
+
+interface ExplanationsProps {
+  readonly problem: Problem;
+  readonly marking: Extract<Marking, { verdict: "explained" }>;
+  readonly unit: Solution["answers"][number]["unit"];
+}
+
+/** The likeliest explanation at length, the others in a sentence each. */
+export function Explanations({ problem, marking, unit }: ExplanationsProps) {
+  const format = useAnswerFormat();
+  const [first, ...others] = marking.explanations;
+  if (first === undefined) return null;
+  const told = tellExplanation(first, unit, format);
+  return (
+    <>
+      <p className={styles.finding}>{told.sentence}</p>
+      <Parting problem={problem} explanation={first} />
+      {told.corrected.map((sentence) => (
+        <p key={sentence} className={styles.corrected}>
+          {sentence}
+        </p>
+      ))}
+      <p className={styles.nextTime}>
+        <strong>Next time:</strong> {told.nextTime.join(" ")}
+      </p>
+      {others.length > 0 && (
+        <div className={styles.others}>
+          <h3>Other ways to the same number</h3>
+          <ul>
+            {others.map((one) => (
+              <li key={one.codes.join()}>{tellExplanation(one, unit, format).sentence}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The step at which the two ways part, as it was and as it should be. */
+function Parting({ problem, explanation }: { problem: Problem; explanation: Explanation }) {
+  const parting = useMemo(
+    () => partingOf(problem, explanation.problem),
+    [problem, explanation.problem],
+  );
+  if (parting === null) return null;
+  const { index, right, wrong } = parting;
+  return (
+    <div className={styles.parting}>
+      <h3>The two ways part at step {index + 1} of the workings</h3>
+      <dl className={styles.sides}>
+        <div className={styles.yours}>
+          <dt>As your number has it</dt>
+          <dd>
+            <StepLines step={wrong} />
+          </dd>
+        </div>
+        <div className={styles.should}>
+          <dt>As it should be</dt>
+          <dd>
+            <StepLines step={right} />
+          </dd>
+        </div>
+      </dl>
+    </div>
+  );
+}
+
+function StepLines({ step }: { readonly step: Step }) {
+  const { choice } = useWorkingsChoice();
+  return (
+    <ScrollableFormulas className={styles.formulas}>
+      {step.lines
+        .filter(({ parts }) => parts.length > 0)
+        .map((line, index) => (
+          <Formula key={index} latex={lineLatex(line, { notation: choice.notation })} />
+        ))}
+    </ScrollableFormulas>
+  );
+}

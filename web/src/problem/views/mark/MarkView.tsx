@@ -1,0 +1,82 @@
+import { sentenceOf, type Problem, type Solution } from "@kestrelmoor/core";
+import { markAnswer, tellRight, type Marking } from "@kestrelmoor/core/teaching";
+import { readClaim } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useDocumentState } from "../../document/document-context";
+import { ClaimField } from "./ClaimField";
+import { Explanations } from "./Explanations";
+import { OnTheWay } from "./OnTheWay";
+import { useClaim } from "./claim";
+import styles from "./Mark.module.css";
+
+/** Hundreds of slips are tried for each number; while somebody types, that waits for a pause. */
+const MARKS_AFTER_MS = 300;
+
+/** The student's own number against the answer: right, or which mistake gives just that number. */
+export function MarkView() {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, MARKS_AFTER_MS);
+  const [claim, change] = useClaim();
+  if (problem === null || result?.ok !== true) {
+    return (
+      <p className={styles.quiet}>
+        Once the problem has an answer, type the number that you got: this says whether it is right,
+        and if not, which mistake gives just that number.
+      </p>
+    );
+  }
+  return (
+    <>
+      <ClaimField
+        words="I got"
+        label="The number that you got"
+        placeholder={PLACEHOLDERS[result.value.answers[0].unit]}
+        typed={claim.answer}
+        onChange={(answer) => change({ answer })}
+      />
+      <Verdict problem={problem} solution={result.value} typed={claim.answer} />
+    </>
+  );
+}
+
+const PLACEHOLDERS: Readonly<Record<Solution["answers"][number]["unit"], string>> = {
+  money: "1,234.56",
+  percent: "5.13 %",
+  payments: "46.01",
+  years: "7.25",
+};
+
+interface VerdictProps {
+  readonly problem: Problem;
+  readonly solution: Solution;
+  readonly typed: string;
+}
+
+function Verdict({ problem, solution, typed }: VerdictProps) {
+  const settled = useLingering(typed, MARKS_AFTER_MS);
+  const read = useMemo(() => readClaim(settled), [settled]);
+  const marking = useMemo((): Marking | null => {
+    if (!read.ok) return null;
+    const marked = markAnswer(problem, read.value);
+    return marked.ok ? marked.value : null;
+  }, [problem, read]);
+  const isEmpty = settled.trim() === "";
+  return (
+    <div aria-live="polite">
+      {isEmpty && (
+        <p className={styles.quiet}>
+          From your notebook, another tool or the printed key, with as many digits as it has.
+        </p>
+      )}
+      {!isEmpty && !read.ok && read.issues[0] !== undefined && (
+        <p className={styles.complaint}>{sentenceOf(read.issues[0])}</p>
+      )}
+      {marking?.verdict === "right" && <p className={styles.right}>{tellRight(marking.as)}</p>}
+      {marking?.verdict === "explained" && (
+        <Explanations problem={problem} marking={marking} unit={solution.answers[0].unit} />
+      )}
+      {marking?.verdict === "unexplained" && <OnTheWay problem={problem} />}
+    </div>
+  );
+}
