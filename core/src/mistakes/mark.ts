@@ -107,15 +107,13 @@ function rightAs(solution: Solution, claim: Claim, problem: Problem): RightAs | 
           if (years !== undefined && agrees(claim, years)) return "years";
           break;
         }
-        if (agrees(claim, value)) return "it is";
         const whole = facts.wholePayments;
-        const last = whole?.smallerLast === undefined ? whole?.full : whole.full + 1;
-        if (
-          Number.isInteger(claim.value) &&
-          (claim.value === whole?.full || claim.value === last)
-        ) {
+        const last = whole?.smallerLast === undefined ? null : whole.full + 1;
+        const isWhole = Number.isInteger(claim.value) && claim.half >= 0.5;
+        if (isWhole && last !== null && (claim.value === whole?.full || claim.value === last)) {
           return "whole payments";
         }
+        if (agrees(claim, value)) return "it is";
         break;
       }
     }

@@ -32,8 +32,8 @@ export function withoutFlow(problem: Problem, index: number): Problem | null {
   const text = JSON.stringify([rest, problem.rates, problem.ask ?? null]);
   if (rest.length < least || text.includes(`"of":"${id}"`) || text.includes(`"endOf":"${id}"`))
     return null;
-  const { also: _, ...bare } = problem;
-  return { ...bare, flows: rest };
+  // A follow-up may ask about the flow that is gone.
+  return { ...problem, flows: rest, also: undefined };
 }
 
 export function withRate(problem: Problem, index: number, rate: Rate): Problem {

@@ -1,4 +1,4 @@
-import type { Flow, Problem, Rate } from "../problem/schema";
+import type { Flow } from "../problem/schema";
 import { formatFigure, formatMoney } from "../wording/format-number";
 import { frequencyWords, onePeriod } from "../wording/quotation-words";
 
@@ -26,9 +26,4 @@ export function moneyWords(amount: number): string {
 
 export function periodWords(every: string): string {
   return onePeriod(frequencyWords(every).noun);
-}
-
-/** "the rate", or which of several. */
-export function rateName({ rates }: Problem, rate: Rate): string {
-  return rates.length === 1 ? "the rate" : `rate ${rates.indexOf(rate) + 1}`;
 }

@@ -20,7 +20,8 @@ export const roundedFactor: Mistake = {
           rounding: { factor, rate: null },
         });
         const value = steps.findLast(({ kind }) => kind === "value")?.value;
-        return value === undefined ? null : Math.abs(value);
+        if (value === undefined) return null;
+        return subject.unknown.kind === "value" ? value : Math.abs(value);
       },
     }));
   },

@@ -29,7 +29,7 @@ export const latexHand: Hand = {
   figure: latexFigure,
   // A fraction inside a fraction keeps its size, or nobody could read it.
   fraction: (over, under) =>
-    /\\frac/.test(over + under)
+    (over + under).includes("\\frac")
       ? String.raw`\frac{${inFull(over)}}{${inFull(under)}}`
       : String.raw`\frac{${over}}{${under}}`,
   power: (base, exponent) => `${base}^{${exponent}}`,

@@ -16,9 +16,9 @@ function collect(expression: Expression, opens: boolean, found: Set<Quantity>): 
   switch (expression.op) {
     case "quantity": {
       const { quantity } = expression;
-      const isInlined = quantity.letter === null && quantity.expression !== null;
-      if (isInlined && (opens || quantity.isOpen) && quantity.expression !== null) {
-        collect(quantity.expression, opens, found);
+      const inner = quantity.letter === null ? quantity.expression : null;
+      if (inner !== null && (opens || quantity.isOpen)) {
+        collect(inner, opens, found);
       } else if (!quantity.isOpen) found.add(quantity);
       return;
     }

@@ -140,7 +140,7 @@ function partsOf(composition: Composition): Parts | null {
   const growth =
     percent === null ? null : growthEach(composition, percent, stream.growth?.steps ?? 1);
   const extra = [owed, goal].flatMap((one) =>
-    one === null || one.of.letter === null || one.of.expression === null ? [] : [lineOf(one.of)],
+    one !== null && one.of.letter !== null && one.of.expression !== null ? [lineOf(one.of)] : [],
   );
   sheet.takeLines();
   return {

@@ -48,7 +48,7 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
   const flows = solution.settled.flows;
   const [one, other] = flows;
   if (flows.length !== 2 || one?.kind !== "single" || other?.kind !== "single") return null;
-  if (composition.sizes.some((size) => size === null || size.expression !== null)) return null;
+  if (composition.sizes.some((size) => size?.expression !== null)) return null;
   const [early, late] = one.at <= other.at ? [0, 1] : [1, 0];
   const focal = Math.max(one.at, other.at);
   const { list, steps } = termsAt(composition, fixedAt(focal));
@@ -131,10 +131,7 @@ function ofPerpetuity(composition: Composition): Closed | null {
     solution.settled.flows.length !== 2
   )
     return null;
-  if (
-    stream.begins !== 0 ||
-    composition.sizes.some((size) => size === null || size.expression !== null)
-  )
+  if (stream.begins !== 0 || composition.sizes.some((size) => size?.expression !== null))
     return null;
   const { list, steps } = termsAt(composition, fixedAt(0));
   const own = list.find(({ factor }) => isOpen(factor));

@@ -55,6 +55,6 @@ function wordsFor(placing: Placing): string {
 }
 
 function quantityWords({ letter, step }: Extract<Placing, { found: "right" | "slip" }>): string {
-  const name = letter === null ? "the value" : letter;
+  const name = letter ?? "the value";
   return step === null ? name : `${name} of step ${step + 1}`;
 }

@@ -76,9 +76,9 @@ function Sources({ sources }: { readonly sources: readonly Source[] }) {
 }
 
 function SourceLink({ source }: { readonly source: Source }) {
-  const dim = useRef<() => void>(() => {});
+  const dim = useRef<(() => void) | null>(null);
   const light = () => {
-    dim.current();
+    dim.current?.();
     dim.current = lightUp(source);
   };
   return (
@@ -88,9 +88,9 @@ function SourceLink({ source }: { readonly source: Source }) {
         type="button"
         className="word-button"
         onPointerEnter={light}
-        onPointerLeave={() => dim.current()}
+        onPointerLeave={() => dim.current?.()}
         onFocus={light}
-        onBlur={() => dim.current()}
+        onBlur={() => dim.current?.()}
         onClick={() => goTo(source)}
       >
         {source.words}

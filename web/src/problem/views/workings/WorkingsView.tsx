@@ -27,7 +27,7 @@ export function WorkingsView() {
         : null,
     [problem, result, choice, format],
   );
-  const dim = useRef<() => void>(() => {});
+  const dim = useRef<(() => void) | null>(null);
   if (made === null) {
     return (
       <p className={styles.empty}>
@@ -44,9 +44,9 @@ export function WorkingsView() {
       : sourceOf(quantity, made, store.getState().draft, choice.rounding);
   };
   const point = ({ target }: PointerEvent) => {
-    dim.current();
+    dim.current?.();
     const source = sourceAt(target);
-    dim.current = source === null ? () => {} : lightUp(source);
+    dim.current = source === null ? null : lightUp(source);
   };
   return (
     <>
@@ -54,7 +54,7 @@ export function WorkingsView() {
       <ol
         className={styles.steps}
         onPointerOver={point}
-        onPointerLeave={() => dim.current()}
+        onPointerLeave={() => dim.current?.()}
         onClick={({ target }) => {
           const source = sourceAt(target);
           if (source !== null && getSelection()?.isCollapsed !== false) goTo(source);

@@ -1,0 +1,40 @@
+import { afterAll, beforeAll, expect, test } from "@jest/globals";
+import type { ProblemDetails, WorkingsReply } from "@kestrelmoor/contract";
+import request from "supertest";
+import cases from "../../../core/reference/problems.json";
+import { createTestApp, type TestApp } from "../../test/test-app";
+
+let served: TestApp;
+beforeAll(async () => {
+  served = await createTestApp();
+});
+afterAll(() => served.close());
+
+const post = (body: unknown) =>
+  request(served.app).post("/api/workings").type("json").send(JSON.stringify(body));
+
+test("the steps go from what is given to the answer of the reference, for one case of each family", async () => {
+  const firsts = cases.filter(({ family }, index) => cases[index - 1]?.family !== family);
+  for (const { problem, expect: wanted } of firsts) {
+    const { steps } = (await post({ problem }).expect(200)).body as WorkingsReply;
+    expect(steps[0]?.kind).toBe("given");
+    expect(steps.flatMap(({ latex }) => latex).length).toBeGreaterThan(1);
+    const answer = steps.at(-1)?.value ?? NaN;
+    expect(Math.abs(answer / Number(wanted.value))).toBeCloseTo(1, 11);
+  }
+});
+
+test("the short form has fewer steps", async () => {
+  const problem = cases[0]?.problem;
+  const whole = (await post({ problem }).expect(200)).body as WorkingsReply;
+  const short = (await post({ problem, level: "short" }).expect(200)).body as WorkingsReply;
+  expect(short.steps.length).toBeLessThan(whole.steps.length);
+});
+
+test.each<[string, unknown, string]>([
+  ["an unknown level", { problem: cases[0]?.problem, level: "brief" }, "request-invalid"],
+  ["no problem", { level: "short" }, "problem-invalid"],
+])("%s is told by its code", async (_, body, code) => {
+  const reply = await post(body).expect(422);
+  expect((reply.body as ProblemDetails).code).toBe(code);
+});
