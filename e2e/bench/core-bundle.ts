@@ -3,14 +3,30 @@ import { join } from "node:path";
 import { pathToFileURL } from "node:url";
 import { brotliCompressSync, gzipSync } from "node:zlib";
 import type * as Everything from "@kestrelmoor/core";
+import type * as Teaching from "@kestrelmoor/core/teaching";
 import { build, type Rolldown } from "vite";
 
 const ROOT = join(import.meta.dirname, "../..");
 
 export type Core = typeof Everything;
 
+interface Bundle<Exports> {
+  readonly core: Exports;
+  readonly gzip: number;
+  readonly brotli: number;
+}
+
 /** The engine bundled and minified by itself, without Zod, as a worker would get it. */
-export async function bundleCore(): Promise<{ core: Core; gzip: number; brotli: number }> {
+export function bundleCore(): Promise<Bundle<Core>> {
+  return bundle("index");
+}
+
+/** What teaches, with the parts of the engine that it stands on. */
+export function bundleTeaching(): Promise<Bundle<typeof Teaching>> {
+  return bundle("teaching");
+}
+
+async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {
   const built = (await build({
     root: join(ROOT, "core"),
     configFile: false,
@@ -20,7 +36,7 @@ export async function bundleCore(): Promise<{ core: Core; gzip: number; brotli: 
       minify: true,
       target: "es2023",
       rolldownOptions: {
-        input: join(ROOT, "core/src/index.ts"),
+        input: join(ROOT, `core/src/${entry}.ts`),
         external: ["zod"],
         preserveEntrySignatures: "strict",
         output: { format: "es" },
@@ -30,10 +46,10 @@ export async function bundleCore(): Promise<{ core: Core; gzip: number; brotli: 
   const { code } = built.output[0];
   const folder = join(ROOT, ".cache/bench");
   mkdirSync(folder, { recursive: true });
-  const file = join(folder, "core.mjs");
+  const file = join(folder, `${entry}.mjs`);
   writeFileSync(file, code);
   return {
-    core: (await import(pathToFileURL(file).href)) as Core,
+    core: (await import(pathToFileURL(file).href)) as Exports,
     gzip: gzipSync(code, { level: 9 }).length,
     brotli: brotliCompressSync(code).length,
   };

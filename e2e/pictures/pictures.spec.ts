@@ -70,11 +70,22 @@ test("focal-date", async ({ moor, page }) => {
 });
 
 test("workings", async ({ moor, page }) => {
-  await moor.openProblem("What the weather mast fund earned");
+  await moor.openProblem("The delivery van");
   await moor.workings.locator("math").first().waitFor({ state: "attached" });
   await moor.workings.scrollIntoViewIfNeeded();
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
   await page.screenshot({ path: at("workings") });
+});
+
+test("mark-my-answer", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "Mark my answer" }).click();
+  await page.getByRole("textbox", { name: "The number that you got" }).fill("804.12");
+  await expect(page.getByText("Next time:")).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+  await page.locator("#views").scrollIntoViewIfNeeded();
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.screenshot({ path: at("mark-my-answer") });
 });
 
 test.describe("at night", () => {

@@ -43,6 +43,13 @@ for (const colorScheme of ["light", "dark"] as const) {
         await moor.openProblem("Hive deposits");
         await moor.askFurther(/What is owed/, "2 years");
         await moor.addSum("answer / payments");
+        await page.getByRole("button", { name: "Step 3: where its numbers come from" }).click();
+        await expect(page.getByRole("list", { name: "Where the numbers come from" })).toBeVisible();
+        await expectNoViolations(page);
+        await page.getByRole("tab", { name: "Mark my answer" }).click();
+        await page.getByRole("textbox", { name: "The number that you got" }).fill("5,911.08");
+        await expect(page.getByText("Next time:")).toBeVisible();
+        await expectNoViolations(page);
         await page.getByRole("tab", { name: "Variants" }).click();
         await page.getByRole("button", { name: "Ready-made" }).click();
         await page.getByRole("menuitem", { name: /point more/ }).click();

@@ -141,7 +141,7 @@ interface Made {
 
 /** What trying costs, in trials of an amount; a search for pairs ends when its work is done. */
 const COST = { trial: 1, workings: 15 } as const;
-const WORK_FOR_PAIRS = 900;
+const WORK_FOR_PAIRS = 600;
 
 class Search {
   private readonly found: Explanation[] = [];

@@ -6,6 +6,7 @@ import { solve } from "../solve/solve";
 import type { Problem } from "../problem/schema";
 import type { Solution } from "../solve/solution";
 import { workings, type WorkingsOptions } from "./workings";
+import { STEP_KINDS } from "./step";
 import { lineLatex, linePlain } from "./write-line";
 
 /**
@@ -215,4 +216,13 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
     }
     expect(reckoned).toBeGreaterThan(0);
   });
+});
+
+test("every kind of step is seen in the workings of some case", () => {
+  const seen = new Set(
+    cases.flatMap(({ problem }) =>
+      stepsOf(problem, { rounding: { factor: 4, rate: null } }).map(({ kind }) => kind),
+    ),
+  );
+  expect([...seen].sort()).toEqual([...STEP_KINDS].sort());
 });

@@ -16,7 +16,7 @@ export const roundedPayment: Mistake = {
         return [
           {
             done: () =>
-              `${nameOf(flow)} of ${moneyWords(amount)} were rounded to ${moneyWords(rounded)}`,
+              `${nameOf(flow)} of ${moneyWords(amount)} ${flow.kind === "single" ? "was" : "were"} rounded to ${moneyWords(rounded)}`,
             corrected: () => `Reckon with ${moneyWords(amount)}.`,
             problem: withFlow(problem, index, { ...flow, amount: rounded }),
           },

@@ -1,0 +1,91 @@
+import { expect, test } from "../support/fixtures";
+
+test.describe("the workings of a loan with a residual", () => {
+  test.beforeEach(async ({ moor }) => {
+    await moor.openProblem("The delivery van");
+    await expect(moor.workings.locator("math").first()).toBeAttached();
+  });
+
+  test("go from what is given to the answer, each step with its own numbers", async ({ moor }) => {
+    const steps = moor.workings.getByRole("listitem");
+    await expect(steps.first()).toContainText("What is known, and what is asked.");
+    await expect(steps.nth(1)).toContainText("Everything valued today");
+    await expect(steps.last()).toContainText("Each time you pay 808.75 monthly.");
+    await expect(moor.workings).toContainText("50.6225244969");
+  });
+
+  test("are as short, as symbolic and as rounded as the course has them, and stay so", async ({
+    moor,
+    page,
+  }) => {
+    const count = await moor.workings.getByRole("listitem").count();
+    await page.getByLabel("How much is shown").selectOption("the short form");
+    await expect.poll(() => moor.workings.getByRole("listitem").count()).toBeLessThan(count);
+    await page.getByLabel("How factors are written").selectOption("annuity symbols");
+    await expect(
+      moor.workings.locator("annotation").filter({ hasText: "overline" }).first(),
+    ).toBeAttached();
+    await page
+      .getByLabel("How intermediate values are rounded")
+      .selectOption("factors to 4 decimals");
+    await expect(moor.workings).toContainText("Rounded on the way, as the course asks");
+    await page.reload();
+    await expect(moor.workings).toContainText("Rounded on the way, as the course asks");
+  });
+
+  test("a number leads to where it comes from, by pointing and by keyboard", async ({
+    moor,
+    page,
+  }) => {
+    const lit = page.locator("[data-lit]");
+    await moor.workings.locator("[data-from]").filter({ hasText: "52,000.00" }).last().hover();
+    await expect(
+      page.getByRole("region", { name: "Timeline" }).locator("g[data-lit]"),
+    ).toBeVisible();
+    await expect(moor.amount(0)).toHaveAttribute("data-lit");
+    await page.mouse.move(0, 0);
+    await expect(lit).toHaveCount(0);
+    const button = page.getByRole("button", { name: /^Step 5: where its numbers come from/ });
+    await button.focus();
+    await page.keyboard.press("Enter");
+    const source = page.getByRole("list", { name: "Where the numbers come from" });
+    await expect(source).toContainText("0.00575 from step 3");
+    await source.getByRole("button", { name: "step 3" }).focus();
+    await expect(lit).toHaveCount(1);
+    await page.keyboard.press("Enter");
+    await expect(page.locator("#workings-step-3")).toBeFocused();
+  });
+
+  test("are copied as text, as LaTeX and as MathML", async ({ moor, page, context }) => {
+    await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+    const copied = async (form: string) => {
+      await moor.workings.getByRole("button", { name: "Copy the workings" }).click();
+      await page.getByRole("menuitem", { name: form }).click();
+      await expect(page.getByText("The workings are copied.")).toBeVisible();
+      return page.evaluate(() => navigator.clipboard.readText());
+    };
+    expect(await copied("Copy as plain text")).toContain("i = j / m = 0.069 / 12 = 0.00575");
+    expect(await copied("Copy as LaTeX")).toContain(String.raw`\frac{0.069}{12}`);
+    expect(await copied("Copy as MathML")).toMatch(/<math[\s\S]*<mfrac>/);
+  });
+});
+
+test("every demo problem has its workings", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const titles = await page.getByRole("article").getByRole("link").allTextContents();
+  expect(titles.length).toBeGreaterThan(15);
+  for (const title of titles) {
+    await moor.openNotebook();
+    await page.getByRole("link", { name: title }).first().click();
+    await expect(moor.workings.getByRole("listitem").first()).toContainText("What is known");
+    await expect(moor.workings.locator(".katex-error")).toHaveCount(0);
+  }
+});
+
+test("a mistake in a line takes the workings away and gives them back", async ({ moor, page }) => {
+  await moor.openProblem("Hive deposits");
+  await moor.type(moor.amount(0), "nonsense");
+  await expect(moor.workings).toContainText("The workings appear here once");
+  await page.keyboard.press("Control+z");
+  await expect(moor.workings.getByRole("listitem").first()).toContainText("What is known");
+});
