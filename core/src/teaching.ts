@@ -16,3 +16,5 @@ export { CATALOGUE } from "./mistakes/catalogue";
 export type { Subject } from "./mistakes/mistake";
 export { placeValue, type Placing } from "./mistakes/place-value";
 export * from "./mistakes/tell";
+export * from "./proof/account-rows";
+export * from "./proof/other-ways";

@@ -77,6 +77,15 @@ test("workings", async ({ moor, page }) => {
   await page.screenshot({ path: at("workings") });
 });
 
+test("proof", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "Proof" }).click();
+  await page.getByRole("textbox", { name: "Which row in between: a time" }).fill("2 years");
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await page.screenshot({ path: at("proof") });
+});
+
 test("mark-my-answer", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Mark my answer" }).click();

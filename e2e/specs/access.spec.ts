@@ -46,8 +46,11 @@ for (const colorScheme of ["light", "dark"] as const) {
         await page.getByRole("button", { name: "Step 3: where its numbers come from" }).click();
         await expect(page.getByRole("list", { name: "Where the numbers come from" })).toBeVisible();
         await expectNoViolations(page);
+        await page.getByRole("tab", { name: "Proof" }).click();
+        await expect(page.getByRole("region", { name: "The account" })).toBeVisible();
+        await expectNoViolations(page);
         await page.getByRole("tab", { name: "Mark my answer" }).click();
-        await page.getByRole("textbox", { name: "The number that you got" }).fill("5,911.08");
+        await page.getByRole("textbox", { name: "The number that you got" }).fill("8,595.62");
         await expect(page.getByText("Next time:")).toBeVisible();
         await expectNoViolations(page);
         await page.getByRole("tab", { name: "Variants" }).click();

@@ -20,7 +20,7 @@ import { balanceInWords, chain, equationStep, otherSide, part, tidy } from "../c
 import { lineOf } from "../compose/sheet";
 import { fixedAt } from "../compose/moves";
 import { termsAt, type Term } from "../compose/terms";
-import type { Step } from "../step";
+import type { Line, Step } from "../step";
 import { numericSteps } from "./numeric";
 
 /** An unknown number of payments: by logarithms where the equation has one power, else by search. */
@@ -139,9 +139,7 @@ function partsOf(composition: Composition): Parts | null {
   const percent = stream.growth === null ? null : (composition.growths[index] ?? null);
   const growth =
     percent === null ? null : growthEach(composition, percent, stream.growth?.steps ?? 1);
-  const extra = [owed, goal].flatMap((one) =>
-    one !== null && one.of.letter !== null && one.of.expression !== null ? [lineOf(one.of)] : [],
-  );
+  const extra = [...madeLine(owed), ...madeLine(goal)];
   sheet.takeLines();
   return {
     begin,
@@ -167,6 +165,13 @@ function partsOf(composition: Composition): Parts | null {
           ]),
     ],
   };
+}
+
+/** The line of an amount that several were put together in. */
+function madeLine(one: Signed | null): Line[] {
+  if (one === null) return [];
+  const { letter, expression } = one.of;
+  return letter === null || expression === null ? [] : [lineOf(one.of)];
 }
 
 function movesWithCount(flow: Composition["resolved"][number]): boolean {

@@ -10,6 +10,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       waiting: "Setting the formulas …",
       Part: lazy(async () => ({ default: (await import("./workings/WorkingsView")).WorkingsView })),
     },
+    proof: {
+      name: "Proof",
+      waiting: "Running the account …",
+      Part: lazy(async () => ({ default: (await import("./proof/ProofView")).ProofView })),
+    },
     mark: {
       name: "Mark my answer",
       waiting: "Getting ready to mark …",

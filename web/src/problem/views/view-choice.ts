@@ -1,6 +1,6 @@
 import { useSearchParams } from "react-router";
 
-export const VIEWS = ["workings", "mark", "variants", "what-if", "one-date"] as const;
+export const VIEWS = ["workings", "proof", "mark", "variants", "what-if", "one-date"] as const;
 
 export type View = (typeof VIEWS)[number];
 

@@ -1,0 +1,86 @@
+import type { Problem } from "../problem/schema";
+import { growthFactor } from "../rates/accumulation";
+import { valueAt } from "../numbers/affine";
+import { openingSide } from "../solve/follow-ups";
+import { growthOf } from "../solve/settled-timeline";
+import type { Solution } from "../solve/solution";
+import { resolvePosition } from "../timeline/positions";
+import { singleAmounts } from "./single-amounts";
+
+/** One date of the account: interest since the date before, money that moves, and what is there then. */
+export interface AccountRow {
+  /** Years from today. */
+  readonly time: number;
+  readonly opening: number;
+  readonly interest: number;
+  /** Above zero where it adds to the balance. */
+  readonly moved: number;
+  readonly closing: number;
+}
+
+/** The life of a problem's money, date by date. */
+export interface AccountLife {
+  /** `owed` where the story begins with money in, `saved` where it begins with money out. */
+  readonly kind: "owed" | "saved";
+  readonly rows: readonly AccountRow[];
+  /** What is left at the end: nothing but rounding, where the answer is right. */
+  readonly left: number;
+  /** The largest balance on the way, against which what is left may be measured. */
+  readonly largest: number;
+  /** Payments go on for ever; the rows end where they no longer weigh anything. */
+  readonly isBrokenOff: boolean;
+}
+
+/** Amounts closer in time than this fall on one date. */
+const SAME_TIME = 1e-9;
+
+/**
+ * Runs the account of a solved problem date by date, with nothing but interest since the last date and
+ * the money that moves: no formula for annuities stands behind it. It ends at nothing if the answer is right.
+ * A worth is taken out at its date, so that its account ends at nothing too.
+ *
+ * @returns money unrounded; `null` where there are more than 60,000 amounts
+ */
+export function runAccount(problem: Problem, solution: Solution): AccountLife | null {
+  const { settled } = solution;
+  const growth = growthOf(settled);
+  const flows =
+    solution.unknown.kind === "value"
+      ? [
+          ...settled.flows,
+          {
+            kind: "single" as const,
+            id: "",
+            amount: -solution.answers[0].value,
+            at: valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0),
+          },
+        ]
+      : settled.flows;
+  const single = singleAmounts(flows, growth);
+  if (single === null || single.amounts.length === 0) return null;
+  const side = openingSide(flows);
+  const rows: AccountRow[] = [];
+  let [time, balance, largest] = [single.amounts[0]?.at ?? 0, 0, 0];
+  for (let index = 0; index < single.amounts.length;) {
+    const at = single.amounts[index]?.at ?? time;
+    const opening = balance;
+    const interest = opening * (growthFactor(growth, time, at) - 1);
+    let moved = 0;
+    for (; index < single.amounts.length; index += 1) {
+      const one = single.amounts[index];
+      if (one === undefined || one.at - at > SAME_TIME) break;
+      moved += side * one.amount;
+    }
+    balance = opening + interest + moved;
+    largest = Math.max(largest, Math.abs(balance));
+    rows.push({ time: at, opening, interest, moved, closing: balance });
+    time = at;
+  }
+  return {
+    kind: side > 0 ? "owed" : "saved",
+    rows,
+    left: balance,
+    largest,
+    isBrokenOff: single.isBrokenOff,
+  };
+}

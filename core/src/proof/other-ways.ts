@@ -1,0 +1,130 @@
+import type { SettledFlow } from "../flows/flow-kind";
+import { sum } from "../numbers/sum";
+import type { Problem } from "../problem/schema";
+import { valueAt } from "../numbers/affine";
+import { growthFactor, type Accumulation } from "../rates/accumulation";
+import { growthOf } from "../solve/settled-timeline";
+import type { Solution } from "../solve/solution";
+import { resolvePosition } from "../timeline/positions";
+import { resolveTimeline } from "../timeline/resolve-timeline";
+import { settleFlows } from "../timeline/settle-timeline";
+import { workings } from "../workings/workings";
+import { singleAmounts } from "./single-amounts";
+
+export type WayName = "one-by-one" | "factors" | "accumulated";
+
+/** Another way to the same answer. */
+export interface Way {
+  readonly name: WayName;
+  /** Worth today of all money in and of all money out, by this way; `null` where it has only the answer. */
+  readonly in: number | null;
+  readonly out: number | null;
+  /** The answer by this way, where it is an amount or a worth; else `null`. */
+  readonly value: number | null;
+  /** How far this way is from the answer, or money in from money out, as a part of them. */
+  readonly apart: number;
+}
+
+/**
+ * The same problem worked in other ways: each amount discounted by itself, by the factors of the workings,
+ * and everything accumulated to the end first and then discounted back.
+ *
+ * @returns those that can be gone; endless payments cannot be accumulated to an end
+ */
+export function otherWays(problem: Problem, solution: Solution): Way[] {
+  const timeline = resolveTimeline(problem);
+  if (!timeline.ok) return [];
+  const { settled, unknown } = solution;
+  const growth = growthOf(settled);
+  const [answer] = solution.answers;
+  const isAmount = unknown.kind === "amount";
+  const without = isAmount ? settleFlows(timeline.value.flows, 0) : null;
+  const asked =
+    unknown.kind === "value"
+      ? valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0)
+      : null;
+  const byMoving = (name: WayName, via: number): Way | null => {
+    const all = sidesOf(settled.flows, growth, via);
+    if (all === null) return null;
+    if (asked !== null) {
+      const value = (all.in - all.out) * growthFactor(growth, 0, asked);
+      return { name, ...all, value, apart: apartOf(value, answer.value, all.in + all.out) };
+    }
+    const known = without === null ? null : sidesOf(without, growth, via);
+    const value = known === null ? null : Math.abs(amountFrom(all, known, signedAnswer(solution)));
+    const apart =
+      value === null
+        ? apartOf(all.in, all.out, all.in + all.out)
+        : apartOf(value, Math.abs(answer.value), Math.abs(answer.value));
+    return { name, ...all, value, apart };
+  };
+  const end = Math.max(0, ...settled.flows.map(endOf));
+  return [
+    byMoving("one-by-one", 0),
+    factorsWay(problem, solution),
+    Number.isFinite(end) ? byMoving("accumulated", end) : null,
+  ].filter((way) => way !== null);
+}
+
+/** What all amounts in and out are worth today, each moved by itself to a date first and back from there. */
+function sidesOf(flows: readonly SettledFlow[], growth: Accumulation, via: number) {
+  const single = singleAmounts(flows, growth);
+  if (single === null) return null;
+  const back = growthFactor(growth, via, 0);
+  const side = (sign: number) =>
+    sum(
+      single.amounts.flatMap(({ amount, at }) =>
+        Math.sign(amount) === sign ? [Math.abs(amount) * growthFactor(growth, at, via)] : [],
+      ),
+    ) * back;
+  return { in: side(1), out: side(-1) };
+}
+
+/** The unknown amount from the worths with it and without it: they are linear in it. */
+function amountFrom(
+  all: { readonly in: number; readonly out: number },
+  known: { readonly in: number; readonly out: number },
+  x: number,
+): number {
+  const rest = known.in - known.out;
+  return (-rest * x) / (all.in - all.out - rest);
+}
+
+function signedAnswer({ answers: [answer] }: Solution): number {
+  return answer.turned === true ? -answer.value : answer.value;
+}
+
+/** The closed forms, as the workings have them. */
+function factorsWay(problem: Problem, solution: Solution): Way | null {
+  const [answer] = solution.answers;
+  const { steps } = workings(problem, solution);
+  if (answer.unit !== "money") return null;
+  const value = steps.findLast(({ kind }) => kind === "value")?.value;
+  if (value === undefined) return null;
+  const isWorth = solution.unknown.kind === "value";
+  const shown = isWorth ? value : Math.abs(value);
+  return {
+    name: "factors",
+    in: null,
+    out: null,
+    value: shown,
+    apart: apartOf(shown, isWorth ? answer.value : Math.abs(answer.value), Math.abs(answer.value)),
+  };
+}
+
+function apartOf(one: number, other: number, size: number): number {
+  return size === 0 ? 0 : Math.abs(one - other) / size;
+}
+
+function endOf(flow: SettledFlow): number {
+  switch (flow.kind) {
+    case "single":
+      return flow.at;
+    case "stream":
+      return flow.begins + flow.count / flow.frequency;
+    case "list":
+      return flow.begins + (flow.amounts.length - 1) / flow.frequency;
+    case "dated":
+      return Math.max(...flow.entries.map(({ at }) => at));
+  }
+}
