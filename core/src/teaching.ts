@@ -1,6 +1,6 @@
 /**
  * What teaches: workings and the marking of answers. It stands on the engine, which `index.ts` exports and
- * which knows nothing of it.
+ * which knows nothing of it: docs/decisions/0014-what-teaches-has-a-door-of-its-own.md
  */
 export * from "./workings/step";
 export * from "./workings/workings";

@@ -46,6 +46,50 @@ test("a loan of 360 payments with three variants beside it", async ({ moor, page
   }
 });
 
+test("opening the workings, and marking a number", async ({ moor, page }) => {
+  const session = await page.context().newCDPSession(page);
+  const opening: number[] = [];
+  const setting: number[] = [];
+  const marking: number[] = [];
+  for (const title of ["The delivery van", "Hive deposits", "A bursary, saved and drawn down"]) {
+    await moor.openProblem(title);
+    await page.getByRole("tab", { name: "Mark my answer" }).click();
+    await page.getByRole("textbox", { name: "The number that you got" }).fill("481.57");
+    await page.getByText("A value that you got on the way tells where to look").waitFor();
+    await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    for (let run = 0; run < 5; run += 1) {
+      opening.push(await untilDrawn(page, "#tab-workings", "#workings-step-1"));
+      await page.locator("#view math").first().waitFor({ state: "attached" });
+      marking.push(await untilDrawn(page, "#tab-mark", "#view input + *, #view [aria-live] p"));
+      setting.push(await untilDrawn(page, "#tab-workings", "#view math"));
+      await untilDrawn(page, "#tab-mark", "#view [aria-live] p");
+    }
+    await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
+  }
+  report("opening the workings, slowed 4 times (at most 100), median / 95th", spread(opening));
+  report("  and until the first formulas are set", spread(setting));
+  report("opening the marking of a number, slowed 4 times, median / 95th", spread(marking));
+});
+
+/** From a press of a tab until the frame with what it opens is on the screen. */
+function untilDrawn(page: Page, tab: string, drawn: string): Promise<number> {
+  return page.evaluate(
+    ([pressed, wanted]) =>
+      new Promise<number>((resolve) => {
+        const start = performance.now();
+        const observer = new MutationObserver(() => {
+          if (document.querySelector(wanted) === null) return;
+          observer.disconnect();
+          // The task after a frame's callbacks runs when it has been drawn.
+          requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - start), 0));
+        });
+        observer.observe(document.body, { childList: true, subtree: true });
+        document.querySelector<HTMLElement>(pressed)?.click();
+      }),
+    [tab, drawn] as const,
+  );
+}
+
 test("dragging the slider of a what-if", async ({ moor, page }) => {
   await moor.openProblem("A honey extractor on credit");
   await page.getByRole("tab", { name: "What if" }).click();
@@ -173,7 +217,8 @@ test("what is loaded before the first problem is usable", async ({ moor, page, c
   );
   const total = (keep: (name: string) => boolean) =>
     scripts.filter(({ name }) => keep(name)).reduce((sum, { size }) => sum + size, 0) / 1000;
-  const isFormulas = (name: string) => name.includes("WorkingsView");
+  // The views under the lines come when the page can be used already.
+  const isFormulas = (name: string) => /workings|teaching/i.test(name);
   report(
     "JavaScript before the first problem is usable (at most 350)",
     `${total((name) => !isFormulas(name)).toFixed(0)} kB compressed`,

@@ -43,6 +43,7 @@ const MOST_TOLD = 3;
 /**
  * Of all the numbers within ±30 % of the right one that can be written with the digits of a claim, the
  * share that a search may explain by chance: beyond it a hit says nothing.
+ * See docs/decisions/0016-mistakes-within-the-reach-of-chance.md.
  */
 const CHANCE_OF_SINGLES = 0.05;
 const CHANCE_OF_PAIRS = 0.05;

@@ -206,7 +206,7 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
   test("every line holds with the digits that stand in it, as text and as LaTeX, in both notations", () => {
     let reckoned = 0;
     for (const { lines, say } of steps) {
-      expect(say).toMatch(/^[A-Z].*[.]$/);
+      expect(say).toMatch(/^[A-Z“\d].*[.]$/);
       for (const line of lines) {
         for (const notation of ["fractions", "factors"] as const) {
           reckoned += expectToHold(linePlain(line, { notation }));

@@ -17,13 +17,18 @@ export function flowName({ flows }: Problem, settled: SettledFlow): string {
 
 function singleName({ at, direction }: Extract<Flow, { kind: "single" }>, years: number): string {
   if (at === null) return "the amount whose time is asked";
-  if (typeof at !== "string") return `the amount you ${verbOf(direction)} when the payments end`;
+  if (typeof at !== "string")
+    return `the amount you ${verbOf(direction)} at the end of the payments`;
   const when = years === 0 ? "today" : `after ${spanWords(years)}`;
   return `the amount you ${verbOf(direction)} ${when}`;
 }
 
 function verbOf(direction: "in" | "out"): string {
   return direction === "in" ? "receive" : "pay";
+}
+
+export function capitalized(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** "a, b and c". */

@@ -121,7 +121,7 @@ function whenWords({ problem, solution }: Composition, at: Position, years: numb
   if (at === null) return "at a time that is asked";
   if (typeof at !== "string") {
     const stream = solution.settled.flows.find(({ id }) => id === at.endOf);
-    return `when ${stream === undefined ? "the payments" : flowName(problem, stream)} end`;
+    return `at the end of ${stream === undefined ? "the payments" : flowName(problem, stream)}`;
   }
   return years === 0 ? "today" : `after ${spanWords(years)}`;
 }

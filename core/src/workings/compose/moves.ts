@@ -2,6 +2,7 @@ import type { Path } from "../../issues/issue";
 import type { SettledTimeline } from "../../solve/solution";
 import { formatFigure } from "../../wording/format-number";
 import { spanWords } from "../../wording/format-time";
+import { onePeriod } from "../../wording/quotation-words";
 import {
   negative,
   of,
@@ -111,7 +112,7 @@ export class Moves {
     if (before !== undefined) return of(before.count);
     if (path === null) return yearsExpression(count);
     const letter = this.sheet.letter(basis.isForce ? "t" : this.countLetter);
-    const made = this.make(letter, perYear, years, count, path);
+    const made = this.make(letter, perYear, years, count, path, basis.noun);
     this.counts.push({ periodsPerYear: frequency, count: made });
     return of(made);
   }
@@ -122,6 +123,7 @@ export class Moves {
     years: number,
     count: number,
     path: Path,
+    noun: string,
   ): Quantity {
     const span = yearsExpression(years);
     if (perYear.op === "number" && span.op === "number") {
@@ -133,7 +135,7 @@ export class Moves {
     this.steps.push({
       kind: "number-of-periods",
       level: "every-step",
-      say: `The time in periods: ${spanWords(years)} ${count === 1 ? "is" : "are"} ${formatFigure(count, 6)} of them.`,
+      say: `${spanWords(years)} in ${noun === "year" ? "years" : `periods of ${onePeriod(noun)}`}: ${formatFigure(count, 6)}.`,
       lines: [lineOf(made)],
       value: made.value,
     });

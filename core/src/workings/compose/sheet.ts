@@ -12,7 +12,8 @@ import type { Line } from "../step";
 
 /**
  * The quantities of one set of workings, each given or worked out from those before it. Formulas,
- * workbooks and pointers back to where a number came from are all read off this one sheet.
+ * roundings and pointers back to where a number came from are all read off this one sheet:
+ * docs/decisions/0015-one-tree-of-mathematics.md
  */
 export class Sheet {
   readonly quantities: Quantity[] = [];

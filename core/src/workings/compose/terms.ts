@@ -17,7 +17,7 @@ import { formatMoney } from "../../wording/format-number";
 import { spanWords } from "../../wording/format-time";
 import type { Line, Step, StepTable } from "../step";
 import { bareFigure, type Composition } from "./composition";
-import { dateWords, flowName } from "./flow-names";
+import { capitalized, dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
 import { streamFactors } from "./stream-terms";
 
@@ -315,7 +315,7 @@ function stepFor(
     kind: "term",
     level: "every-step",
     say: isKnown
-      ? `What ${name} ${flow.kind === "single" ? "is" : "are"} worth ${dateWords(focal.years)}.`
+      ? `${capitalized(name)}, valued ${dateWords(focal.years)}.`
       : `What each 1 of ${name} is worth ${dateWords(focal.years)}.`,
     lines: told,
     ...(table === undefined ? {} : { table }),

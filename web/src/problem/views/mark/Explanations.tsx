@@ -1,6 +1,7 @@
 import type { Problem, Solution } from "@kestrelmoor/core";
 import {
   lineLatex,
+  linePlain,
   partingOf,
   tellExplanation,
   type Explanation,
@@ -88,7 +89,11 @@ function StepLines({ step }: { readonly step: Step }) {
       {step.lines
         .filter(({ parts }) => parts.length > 0)
         .map((line, index) => (
-          <Formula key={index} latex={lineLatex(line, { notation: choice.notation })} />
+          <Formula
+            key={index}
+            latex={lineLatex(line, { notation: choice.notation })}
+            plain={linePlain(line, { notation: choice.notation })}
+          />
         ))}
     </ScrollableFormulas>
   );

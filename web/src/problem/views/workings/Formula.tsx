@@ -1,25 +1,23 @@
 import katex from "katex";
 import "katex/dist/katex.min.css";
 import { memo, useLayoutEffect, useRef } from "react";
+import { typeset } from "./typesetter";
+import styles from "./Workings.module.css";
 
-/**
- * A formula, typeset, with MathML for screen readers. It is built node by node: the page's security
- * policy refuses the inline styles that a string of HTML would bring.
- */
-export const Formula = memo(function Formula({ latex }: { readonly latex: string }) {
+interface FormulaProps {
+  readonly latex: string;
+  /** What can be read until it is set. */
+  readonly plain: string;
+}
+
+/** A formula, typeset, with MathML for screen readers. */
+export const Formula = memo(function Formula({ latex, plain }: FormulaProps) {
   const place = useRef<HTMLDivElement>(null);
-  useLayoutEffect(() => {
-    if (place.current === null) return;
-    katex.render(String.raw`\displaystyle ${latex}`, place.current, {
-      displayMode: false,
-      output: "htmlAndMathml",
-      throwOnError: false,
-      strict: "ignore",
-      // What a number comes from is marked on it; nothing else that LaTeX could do to a page is let through.
-      trust: ({ command }) => command === "\\htmlData",
-    });
-  }, [latex]);
-  return <div ref={place} />;
+  useLayoutEffect(
+    () => (place.current === null ? undefined : typeset(place.current, latex, plain)),
+    [latex, plain],
+  );
+  return <div ref={place} className={styles.formula} />;
 });
 
 /** The same as MathML, for programs that take that. */

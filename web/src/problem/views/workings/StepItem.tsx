@@ -1,4 +1,4 @@
-import { lineLatex, type Step, type StepTable } from "@kestrelmoor/core/teaching";
+import { lineLatex, linePlain, type Step, type StepTable } from "@kestrelmoor/core/teaching";
 import { Fragment, useRef, useState } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
 import { Formula } from "./Formula";
@@ -45,7 +45,10 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
               {lines.map((line, place) => (
                 <Fragment key={place}>
                   {line.parts.length > 0 ? (
-                    <Formula latex={lineLatex(line, { ...choice, isMarked: true })} />
+                    <Formula
+                      latex={lineLatex(line, { ...choice, isMarked: true })}
+                      plain={linePlain(line, choice)}
+                    />
                   ) : (
                     <span />
                   )}
