@@ -5,12 +5,10 @@ import * as z from "zod";
 /** What may be asked beside the problem. */
 export const workingsOptions = z.strictObject({ level: z.enum(LEVELS).default("every-step") });
 
-export const workingsRequest = workingsOptions
-  .extend({ problem: problemSchema })
-  .meta({
-    id: "WorkingsRequest",
-    description: "A problem, and how much of its workings is wanted.",
-  });
+export const workingsRequest = workingsOptions.extend({ problem: problemSchema }).meta({
+  id: "WorkingsRequest",
+  description: "A problem, and how much of its workings is wanted.",
+});
 
 const table = z.object({
   head: z.array(z.string()).readonly(),

@@ -11,6 +11,8 @@ export { quantitiesIn } from "./workings/mathematics/quantities-in";
 export { figureOf, UNROUNDED, type Rounding } from "./workings/mathematics/figures";
 export type { Claim } from "./mistakes/claim";
 export * from "./mistakes/mark";
+export type { RightAs } from "./mistakes/right-as";
+export type { Explanation } from "./mistakes/search";
 export { MISTAKE_CODES, type MistakeCode, type Slip } from "./mistakes/mistake";
 export { CATALOGUE } from "./mistakes/catalogue";
 export type { Subject } from "./mistakes/mistake";

@@ -5,7 +5,7 @@ import type { Quantity } from "../workings/mathematics/expression";
 import { workings, type Workings } from "../workings/workings";
 import { CATALOGUE } from "./catalogue";
 import { agreesInSize, type Claim } from "./claim";
-import type { Explanation } from "./mark";
+import type { Explanation } from "./search";
 import type { Subject } from "./mistake";
 
 /** Where a value that somebody got on the way belongs. */

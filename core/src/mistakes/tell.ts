@@ -6,7 +6,8 @@ import type { Answer } from "../solve/solution";
 import { workings } from "../workings/workings";
 import type { Step } from "../workings/step";
 import { linePlain } from "../workings/write-line";
-import type { Explanation, RightAs } from "./mark";
+import type { RightAs } from "./right-as";
+import type { Explanation } from "./search";
 
 /** An explanation in sentences. */
 export interface Told {

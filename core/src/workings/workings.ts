@@ -10,7 +10,7 @@ import type { Quantity } from "./mathematics/expression";
 import { UNROUNDED, type Rounding } from "./mathematics/figures";
 import type { Level, Step } from "./step";
 import { amountSteps } from "./unknown/amount";
-import { countSteps } from "./unknown/count";
+import { countSteps } from "./unknown/count/count";
 import { dateSteps } from "./unknown/date";
 import { growthSteps } from "./unknown/growth";
 import { rateSteps } from "./unknown/rate";

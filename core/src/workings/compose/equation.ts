@@ -10,7 +10,7 @@ import {
 import type { Line, Step } from "../step";
 import type { Composition } from "./composition";
 import { dateWords, flowName, listed } from "./flow-names";
-import type { Term } from "./terms";
+import type { Term } from "./term";
 
 /** The equation of value in words: what must be worth the same as what, and when. */
 export function balanceInWords(composition: Composition, focal: number): Step {

@@ -1,52 +1,20 @@
 import type { SettledFlow } from "../../flows/flow-kind";
-import type { Path } from "../../issues/issue";
-import { sum as added } from "../../numbers/sum";
 import { signOf } from "../../timeline/amounts";
-import { evaluate, isOpen } from "../mathematics/evaluate";
-import {
-  number,
-  of,
-  ONE,
-  product,
-  sum,
-  type Expression,
-  type Quantity,
-} from "../mathematics/expression";
-import { workingFigure } from "../mathematics/figures";
-import { formatMoney } from "../../wording/format-number";
-import { spanWords } from "../../wording/format-time";
-import type { Line, Step, StepTable } from "../step";
-import { bareFigure, type Composition } from "./composition";
+import { of, type Expression, type Quantity } from "../mathematics/expression";
+import type { Line, Step } from "../step";
+import { type Composition } from "./composition";
 import { capitalized, dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
 import { streamFactors } from "./stream-terms";
 
-/** One amount, or one stream of them, as it stands in the equation of value. */
-export interface Term {
-  /** Which flow it belongs to. */
-  readonly flow: number;
-  /** +1 for money in, −1 for money out. */
-  readonly sign: 1 | -1;
-  /** The amount by letter; 1 where the factor is the worth itself. */
-  readonly size: Expression;
-  /** What each 1 of it is worth at the focal date. */
-  readonly factor: Expression;
-  /** Their product; `null` while it depends on the unknown. */
-  readonly worth: Quantity | null;
-}
+import { listTerms } from "./list-terms";
+import { termOf, type FlowTerms, type Term } from "./term";
 
 /** The terms of some flows at a date, and the steps that get them there. */
 export interface Terms {
   readonly list: readonly Term[];
   readonly steps: readonly Step[];
 }
-
-/** Lists longer than this are written as a sum, with a table. */
-const MOST_WRITTEN = 6;
-
-/** Rows of a long table that are told, at its beginning and at its end. */
-const ROWS_BEFORE = 8;
-const ROWS_AFTER = 2;
 
 export function termsAt(
   composition: Composition,
@@ -67,13 +35,6 @@ export function termsAt(
     if (step !== null) steps.push(step);
   });
   return { list, steps };
-}
-
-interface FlowTerms {
-  readonly terms: readonly Term[];
-  /** Lines to tell instead of those that were made on the way. */
-  readonly lines?: readonly Line[];
-  readonly table?: StepTable;
 }
 
 function termsOfFlow(
@@ -121,179 +82,6 @@ function sizeOr(size: Quantity | null | undefined): Expression {
 function signOfFlow({ problem }: Composition, index: number): 1 | -1 {
   const flow = problem.flows[index];
   return flow !== undefined && "direction" in flow ? signOf(flow.direction) : 1;
-}
-
-function termOf(
-  { sheet }: Composition,
-  flow: number,
-  sign: 1 | -1,
-  size: Expression,
-  factor: Expression,
-): Term {
-  const whole = product(size, factor);
-  const worth = whole.op === "quantity" ? whole.quantity : sheet.define(null, "money", whole);
-  return { flow, sign, size, factor, worth: isOpen(whole) ? null : worth };
-}
-
-interface Entry {
-  readonly at: number;
-  readonly amount: number;
-  readonly path: Path;
-  readonly isUnknown: boolean;
-  /** Multiples of the unknown that it is. */
-  readonly perUnknown: number;
-}
-
-function listTerms(
-  composition: Composition,
-  flow: Extract<SettledFlow, { kind: "list" | "dated" }>,
-  index: number,
-  focal: Moment,
-): FlowTerms {
-  const { sheet, moves } = composition;
-  const entries = entriesOf(composition, flow, index).filter(
-    ({ amount, isUnknown }) => amount !== 0 || isUnknown,
-  );
-  const open = entries.filter(({ perUnknown }) => perUnknown !== 0);
-  const known = entries.filter(({ perUnknown }) => perUnknown === 0);
-  const factorOf = ({ at }: Entry) =>
-    moves.between({ years: at, isOpen: isListMoving(composition, index) }, focal, null);
-  const openTerms = open.map((entry) => unknownEntry(composition, index, entry, factorOf(entry)));
-  if (known.length <= MOST_WRITTEN) {
-    const written = known.map((entry) =>
-      termOf(
-        composition,
-        index,
-        entry.amount < 0 ? -1 : 1,
-        bareFigure(sheet, Math.abs(entry.amount), entry.path),
-        factorOf(entry),
-      ),
-    );
-    return { terms: [...written, ...openTerms] };
-  }
-  const sides = ([1, -1] as const).flatMap((sign) => {
-    const own = known.filter(({ amount }) => Math.sign(amount) === sign);
-    const parts = own.map((entry) => {
-      const size = bareFigure(sheet, Math.abs(entry.amount), entry.path);
-      return { size, factor: factorOf(entry) };
-    });
-    return own.length <= MOST_WRITTEN
-      ? parts.map(({ size, factor }) => termOf(composition, index, sign, size, factor))
-      : [termOf(composition, index, sign, ONE, manyParts(sign, parts))];
-  });
-  // The table tells the factors; a line for each would say them twice.
-  const lines = sheet.takeLines().filter(({ defines }) => defines?.kind === "money");
-  const isKnown = sides.every(({ worth }) => worth !== null);
-  const factors = known.map((entry) => evaluate(factorOf(entry)));
-  return {
-    terms: [...sides, ...openTerms],
-    lines,
-    table: isKnown ? tableOf(known, factors, focal) : tableOfAmounts(known),
-  };
-}
-
-/** Many amounts of a list on one side of the equation. */
-function manyParts(
-  sign: 1 | -1,
-  parts: readonly { readonly size: Expression; readonly factor: Expression }[],
-): Expression {
-  const way = sign > 0 ? "in" : "out";
-  return {
-    op: "written",
-    latex: String.raw`\sum_{\text{${way}}} C_t\,(1+i)^{-t}`,
-    plain: `Σ ${way} C(t) × (1+i)^(-t)`,
-    of: sum(parts.map(({ size, factor }) => ({ sign: 1, of: product(size, factor) }))),
-  };
-}
-
-function isListMoving({ resolved }: Composition, index: number): boolean {
-  const flow = resolved[index];
-  return flow?.kind === "list" && flow.begins.perUnknown !== 0;
-}
-
-function entriesOf(
-  { problem, resolved }: Composition,
-  flow: Extract<SettledFlow, { kind: "list" | "dated" }>,
-  index: number,
-): Entry[] {
-  const own = resolved[index];
-  const line = problem.flows[index];
-  if (flow.kind === "list") {
-    return flow.amounts.map((amount, place) => ({
-      at: flow.begins + place / flow.frequency,
-      amount,
-      path: ["flows", index, "amounts", place],
-      isUnknown: line?.kind === "list" && line.amounts[place] === null,
-      perUnknown: own?.kind === "list" ? (own.amounts[place]?.perUnknown ?? 0) : 0,
-    }));
-  }
-  return flow.entries.map(({ at, amount }, place) => ({
-    at,
-    amount,
-    path: ["flows", index, "entries", place, "amount"],
-    isUnknown: line?.kind === "dated" && line.entries[place]?.amount === null,
-    perUnknown: own?.kind === "dated" ? (own.entries[place]?.amount.perUnknown ?? 0) : 0,
-  }));
-}
-
-/** An entry that is asked for, or said by what is. Lists are signed, so the unknown counts as money in. */
-function unknownEntry(
-  composition: Composition,
-  index: number,
-  entry: Entry,
-  factor: Expression,
-): Term {
-  const { sheet } = composition;
-  if (entry.isUnknown) {
-    const unknown = sheet.once(`entry ${JSON.stringify(entry.path)}`, () =>
-      sheet.unknown(sheet.letter("C"), "money", entry.amount, entry.path),
-    );
-    return termOf(composition, index, 1, of(unknown), factor);
-  }
-  const base = openAmount(composition);
-  const times = Math.abs(entry.perUnknown);
-  const size =
-    base === null
-      ? bareFigure(sheet, Math.abs(entry.amount), entry.path)
-      : product(number(times), base);
-  return termOf(composition, index, entry.perUnknown < 0 ? -1 : 1, size, factor);
-}
-
-/** The unknown amount by its letter. */
-function openAmount({ sizes }: Composition): Expression | null {
-  const size = sizes.find((one) => one?.isUnknown === true);
-  return size === null || size === undefined ? null : of(size);
-}
-
-function tableOfAmounts(entries: readonly Entry[]): StepTable {
-  return shortened(
-    ["Time", "Amount"],
-    entries.map(({ at, amount }) => [spanWords(at), formatMoney(amount)]),
-  );
-}
-
-function tableOf(entries: readonly Entry[], factors: readonly number[], focal: Moment): StepTable {
-  const worths = entries.map(({ amount }, place) => amount * (factors[place] ?? NaN));
-  const rows = entries.map(({ at, amount }, place) => [
-    spanWords(at),
-    formatMoney(amount),
-    workingFigure(factors[place] ?? NaN),
-    workingFigure(worths[place] ?? NaN),
-  ]);
-  const when = focal.years === 0 ? "Worth today" : `Worth ${dateWords(focal.years)}`;
-  const told = shortened(["Time", "Amount", "Factor", when], rows);
-  return { ...told, rows: [...told.rows, ["Together", "", "", workingFigure(added(worths))]] };
-}
-
-function shortened(head: readonly string[], rows: readonly (readonly string[])[]): StepTable {
-  const leftOut = rows.length - ROWS_BEFORE - ROWS_AFTER;
-  if (leftOut < 2) return { head, rows, leftOut: 0, leftOutAfter: 0 };
-  return {
-    head,
-    rows: [...rows.slice(0, ROWS_BEFORE), ...rows.slice(-ROWS_AFTER)],
-    leftOut,
-    leftOutAfter: ROWS_BEFORE,
-  };
 }
 
 /** How one flow gets to the focal date; nothing to say of an amount that is there already. */

@@ -19,7 +19,8 @@ import {
 } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
 import { lineOf } from "../compose/sheet";
-import { termsAt, type Term } from "../compose/terms";
+import { termsAt } from "../compose/terms";
+import type { Term } from "../compose/term";
 import type { Step } from "../step";
 
 /** An unknown amount: all its multiples on one side, everything else on the other, and one division. */

@@ -20,7 +20,8 @@ import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
 import { lineOf } from "../compose/sheet";
-import { termsAt, type Term } from "../compose/terms";
+import { termsAt } from "../compose/terms";
+import type { Term } from "../compose/term";
 import type { Step } from "../step";
 import { checkStep, numericSteps } from "./numeric";
 

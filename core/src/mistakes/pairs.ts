@@ -1,0 +1,43 @@
+import type { Subject } from "./mistake";
+
+import { isLater, usualSlips, type Made } from "./made";
+import { subjectAfter } from "./subject-after";
+
+/** A first slip, and what may follow it; worked out when a pair with it is first tried. */
+export class Beginning {
+  private made: { readonly subject: Subject | null; readonly seconds: readonly Made[] } | null =
+    null;
+
+  constructor(readonly one: Made) {}
+
+  get subject(): Subject | null {
+    return this.ready.subject;
+  }
+
+  get seconds(): readonly Made[] {
+    return this.ready.seconds;
+  }
+
+  private get ready() {
+    const subject = this.made === null ? subjectAfter(this.one.slip) : null;
+    return (this.made ??= {
+      subject,
+      seconds:
+        subject === null ? [] : usualSlips(subject).filter((other) => mayFollow(this.one, other)),
+    });
+  }
+}
+
+/** Whether a second slip makes a pair with a first one. */
+function mayFollow(one: Made, { mistake, slip }: Made): boolean {
+  if (mistake === one.mistake || slip.isRare === true || slip.isCostly === true) return false;
+  // Of one whose timeline was bent there is no problem file that another slip could change.
+  return one.slip.bend === undefined || slip.figure !== undefined;
+}
+
+/** A pair of likely mistakes is likelier than one with a slip of the pen, so pairs are tried in this order. */
+export const PASSES: readonly ((one: Made, other: Made) => boolean)[] = [
+  (one, other) => other.slip.figure === undefined && isLater(one, other),
+  (_, other) => other.slip.figure !== undefined && other.mistake.code !== "rounded-factor",
+  (_, other) => other.mistake.code === "rounded-factor",
+];

@@ -1,0 +1,159 @@
+import type { Problem } from "../problem/schema";
+import { balanceAt } from "../solve/balance";
+import { findRoots } from "../solve/solve";
+import { agrees, agreesInSize, type Claim } from "./claim";
+import type { MistakeCode, Slip, Subject } from "./mistake";
+
+import { isOfResult, slipsOf, type Made } from "./made";
+import { Beginning, PASSES } from "./pairs";
+import { questionAfter } from "./subject-after";
+
+/** One mistake, or two together, that yield just the number. */
+export interface Explanation {
+  readonly codes: readonly MistakeCode[];
+  readonly slips: readonly Slip[];
+  readonly nextTime: readonly string[];
+  /** The number that comes of it, with all its digits. */
+  readonly value: number;
+  /** The problem that was worked instead; the right one where only the result was written down wrongly. */
+  readonly problem: Problem;
+}
+
+/** As many are told as somebody can weigh. */
+const MOST_TOLD = 3;
+
+/**
+ * Of all the numbers within ±30 % of the right one that can be written with the digits of a claim, the
+ * share that a search may explain by chance: beyond it a hit says nothing.
+ * See docs/decisions/0016-mistakes-within-the-reach-of-chance.md.
+ */
+const CHANCE_OF_SINGLES = 0.05;
+const CHANCE_OF_PAIRS = 0.05;
+
+/** The range in which wrong numbers are usual, as a part of the right one. */
+const NEAR = 0.3;
+
+/** Longer problems are searched for single mistakes only. */
+const MOST_FLOWS_FOR_PAIRS = 8;
+
+/** What trying costs, in trials of an amount; a search for pairs ends when its work is done. */
+const COST = { trial: 1, workings: 15 } as const;
+const WORK_FOR_PAIRS = 600;
+
+export class Search {
+  private readonly found: Explanation[] = [];
+  private readonly cells: number;
+  private tried = 0;
+  private work = 0;
+
+  constructor(
+    private readonly subject: Subject,
+    private readonly claim: Claim,
+  ) {
+    this.cells = (2 * NEAR * Math.abs(subject.answer)) / (2 * claim.half);
+  }
+
+  run(): Explanation[] {
+    const singles = slipsOf(this.subject);
+    for (const made of singles) {
+      if (this.tried > CHANCE_OF_SINGLES * this.cells && !isOfResult(made.slip)) continue;
+      const value = this.valueIfHit(this.subject, made.slip);
+      if (value !== null) this.tell([made], value);
+    }
+    const isShort = this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
+    if (this.found.length < MOST_TOLD && isShort) this.tryPairs(singles);
+    return this.found.slice(0, MOST_TOLD);
+  }
+
+  private tryPairs(singles: readonly Made[]): void {
+    this.work = 0;
+    const firsts = singles
+      .filter(({ slip }) => slip.problem !== undefined && slip.isRare !== true)
+      .map((one) => new Beginning(one));
+    for (const isOfPass of PASSES) {
+      for (const { one, subject, seconds } of firsts) {
+        if (subject === null) continue;
+        for (const other of seconds) {
+          if (!isOfPass(one, other)) continue;
+          const value = this.valueIfHit(subject, other.slip);
+          if (value !== null) this.tell([one, other], value);
+          if (this.isDone) return;
+        }
+      }
+    }
+  }
+
+  private get isDone(): boolean {
+    return (
+      this.found.length >= MOST_TOLD ||
+      this.work > WORK_FOR_PAIRS ||
+      this.tried > CHANCE_OF_PAIRS * this.cells
+    );
+  }
+
+  /** The number that a slip gives, if it is the claim. Counts what could have been hit by chance. */
+  private valueIfHit(subject: Subject, slip: Slip): number | null {
+    const { claim } = this;
+    if (slip.figure !== undefined) {
+      this.work += slip.isSlow === true ? COST.workings : COST.trial / 8;
+      const value = slip.figure(subject.answer);
+      if (value === null || !Number.isFinite(value)) return null;
+      this.count(value);
+      return agrees(claim, value) && !this.isRight(value) ? value : null;
+    }
+    this.work += COST.trial;
+    const question = questionAfter(slip, subject.problem);
+    if (question === null) return null;
+    const { kind } = question.unknown;
+    if (kind === "amount" || kind === "value") {
+      const roots = findRoots(question);
+      if (!roots.ok) return null;
+      const { value } = roots.value.roots[0].answer;
+      this.count(value);
+      const hits = kind === "value" ? agrees(claim, value) : agreesInSize(claim, value);
+      return hits && !this.isRight(value) ? value : null;
+    }
+    // Whether the claim balances is found without solving for what would.
+    this.tried += UNSEEN;
+    const low = balanceAt(question.timeline, claim.value - claim.half);
+    const high = balanceAt(question.timeline, claim.value + claim.half);
+    if (!(Math.sign(low) * Math.sign(high) <= 0)) return null;
+    const roots = findRoots(question);
+    const value = roots.ok
+      ? roots.value.roots.map((root) => root.answer.value).find((one) => agrees(claim, one))
+      : undefined;
+    return value === undefined || this.isRight(value) ? null : value;
+  }
+
+  private count(value: number): void {
+    const right = Math.abs(this.subject.answer);
+    if (Math.abs(Math.abs(value) - right) <= NEAR * right) this.tried += 1;
+  }
+
+  /** A slip that changes nothing explains nothing. */
+  private isRight(value: number): boolean {
+    return Math.abs(value - this.subject.answer) <= 1e-12 * Math.abs(this.subject.answer);
+  }
+
+  private tell(made: readonly Made[], value: number): void {
+    const codes = made.map(({ mistake }) => mistake.code);
+    const key = codes.toSorted().join();
+    if (this.found.some((one) => one.codes.toSorted().join() === key)) return;
+    // A pair says nothing new where one of the two alone has explained it.
+    const isExplained = (code: MistakeCode) =>
+      this.found.some((one) => one.codes.length === 1 && one.codes[0] === code);
+    if (codes.length > 1 && codes.some(isExplained)) return;
+    this.found.push({
+      codes,
+      slips: made.map(({ slip }) => slip),
+      nextTime: made.map(({ mistake }) => mistake.nextTime),
+      value,
+      problem:
+        made.findLast(({ slip }) => slip.problem !== undefined)?.slip.problem ??
+        this.subject.problem,
+    });
+  }
+}
+
+/** Of trials whose number is not worked out, the share that may lie near the right one. */
+const UNSEEN = 0.5;

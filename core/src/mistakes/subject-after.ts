@@ -1,0 +1,45 @@
+import type { Problem } from "../problem/schema";
+import { findRoots, questionOf, solve } from "../solve/solve";
+import type { Answer, Solution } from "../solve/solution";
+import type { Question } from "../solve/solver";
+import type { Slip, Subject } from "./mistake";
+
+export function questionAfter({ problem, bend }: Slip, before: Problem): Question | null {
+  const question = questionOf(problem ?? before);
+  if (!question.ok) return null;
+  return bend === undefined
+    ? question.value
+    : { ...question.value, timeline: bend(question.value.timeline) };
+}
+
+/** A problem as somebody has it who has made one slip already. */
+export function subjectAfter(slip: Slip): Subject | null {
+  const question = slip.problem === undefined ? null : questionAfter(slip, slip.problem);
+  const roots = question === null ? null : findRoots(question);
+  if (question === null || roots?.ok !== true) return null;
+  const { problem, unknown } = question;
+  const { answer } = roots.value.roots[0];
+  return subjectOf(problem, unknown, answer, () => {
+    const solved = solve(problem);
+    if (!solved.ok) throw new TypeError("What has roots has a solution");
+    return solved.value;
+  });
+}
+
+export function subjectOf(
+  problem: Problem,
+  unknown: Subject["unknown"],
+  { value, unit }: Answer,
+  solutionOf: () => Solution,
+): Subject {
+  let solution: Solution | null = null;
+  return {
+    problem,
+    unknown,
+    unit,
+    answer: value,
+    get solution() {
+      return (solution ??= solutionOf());
+    },
+  };
+}

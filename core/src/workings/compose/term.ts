@@ -1,0 +1,37 @@
+import { isOpen } from "../mathematics/evaluate";
+import { product, type Expression, type Quantity } from "../mathematics/expression";
+import type { Line, StepTable } from "../step";
+import { type Composition } from "./composition";
+
+/** One amount, or one stream of them, as it stands in the equation of value. */
+export interface Term {
+  /** Which flow it belongs to. */
+  readonly flow: number;
+  /** +1 for money in, −1 for money out. */
+  readonly sign: 1 | -1;
+  /** The amount by letter; 1 where the factor is the worth itself. */
+  readonly size: Expression;
+  /** What each 1 of it is worth at the focal date. */
+  readonly factor: Expression;
+  /** Their product; `null` while it depends on the unknown. */
+  readonly worth: Quantity | null;
+}
+
+export interface FlowTerms {
+  readonly terms: readonly Term[];
+  /** Lines to tell instead of those that were made on the way. */
+  readonly lines?: readonly Line[];
+  readonly table?: StepTable;
+}
+
+export function termOf(
+  { sheet }: Composition,
+  flow: number,
+  sign: 1 | -1,
+  size: Expression,
+  factor: Expression,
+): Term {
+  const whole = product(size, factor);
+  const worth = whole.op === "quantity" ? whole.quantity : sheet.define(null, "money", whole);
+  return { flow, sign, size, factor, worth: isOpen(whole) ? null : worth };
+}

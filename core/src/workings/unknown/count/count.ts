@@ -1,0 +1,71 @@
+import { formatFigure } from "../../../wording/format-number";
+import { number, of } from "../../mathematics/expression";
+import type { Composition } from "../../compose/composition";
+import { balanceInWords, chain, equationStep, part } from "../../compose/equation";
+import type { Step } from "../../step";
+import { numericSteps } from "../numeric";
+import { partsOf } from "./count-parts";
+import { forGrowing, forLevel, withoutRate } from "./solve-for-count";
+import { unknownCount } from "./unknown-count";
+import { wholeSteps } from "./whole-payments-steps";
+
+/** An unknown number of payments: by logarithms where the equation has one power, else by search. */
+export function countSteps(composition: Composition): Step[] {
+  const closed = byLogarithms(composition);
+  if (closed !== null) return closed;
+  const { solution } = composition;
+  const { facts } = solution;
+  const steps = numericSteps(composition, soughtCount);
+  const value = solution.answers[0].value;
+  const found = composition.sheet.work(unknownCount(composition).letter, "count", number(value));
+  return [
+    ...steps,
+    {
+      kind: "value",
+      level: "short",
+      say: "The number of payments that was found.",
+      lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
+      value,
+    },
+    ...(facts.wholePayments?.smallerLast === undefined
+      ? []
+      : [
+          {
+            kind: "value" as const,
+            level: "short" as const,
+            say: `Payments cannot be split: ${formatFigure(facts.wholePayments.full)} are paid in full, and one more that settles the rest.`,
+            lines: [],
+          },
+        ]),
+  ];
+}
+
+function soughtCount(composition: Composition) {
+  return {
+    quantity: unknownCount(composition),
+    head: "n",
+    shown: (count: number) => count,
+    toX: (count: number) => count,
+    why: "The number of payments stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+  };
+}
+
+function byLogarithms(composition: Composition): Step[] | null {
+  const parts = partsOf(composition);
+  if (parts === null) return null;
+  const { begin, rate, growth, list, steps } = parts;
+  const found =
+    growth !== null
+      ? forGrowing(composition, parts, growth)
+      : rate.value === 0
+        ? withoutRate(composition, parts)
+        : forLevel(composition, parts);
+  if (found === null) return null;
+  return [
+    balanceInWords(composition, begin),
+    ...steps,
+    equationStep(list, begin),
+    ...found.steps,
+    ...wholeSteps(composition, parts),
+  ];
+}
