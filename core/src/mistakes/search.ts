@@ -1,4 +1,5 @@
 import type { Problem } from "../problem/schema";
+import { runsOf } from "../flows/flow-kinds";
 import { balanceAt } from "../solve/balance";
 import { findRoots } from "../solve/solve";
 import { agrees, agreesInSize, type Claim } from "./claim";
@@ -36,27 +37,39 @@ const NEAR = 0.3;
 /** Longer problems are searched for single mistakes only. */
 const MOST_FLOWS_FOR_PAIRS = 8;
 
-/** What trying costs, in trials of an amount; a search for pairs ends when its work is done. */
+/**
+ * What trying costs, in trials of an amount on an ordinary problem; a search ends when its work is done.
+ * On a long problem, with more than so many runs of payments, each trial costs as much more.
+ */
 const COST = { trial: 1, workings: 15 } as const;
+const WORK_FOR_SINGLES = 900;
 const WORK_FOR_PAIRS = 600;
+const ORDINARY_RUNS = 12;
 
 export class Search {
   private readonly found: Explanation[] = [];
   private readonly cells: number;
   private tried = 0;
   private work = 0;
+  /** How many times an ordinary problem this one is. */
+  private readonly weight: number;
 
   constructor(
     private readonly subject: Subject,
     private readonly claim: Claim,
   ) {
     this.cells = (2 * NEAR * Math.abs(subject.answer)) / (2 * claim.half);
+    const { flows, spells } = subject.solution.settled;
+    const runs = flows.reduce((count, flow) => count + runsOf(flow).length, 0);
+    this.weight = Math.max(1, (runs * spells.length) / ORDINARY_RUNS);
   }
 
   run(): Explanation[] {
     const singles = slipsOf(this.subject);
     for (const made of singles) {
+      const isCheap = isOfResult(made.slip) && made.slip.isSlow !== true;
       if (this.tried > CHANCE_OF_SINGLES * this.cells && !isOfResult(made.slip)) continue;
+      if (this.work > WORK_FOR_SINGLES && !isCheap) continue;
       const value = this.valueIfHit(this.subject, made.slip);
       if (value !== null) this.tell([made], value);
     }
@@ -95,13 +108,13 @@ export class Search {
   private valueIfHit(subject: Subject, slip: Slip): number | null {
     const { claim } = this;
     if (slip.figure !== undefined) {
-      this.work += slip.isSlow === true ? COST.workings : COST.trial / 8;
+      this.work += slip.isSlow === true ? COST.workings * this.weight : COST.trial / 8;
       const value = slip.figure(subject.answer);
       if (value === null || !Number.isFinite(value)) return null;
       this.count(value);
       return agrees(claim, value) && !this.isRight(value) ? value : null;
     }
-    this.work += COST.trial;
+    this.work += COST.trial * this.weight;
     const question = questionAfter(slip, subject.problem);
     if (question === null) return null;
     const { kind } = question.unknown;

@@ -260,6 +260,56 @@ describe("what a course may ask for", () => {
   });
 });
 
+describe("long problems keep formulas that can be read", () => {
+  const amounts = Array.from({ length: 5000 }, (_, index) =>
+    index === 0 ? -500_000 : 100 + index / 10,
+  );
+  test.each<[string, object]>([
+    [
+      "200 lines",
+      {
+        rates: [monthly],
+        flows: [
+          ...Array.from({ length: 199 }, (_, k) =>
+            single(`a${k}`, k % 3 === 0 ? "out" : "in", 100 + k, `P${k}M`),
+          ),
+          single("x", "out", null, "P0D"),
+        ],
+      },
+    ],
+    [
+      "a list of 5,000 amounts",
+      {
+        rates: [monthly],
+        flows: [{ id: "l", kind: "list", every: "P1M", begins: "P0D", amounts }],
+        ask: { find: "value", at: "P0D" },
+      },
+    ],
+    [
+      "sixty rates, and growth out of step with the payments",
+      {
+        rates: Array.from({ length: 60 }, (_, k) => ({
+          ...monthly,
+          percent: 3 + (k % 7),
+          ...(k === 0 ? {} : { from: `P${k}Y` }),
+        })),
+        flows: [
+          payments({
+            amount: 100,
+            every: "P1W",
+            count: 3100,
+            growth: { percent: 2, every: "P1M" },
+          }),
+          single("x", "in", null, "P60Y"),
+        ],
+      },
+    ],
+  ])("%s", (_, file) => {
+    const lines = plainOf(made(file));
+    expect(Math.max(...lines.map((line) => line.length))).toBeLessThan(600);
+  });
+});
+
 describe("where numbers come from", () => {
   const worked = made(loan);
   test("each number of a line leads to the field or to the line that it comes from", () => {

@@ -3,7 +3,7 @@ import {
   number,
   of,
   product,
-  sum,
+  readableSum,
   type Expression,
   type SignedTerm,
 } from "../mathematics/expression";
@@ -60,10 +60,11 @@ export function equationStep(
   manner: "symbols" | "values" = "symbols",
 ): Step {
   const side = (sign: number) =>
-    sum(
+    readableSum(
       terms
         .filter((term) => term.sign === sign)
         .map((term) => ({ sign: 1 as const, of: wholeOf(term) })),
+      "W",
     );
   return {
     kind: "equation",
@@ -95,7 +96,10 @@ export function ownSide(terms: readonly Term[], sign: 1 | -1): Term[] {
 export function tidy(terms: readonly SignedTerm[]): Expression {
   return terms.length === 0
     ? number(0)
-    : sum([...terms].sort((one, other) => other.sign - one.sign));
+    : readableSum(
+        [...terms].sort((one, other) => other.sign - one.sign),
+        "W",
+      );
 }
 
 export function chain(...parts: Line["parts"]): Line {

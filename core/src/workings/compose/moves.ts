@@ -8,6 +8,7 @@ import {
   of,
   ONE,
   product,
+  readableProduct,
   factorOf,
   type Expression,
   type Quantity,
@@ -67,7 +68,7 @@ export class Moves {
       if (years < SAME_TIME) return [];
       return [of(this.factor(index, years, forwards, isOpenSpan, path))];
     });
-    return product(...parts);
+    return readableProduct(...parts);
   }
 
   /** The countings of time made so far, in their order. */

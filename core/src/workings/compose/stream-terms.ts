@@ -1,7 +1,7 @@
 import { runsOf } from "../../flows/flow-kinds";
 import { paymentTime } from "../../flows/payment-times";
 import { formatFigure } from "../../wording/format-number";
-import { sum, type Expression } from "../mathematics/expression";
+import { readableSum, type Expression } from "../mathematics/expression";
 import type { Composition } from "./composition";
 import { type Moment } from "./moves";
 import { seriesOf, type Series } from "./series";
@@ -67,5 +67,8 @@ function partNote(stream: Stream, { first, count }: Series): string {
 }
 
 function added(parts: readonly Expression[]): Expression {
-  return sum(parts.map((of) => ({ sign: 1, of })));
+  return readableSum(
+    parts.map((of) => ({ sign: 1, of })),
+    "F",
+  );
 }

@@ -92,7 +92,7 @@ function stepFor(
   lines: readonly Line[],
   focal: Moment,
 ): Step | null {
-  const told = lines.filter(({ parts }) => parts.length > 1);
+  const told = shortened(lines.filter(({ parts }) => parts.length > 1));
   if (told.length === 0 && table === undefined) return null;
   const isMoved = terms.some(({ factor }) => !(factor.op === "number" && factor.value === 1));
   if (!isMoved) return null;
@@ -109,4 +109,18 @@ function stepFor(
     ...(table === undefined ? {} : { table }),
     ...(isKnown && worths.length === 1 ? { value: worths[0] ?? 0 } : {}),
   };
+}
+
+/** Lines told of a stream in many parts, at the beginning and at the end. */
+const LINES_BEFORE = 8;
+const LINES_AFTER = 2;
+
+function shortened(lines: readonly Line[]): readonly Line[] {
+  const left = lines.length - LINES_BEFORE - LINES_AFTER;
+  if (left < 3) return lines;
+  return [
+    ...lines.slice(0, LINES_BEFORE),
+    { parts: [], note: `${left} lines more of the same kind` },
+    ...lines.slice(-LINES_AFTER),
+  ];
 }

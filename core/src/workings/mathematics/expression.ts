@@ -87,6 +87,31 @@ export function sum(terms: readonly SignedTerm[]): Expression {
   return terms.length === 1 && first.sign === 1 ? first.of : { op: "sum", terms };
 }
 
+/** More terms, or factors, than this in one formula are no longer read. */
+const MOST_READ = 12;
+
+/** A sum as it is, or by its sign where it has more terms than anybody reads. */
+export function readableSum(terms: readonly SignedTerm[], letter: string): Expression {
+  if (terms.length <= MOST_READ) return sum(terms);
+  return {
+    op: "written",
+    latex: String.raw`\sum_{k=1}^{${terms.length}} ${letter}_k`,
+    plain: `Σ ${letter}(k), k = 1 to ${terms.length}`,
+    of: sum(terms),
+  };
+}
+
+/** The same for a product. */
+export function readableProduct(...factors: readonly Expression[]): Expression {
+  if (factors.length <= MOST_READ) return product(...factors);
+  return {
+    op: "written",
+    latex: String.raw`\prod_{k=1}^{${factors.length}} (1+i_k)^{n_k}`,
+    plain: `Π (1 + i(k))^n(k), k = 1 to ${factors.length}`,
+    of: product(...factors),
+  };
+}
+
 /** A product without its ones, and with the products in it opened. */
 export function product(...factors: readonly Expression[]): Expression {
   const flat = factors

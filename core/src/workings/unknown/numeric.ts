@@ -9,8 +9,7 @@ import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../
 import { fixedAt } from "../compose/moves";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
-import { of, sum } from "../mathematics/expression";
-import type { Quantity } from "../mathematics/expression";
+import { of, readableSum, type Quantity } from "../mathematics/expression";
 import type { Step } from "../step";
 import { searchFor } from "./search";
 
@@ -106,12 +105,21 @@ export function checkStep({ problem, solution, sheet }: Composition): Step {
     const total = found.sheet.define(
       null,
       "money",
-      sum(terms.map((term) => ({ sign: 1, of: worthOf(term) }))),
+      readableSum(
+        terms.map((term) => ({ sign: 1, of: worthOf(term) })),
+        "W",
+      ),
     );
     return [
       {
         ...chain(
-          part(sum(terms.map((term) => ({ sign: 1, of: wholeOf(term) }))), "numbers"),
+          part(
+            readableSum(
+              terms.map((term) => ({ sign: 1, of: wholeOf(term) })),
+              "W",
+            ),
+            "numbers",
+          ),
           part(of(total), "values"),
         ),
         note: sign > 0 ? "in" : "out",

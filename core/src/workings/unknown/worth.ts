@@ -1,6 +1,6 @@
 import { valueAt } from "../../numbers/affine";
 import { resolvePosition } from "../../timeline/positions";
-import { of, sum } from "../mathematics/expression";
+import { of, readableSum } from "../mathematics/expression";
 import type { Composition } from "../compose/composition";
 import { chain, part, wholeOf, worthOf } from "../compose/equation";
 import { dateWords } from "../compose/flow-names";
@@ -13,8 +13,14 @@ export function worthSteps(composition: Composition): Step[] {
   const { problem, sheet } = composition;
   const focal = valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0);
   const { list, steps } = termsAt(composition, fixedAt(focal));
-  const symbols = sum(list.map((term) => ({ sign: term.sign, of: wholeOf(term) })));
-  const values = sum(list.map((term) => ({ sign: term.sign, of: worthOf(term) })));
+  const symbols = readableSum(
+    list.map((term) => ({ sign: term.sign, of: wholeOf(term) })),
+    "W",
+  );
+  const values = readableSum(
+    list.map((term) => ({ sign: term.sign, of: worthOf(term) })),
+    "W",
+  );
   const worth = sheet.define(sheet.letter("V"), "money", values);
   const letter = part(of(worth), "symbols");
   return [

@@ -1,7 +1,7 @@
 import { addFollowUp, type FollowUpKind } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { fieldId, focusField } from "../lines/field-id";
+import { fieldId, focusFieldSoon } from "../lines/field-id";
 import { FOLLOW_UP_KINDS } from "./follow-up-kinds";
 
 /** Adds a question that reads the same timeline, and goes to its field. */
@@ -12,7 +12,7 @@ export function AskFurther() {
     let id = "";
     store.edit((draft) => (id = addFollowUp(draft, kind, of)?.id ?? ""));
     // The menu gives the focus back to its button as it closes; the new field takes it after that.
-    setTimeout(() => focusField(fieldId(id, "further")), 60);
+    focusFieldSoon(fieldId(id, "further"));
   };
   const several = flows.filter(
     (line) => line.kind === "stream" || line.kind === "list" || line.kind === "dated",

@@ -9,7 +9,7 @@ import {
 } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { fieldId, focusField } from "./field-id";
+import { fieldId, focusFieldSoon } from "./field-id";
 
 /** Each kind of line that can be added, and the field of it to go to. */
 const ADDED: Readonly<
@@ -34,7 +34,7 @@ export function AddLine() {
       else if (line !== null) target = fieldId(line.id, ADDED[key]?.field ?? "");
     });
     // The menu gives the focus back to its button as it closes; the new line takes it after that.
-    setTimeout(() => focusField(target), 60);
+    focusFieldSoon(target);
   };
   return (
     <LateDropdown

@@ -11,7 +11,7 @@ import {
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useState } from "react";
 import { useDocument } from "../document/document-context";
-import { fieldId, focusField } from "./field-id";
+import { fieldId, focusFieldSoon } from "./field-id";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
@@ -40,7 +40,7 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
     change((draft) => {
       const copied = copyFlow(draft, id)?.id ?? "";
       // The menu gives the focus back to its button as it closes; the new line takes it after that.
-      setTimeout(() => focusField(fieldId(copied, firstField)), 60);
+      focusFieldSoon(fieldId(copied, firstField));
     });
   };
   // What can be done is looked up when somebody asks, and not with every keystroke.

@@ -11,6 +11,31 @@ export function focusField(id: string): void {
   field.select();
 }
 
+/** A menu that closes takes the focus back once, some time after it is gone; on a slow machine that is late. */
+const LOOKS_AGAIN_MS = 60;
+const MOST_LOOKS = 20;
+
+/**
+ * Goes to a field that is about to be drawn, from a menu that is about to close, and stays with it until
+ * neither takes the focus away again. Wherever else somebody goes meanwhile, they are left alone.
+ */
+export function focusFieldSoon(id: string): void {
+  let [looks, held] = [0, 0];
+  const look = () => {
+    const active = document.activeElement;
+    const isElsewhere =
+      active instanceof HTMLInputElement || active instanceof HTMLTextAreaElement
+        ? active.id !== id
+        : false;
+    looks += 1;
+    if (isElsewhere && held > 0) return;
+    if (active?.id === id) held += 1;
+    else focusField(id);
+    if (held < 3 && looks < MOST_LOOKS) setTimeout(look, LOOKS_AGAIN_MS);
+  };
+  setTimeout(look, LOOKS_AGAIN_MS);
+}
+
 /** Goes to the first field that nothing is typed in yet. */
 export function focusFirstEmptyField(): void {
   const fields = [
