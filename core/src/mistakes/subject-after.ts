@@ -19,6 +19,8 @@ export function subjectAfter(slip: Slip): Subject | null {
   if (question === null || roots?.ok !== true) return null;
   const { problem, unknown } = question;
   const { answer } = roots.value.roots[0];
+  // A real count may balance where the whole payments that go with it do not make sense.
+  if (unknown.kind === "count" && !solve(problem).ok) return null;
   return subjectOf(problem, unknown, answer, () => {
     const solved = solve(problem);
     if (!solved.ok) throw new TypeError("What has roots has a solution");

@@ -203,6 +203,18 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
     expect(steps.at(-1)?.kind).toBe("answer");
   });
 
+  if (wanted.unit === "payments") {
+    test("what is left after the full payments is the engine's last payment", () => {
+      const { facts } = solved(problem).solution;
+      const last = facts.wholePayments?.smallerLast?.amount;
+      const told = steps.findLast(({ kind, value }) => kind === "value" && value !== undefined);
+      expect(last).toBeDefined();
+      expect(Math.abs((told?.value ?? NaN) - (last ?? NaN))).toBeLessThan(
+        1e-6 * Math.max(1, last ?? 0),
+      );
+    });
+  }
+
   test("every line holds with the digits that stand in it, as text and as LaTeX, in both notations", () => {
     let reckoned = 0;
     for (const { lines, say } of steps) {
