@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem } from "../problem/problem-file";
+import { effective, problemOf, single, stream } from "../../test/problems";
 import type { Problem } from "../problem/schema";
 import { readClaim } from "../input/read-claim";
 import { MISTAKE_CODES, type MistakeCode } from "./mistake";
@@ -18,36 +18,21 @@ function sumOf(count: number, term: (k: number) => number): number {
   );
 }
 
-function problemOf(file: object): Problem {
-  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...file });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  return read.value;
-}
-
-const single = (id: string, direction: string, amount: unknown, at: unknown) => ({
-  id,
-  kind: "single",
-  direction,
-  amount,
-  at,
-});
-const stream = (more: object) => ({
-  id: "pay",
-  kind: "stream",
-  direction: "out",
-  amount: null,
-  every: "P1M",
-  count: 60,
-  timing: "end",
-  begins: "P0D",
-  ...more,
-});
+const payments = (
+  more: {
+    readonly direction?: "in";
+    readonly amount?: number;
+    readonly [part: string]: unknown;
+  } = {},
+) => {
+  const { direction = "out", amount = null, ...parts } = more;
+  return stream("pay", direction, amount, { every: "P1M", count: 60, ...parts });
+};
 const nominal = (percent: unknown, compounding: string) => ({
   percent,
   quoted: "nominal",
   compounding,
 });
-const effective = (percent: unknown) => ({ percent, quoted: "effective" });
 
 /** What payments of 1 are worth today, the first after one period. */
 const worth = (rate: number, count: number) => sumOf(count, (k) => (1 + rate) ** -k);
@@ -65,19 +50,19 @@ function rateOf(value: number, count: number): number {
 
 const loan = problemOf({
   rates: [nominal(7.2, "P1M")],
-  flows: [single("loan", "in", 24350, "P0D"), stream({})],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
 const balloon = problemOf({
   rates: [nominal(7.2, "P1M")],
-  flows: [single("loan", "in", 24350, "P0D"), stream({}), single("residual", "out", 6180, "P5Y")],
+  flows: [single("loan", "in", 24350, "P0D"), payments({}), single("residual", "out", 6180, "P5Y")],
 });
 const quarterly = problemOf({
   rates: [nominal(7.2, "P3M")],
-  flows: [single("loan", "in", 24350, "P0D"), stream({})],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
 const yearly = problemOf({
   rates: [effective(7.2)],
-  flows: [single("loan", "in", 24350, "P0D"), stream({})],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
 const lump = problemOf({
   rates: [nominal(4.8, "P3M")],
@@ -86,7 +71,7 @@ const lump = problemOf({
 const growing = problemOf({
   rates: [effective(6)],
   flows: [
-    stream({
+    payments({
       direction: "in",
       amount: 1270,
       every: "P1Y",
@@ -99,7 +84,7 @@ const growing = problemOf({
 const deferred = problemOf({
   rates: [effective(6)],
   flows: [
-    stream({ direction: "in", amount: 1270, every: "P1Y", count: 12, begins: "P4Y" }),
+    payments({ direction: "in", amount: 1270, every: "P1Y", count: 12, begins: "P4Y" }),
     single("price", "out", null, "P0D"),
   ],
 });
@@ -107,7 +92,7 @@ const savings = problemOf({
   rates: [nominal(3.6, "P1M")],
   flows: [
     single("have", "out", 2750, "P0D"),
-    stream({ amount: 140 }),
+    payments({ amount: 140 }),
     single("balance", "in", null, "P5Y"),
   ],
 });
@@ -126,7 +111,7 @@ const project = problemOf({
 });
 const yieldOfLoan = problemOf({
   rates: [nominal(null, "P1M")],
-  flows: [single("loan", "in", 24350, "P0D"), stream({ amount: 485 })],
+  flows: [single("loan", "in", 24350, "P0D"), payments({ amount: 485 })],
 });
 
 const i = 0.072 / 12;

@@ -2,6 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import cases from "../../reference/problems.json";
 import { readClaim } from "../input/read-claim";
+import { problemOf, stream } from "../../test/problems";
 import { readProblem } from "../problem/problem-file";
 import type { Problem } from "../problem/schema";
 import { solve } from "../solve/solve";
@@ -9,12 +10,6 @@ import { markAnswer, type Marking } from "./mark";
 import { placeValue, type Placing } from "./place-value";
 import { partingOf, tellRight } from "./tell";
 import { linePlain } from "../workings/write-line";
-
-function problemOf(file: object): Problem {
-  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...file });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  return read.value;
-}
 
 function marked(problem: Problem, typed: string): Marking {
   const claim = readClaim(typed);
@@ -26,22 +21,15 @@ function marked(problem: Problem, typed: string): Marking {
 
 const monthly = { percent: 7.2, quoted: "nominal", compounding: "P1M" };
 const price = { id: "loan", kind: "single", direction: "in", amount: 24350, at: "P0D" };
-const stream = (more: object) => ({
-  id: "pay",
-  kind: "stream",
-  direction: "out",
-  amount: null,
-  every: "P1M",
-  count: 60,
-  timing: "end",
-  begins: "P0D",
-  ...more,
-});
+const payments = (more: { readonly amount?: number; readonly count?: null } = {}) => {
+  const { amount = null, ...parts } = more;
+  return stream("pay", "out", amount, { every: "P1M", count: 60, ...parts });
+};
 // 24,350 over Σ 1.006⁻ᵏ for k = 1 to 60 is 484.4601688…
-const loan = problemOf({ rates: [monthly], flows: [price, stream({})] });
+const loan = problemOf({ rates: [monthly], flows: [price, payments({})] });
 const howLong = problemOf({
   rates: [monthly],
-  flows: [price, stream({ amount: 500, count: null })],
+  flows: [price, payments({ amount: 500, count: null })],
 });
 const yieldOf = problemOf({
   rates: [{ percent: null, quoted: "effective" }],
@@ -58,7 +46,10 @@ describe("a right number is right in any of its forms", () => {
     ["to the digits given", loan, "484", "it is"],
     [
       "with a currency sign and commas",
-      problemOf({ rates: [monthly], flows: [{ ...price, amount: null }, stream({ amount: 500 })] }),
+      problemOf({
+        rates: [monthly],
+        flows: [{ ...price, amount: null }, payments({ amount: 500 })],
+      }),
       "$25,131.07",
       "it is",
     ],
@@ -172,7 +163,7 @@ test("the step where two ways part is shown as it was and as it should be", () =
 describe("a value on the way is placed", () => {
   const quarterly = problemOf({
     rates: [{ ...monthly, compounding: "P3M" }],
-    flows: [price, stream({})],
+    flows: [price, payments({})],
   });
   const placed = (typed: string): Placing => {
     const claim = readClaim(typed);

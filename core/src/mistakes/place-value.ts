@@ -6,7 +6,7 @@ import { workings, type Workings } from "../workings/workings";
 import { CATALOGUE } from "./catalogue";
 import { agreesInSize, type Claim } from "./claim";
 import type { Explanation } from "./search";
-import type { Subject } from "./mistake";
+import { subjectOf } from "./subject-after";
 
 /** Where a value that somebody got on the way belongs. */
 export type Placing =
@@ -37,14 +37,8 @@ export function placeValue(problem: Problem, claim: Claim): Placing {
   if (place !== null) return { found: "right", ...place };
   const solved = solve(problem);
   if (!solved.ok) return { found: "nothing" };
-  const [answer] = solved.value.answers;
-  const subject: Subject = {
-    problem,
-    unknown: solved.value.unknown,
-    unit: answer.unit,
-    answer: answer.value,
-    solution: solved.value,
-  };
+  const { unknown, answers } = solved.value;
+  const subject = subjectOf(problem, unknown, answers[0], () => solved.value);
   for (const mistake of CATALOGUE) {
     for (const slip of mistake.slips(subject)) {
       if (slip.problem === undefined || slip.bend !== undefined || slip.isRare === true) continue;

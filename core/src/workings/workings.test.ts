@@ -1,38 +1,18 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem } from "../problem/problem-file";
-import { solve } from "../solve/solve";
+import { problemOf, single, solved, stream } from "../../test/problems";
 import { quantitiesIn } from "./mathematics/quantities-in";
 import { figureOf, UNROUNDED } from "./mathematics/figures";
 import { workings, type Workings, type WorkingsOptions } from "./workings";
 import { lineLatex, linePlain } from "./write-line";
 import { writeOut } from "./write-out";
 
-const base = { format: "kestrelmoor-problem", version: 1 };
-
 function made(file: object, options: WorkingsOptions = {}): Workings {
-  const read = readProblem({ ...base, ...file });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  const solution = solve(read.value);
-  if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-  return workings(read.value, solution.value, options);
+  const problem = problemOf(file);
+  return workings(problem, solved(file), options);
 }
 
-const single = (id: string, direction: string, amount: unknown, at: unknown) => ({
-  id,
-  kind: "single",
-  direction,
-  amount,
-  at,
-});
 const payments = (more: object = {}) => ({
-  id: "pay",
-  kind: "stream",
-  direction: "out",
-  amount: null,
-  every: "P1M",
-  count: 60,
-  timing: "end",
-  begins: "P0D",
+  ...stream("pay", "out", null, { every: "P1M", count: 60 }),
   ...more,
 });
 const monthly = { percent: 6.9, quoted: "nominal", compounding: "P1M" };

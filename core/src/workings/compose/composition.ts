@@ -27,15 +27,12 @@ export interface Composition {
   readonly counts: readonly (Quantity | null)[];
   /** Of each growing stream, what it grows by. */
   readonly growths: readonly (Quantity | null)[];
-  /** How a letter is given, in words beside it. */
-  readonly notes: Map<Quantity, string>;
   /** All that was converted since this was last asked: rates first, then times. */
   readonly takeConversions: () => Step[];
 }
 
 /**
- * @param ratesAre whether an unknown rate is still sought, or found and put back in
- * @param isFound whether the unknown is found: then its letter stands for a number as any other does
+ * @param isFound whether the unknown is found and put back in: its letter is then one with a value
  */
 export function compose(
   problem: Problem,
@@ -124,7 +121,6 @@ export function compose(
     sizes: problem.flows.map((_, index) => sizeAt(index)),
     counts,
     growths,
-    notes: new Map(),
     takeConversions: () => [...rates.takeSteps(), ...moves.takeSteps()],
   };
 }

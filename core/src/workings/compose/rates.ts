@@ -16,6 +16,7 @@ import {
 } from "../mathematics/expression";
 import { equivalentRate, rateFromForce } from "../mathematics/factors";
 import type { Step } from "../step";
+import { everyOf, nounOf, once, quotedBase } from "./rate-words";
 import { lineOf, type Sheet } from "./sheet";
 
 /** The period in which a spell's interest is reckoned on the timeline. */
@@ -286,35 +287,4 @@ export class Rates {
 
 export function asExpression(figure: Quantity | number): Expression {
   return typeof figure === "number" ? number(figure) : of(figure);
-}
-
-/** The compounding of a spell that has one. */
-function everyOf({ quotation }: SettledSpell): string {
-  return "compounding" in quotation ? quotation.compounding : "P1Y";
-}
-
-function quotedBase({ quotation }: SettledSpell): string {
-  switch (quotation.quoted) {
-    case "continuous":
-      return String.raw`\delta`;
-    case "nominal":
-      return frequencyOf(quotation.compounding) === 1 ? "i" : "j";
-    case "effective":
-    case "periodic":
-      return "i";
-  }
-}
-
-function nounOf(frequency: number, { flows }: Problem): string {
-  const flow = flows.find((one) => "every" in one && frequencyOf(one.every) === frequency);
-  return flow !== undefined && "every" in flow
-    ? frequencyWords(flow.every).noun
-    : frequency === 1
-      ? "year"
-      : "period";
-}
-
-/** "once a month", "once every 2 months". */
-function once(noun: string): string {
-  return /^\d/.test(noun) ? `once every ${noun}` : `once a ${noun}`;
 }

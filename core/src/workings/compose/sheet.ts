@@ -140,3 +140,17 @@ export function lineOf(quantity: Quantity, note?: string): Line {
     ...(note === undefined ? {} : { note }),
   };
 }
+
+/** Only what a line comes to in values: `5,807.59 / 82.33 = 70.54`. */
+export function valuesOf(line: Line): Line {
+  return { ...line, parts: line.parts.filter(({ manner }) => manner === "values") };
+}
+
+/** A result by its letter and in values, where the formula has been told before. */
+export function resultLine(quantity: Quantity): Line {
+  const line = lineOf(quantity);
+  return {
+    ...line,
+    parts: line.parts.filter(({ manner }, index) => index === 0 || manner === "values"),
+  };
+}

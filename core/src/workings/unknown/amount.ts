@@ -18,7 +18,7 @@ import {
   wholeOf,
 } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
-import { lineOf } from "../compose/sheet";
+import { resultLine, valuesOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import type { Step } from "../step";
@@ -91,13 +91,7 @@ export function amountSteps(composition: Composition): Step[] {
       kind: "numbers",
       level: "short",
       say: "Put the numbers in.",
-      lines: [
-        chain(part(x, "symbols"), part(symbols, "numbers")),
-        ...rest.map((line) => ({
-          ...line,
-          parts: line.parts.filter(({ manner }) => manner === "values"),
-        })),
-      ],
+      lines: [chain(part(x, "symbols"), part(symbols, "numbers")), ...rest.map(valuesOf)],
     },
     {
       kind: "value",
@@ -106,14 +100,7 @@ export function amountSteps(composition: Composition): Step[] {
         found.value < 0
           ? "Work it out. The result is below zero: the amount goes the other way."
           : "Work it out.",
-      lines: [
-        {
-          ...lineOf(found),
-          parts: lineOf(found).parts.filter(
-            ({ manner }, index) => index === 0 || manner === "values",
-          ),
-        },
-      ],
+      lines: [resultLine(found)],
       value: found.value,
     },
   ];

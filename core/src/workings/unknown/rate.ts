@@ -19,7 +19,7 @@ import { plainHand, letterIn } from "../mathematics/hands";
 import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
-import { lineOf } from "../compose/sheet";
+import { lineOf, resultLine, valuesOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import type { Step } from "../step";
@@ -97,20 +97,9 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
         kind: "numbers",
         level: "short",
         say: "Put the numbers in.",
-        lines: [chain(part(rate, "symbols"), part(symbols, "numbers")), lineOf(growth)].map(
-          (line, index) =>
-            index === 0
-              ? line
-              : { ...line, parts: line.parts.filter(({ manner }) => manner === "values") },
-        ),
+        lines: [chain(part(rate, "symbols"), part(symbols, "numbers")), valuesOf(lineOf(growth))],
       },
-      {
-        ...valueOf(composition, found),
-        lines: [lineOf(found)].map((line) => ({
-          ...line,
-          parts: line.parts.filter(({ manner }, index) => index === 0 || manner === "values"),
-        })),
-      },
+      { ...valueOf(composition, found), lines: [resultLine(found)] },
     ],
   };
 }

@@ -2,12 +2,11 @@ import { workingFigure } from "../mathematics/figures";
 import { formatMoney } from "../../wording/format-number";
 import type { StepTable } from "../step";
 
-/** What a search by interpolation shows and where it ends. */
+/** What a search by interpolation shows. */
 export interface Search {
   readonly table: StepTable;
   readonly low: number;
   readonly high: number;
-  readonly found: number;
 }
 
 /** Steps of interpolation that are enough wherever the curve is one that people meet. */
@@ -65,14 +64,10 @@ export function searchFor(
           };
     lastSide = side;
   }
-  // The last digits of a balance are rounding; the root itself is known better than they tell.
-  const found =
-    Math.abs(figure - root) <= 1e-9 * Math.max(Math.abs(root), Number.MIN_VALUE) ? root : figure;
   const leftOut = Math.max(0, rows.length - MOST_ROWS);
   return {
     low,
     high,
-    found,
     table: {
       head: ["Step", letter, "In less out"],
       rows: leftOut === 0 ? rows : [...rows.slice(0, MOST_ROWS - 2), ...rows.slice(-2)],

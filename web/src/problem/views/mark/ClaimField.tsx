@@ -15,7 +15,7 @@ export function ClaimField({ words, label, placeholder, typed, onChange }: Claim
       <label>
         {words}{" "}
         <input
-          className={styles.claim}
+          className={`ink-field ${styles.claim ?? ""}`}
           aria-label={label}
           placeholder={placeholder}
           maxLength={60}

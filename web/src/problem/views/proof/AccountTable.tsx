@@ -33,7 +33,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
           <label>
             The first rows, the last ones, and the one{" "}
             <input
-              className={styles.when}
+              className={`ink-field ${styles.when ?? ""}`}
               aria-label="Which row in between: a time"
               placeholder="after 2 years"
               maxLength={60}
@@ -47,7 +47,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
         </p>
       )}
       <div className={styles.scroll} role="region" aria-label="The account" tabIndex={0}>
-        <table className={styles.table}>
+        <table className={`figures ${styles.table ?? ""}`}>
           <thead>
             <tr>
               <th scope="col">When</th>

@@ -19,7 +19,7 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
   const money = (amount: number | null) => (amount === null ? "–" : writeMoney(amount, format));
   return (
     <div className={styles.scroll} role="region" aria-label="Other ways" tabIndex={0}>
-      <table className={styles.table}>
+      <table className={`figures ${styles.table ?? ""}`}>
         <thead>
           <tr>
             <th scope="col">Way</th>

@@ -39,7 +39,7 @@ export function SharesView() {
     <>
       <DateField years={years} onChange={setYears} />
       <div className={styles.scroll} role="region" aria-label="Worth of each line" tabIndex={0}>
-        <table className={styles.table}>
+        <table className={`figures ${styles.table ?? ""}`}>
           <thead>
             <tr>
               <th scope="col">Line</th>
@@ -158,7 +158,7 @@ function DateField({ years, onChange }: DateFieldProps) {
       <label>
         Everything moved to one date:{" "}
         <input
-          className={styles.date}
+          className={`ink-field ${styles.date ?? ""}`}
           aria-invalid={isMistaken}
           maxLength={60}
           value={typed ?? yearsInWords(years)}

@@ -27,7 +27,7 @@ export function RangeFields(props: RangeFieldsProps) {
     const read = readFigure(chosen[key], unit);
     return (
       <input
-        className={styles.end}
+        className="ink-field"
         aria-label={`${key === "from" ? "From" : "To"}, ${which} range`}
         aria-invalid={!read.ok}
         title={read.ok ? undefined : sentenceOf(read.issues[0] ?? NOT_A_FIGURE)}
@@ -41,7 +41,7 @@ export function RangeFields(props: RangeFieldsProps) {
   return (
     <>
       <select
-        className={styles.choice}
+        className="ink-choice"
         aria-label={`The ${which} figure to vary`}
         value={chosen.key}
         onChange={({ target: { value } }) => onChoose(value)}

@@ -106,7 +106,7 @@ function Table({ table, of }: { readonly table: StepTable; readonly of: string }
   const { head, rows, leftOut, leftOutAfter } = table;
   return (
     <div className={styles.scroll} role="region" aria-label={`Table: ${of}`} tabIndex={0}>
-      <table className={styles.table}>
+      <table className={`figures ${styles.table ?? ""}`}>
         <thead>
           <tr>
             {head.map((cell) => (

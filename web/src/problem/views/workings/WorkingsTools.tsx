@@ -28,7 +28,7 @@ export function WorkingsTools({ workings }: { readonly workings: Workings }) {
         <label>
           Show{" "}
           <select
-            className={styles.choice}
+            className="ink-choice"
             aria-label="How much is shown"
             value={choice.level}
             onChange={({ target }) => change({ level: target.value as WorkingsChoice["level"] })}
@@ -41,7 +41,7 @@ export function WorkingsTools({ workings }: { readonly workings: Workings }) {
         <label>
           with{" "}
           <select
-            className={styles.choice}
+            className="ink-choice"
             aria-label="How factors are written"
             value={choice.notation}
             onChange={({ target }) =>
@@ -55,7 +55,7 @@ export function WorkingsTools({ workings }: { readonly workings: Workings }) {
         <label>
           and{" "}
           <select
-            className={styles.choice}
+            className="ink-choice"
             aria-label="How intermediate values are rounded"
             value={chosen}
             onChange={({ target }) =>
