@@ -215,6 +215,17 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
     });
   }
 
+  const search = steps.find(({ kind, table }) => kind === "search" && table !== undefined);
+  if (search !== undefined) {
+    test("the search closes in on what is found", () => {
+      const last = Number(search.table?.rows.at(-1)?.[1]?.replaceAll(",", "").replace("−", "-"));
+      const found = steps[steps.indexOf(search) + 1]?.value ?? NaN;
+      // A rate stands in the table in percent and in the step as a decimal; other figures as they are.
+      const apart = Math.min(Math.abs(last / 100 / found - 1), Math.abs(last / found - 1));
+      expect(apart).toBeLessThan(1e-8);
+    });
+  }
+
   test("every line holds with the digits that stand in it, as text and as LaTeX, in both notations", () => {
     let reckoned = 0;
     for (const { lines, say } of steps) {
