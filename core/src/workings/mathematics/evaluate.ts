@@ -3,41 +3,62 @@ import type { Expression, Quantity } from "./expression";
 
 /** What an expression comes to, with the values that its quantities have. */
 export function evaluate(expression: Expression): number {
+  return valueOf(expression, ({ value }) => value);
+}
+
+/** What it comes to with another figure in the place of an unknown, and in all that depends on it. */
+export function evaluateWith(expression: Expression, unknown: Quantity, figure: number): number {
+  const known = new Map<Quantity, number>([[unknown, figure]]);
+  const valueIn = (quantity: Quantity): number => {
+    if (!quantity.isOpen || quantity.expression === null)
+      return known.get(quantity) ?? quantity.value;
+    const before = known.get(quantity);
+    if (before !== undefined) return before;
+    const value = valueOf(quantity.expression, valueIn);
+    known.set(quantity, value);
+    return value;
+  };
+  return valueOf(expression, valueIn);
+}
+
+function valueOf(expression: Expression, valueIn: (quantity: Quantity) => number): number {
+  const value = (part: Expression) => valueOf(part, valueIn);
   switch (expression.op) {
     case "number":
+    case "root":
       return expression.value;
     case "written":
-      return evaluate(expression.of);
+      return value(expression.of);
     case "fraction":
       return expression.over / expression.under;
     case "quantity":
-      return expression.quantity.value;
+      return valueIn(expression.quantity);
     case "sum":
-      return sum(expression.terms.map(({ sign, of }) => sign * evaluate(of)));
+      return sum(expression.terms.map(({ sign, of }) => sign * value(of)));
     case "product":
-      return expression.factors.reduce((value, factor) => value * evaluate(factor), 1);
+      return expression.factors.reduce((before, factor) => before * value(factor), 1);
     case "quotient":
-      return evaluate(expression.over) / evaluate(expression.under);
+      return value(expression.over) / value(expression.under);
     case "power":
-      return evaluate(expression.base) ** evaluate(expression.exponent);
+      return value(expression.base) ** value(expression.exponent);
     case "exponential":
-      return Math.exp(evaluate(expression.exponent));
+      return Math.exp(value(expression.exponent));
     case "logarithm":
-      return logarithmOf(expression.of);
+      return logarithmOf(expression.of, value);
     case "factor":
-      return expression.factor.evaluate(expression.args.map(evaluate));
+      return expression.factor.evaluate(expression.args.map(value));
   }
 }
 
 /** ln(1 + x) keeps the digits of a small x that 1 + x would lose. */
-function logarithmOf(expression: Expression): number {
+function logarithmOf(expression: Expression, valueOfPart: (part: Expression) => number): number {
   if (expression.op === "sum" && expression.terms.length === 2) {
     const [one, other] = expression.terms;
     if (one?.sign === 1 && one.of.op === "number" && one.of.value === 1 && other !== undefined) {
-      return Math.log1p(other.sign * evaluate(other.of));
+      return Math.log1p(other.sign * valueOfPart(other.of));
     }
   }
-  return Math.log(evaluate(expression));
+  return Math.log(valueOfPart(expression));
 }
 
 /** Whether no number can be put in the place of some part of it. */
@@ -62,6 +83,7 @@ export function someQuantity(
   switch (expression.op) {
     case "number":
     case "fraction":
+    case "root":
       return false;
     case "written":
       return some(expression.of);

@@ -16,6 +16,8 @@ export type Expression =
   | { readonly op: "exponential"; readonly exponent: Expression }
   | { readonly op: "logarithm"; readonly of: Expression }
   | { readonly op: "factor"; readonly factor: Factor; readonly args: readonly Expression[] }
+  /** What an unknown is found to be by search: where its balance is zero, between two figures. */
+  | ({ readonly op: "root" } & Root)
   /** A short way to write an expression that is too long to be read. */
   | {
       readonly op: "written";
@@ -23,6 +25,17 @@ export type Expression =
       readonly plain: string;
       readonly of: Expression;
     };
+
+/** A figure that no formula has by itself. */
+export interface Root {
+  readonly unknown: Quantity;
+  /** Money in less money out, with the unknown in it. */
+  readonly balance: Expression;
+  /** On different sides of the root, and no other root between them. */
+  readonly low: number;
+  readonly high: number;
+  readonly value: number;
+}
 
 export interface SignedTerm {
   readonly sign: 1 | -1;

@@ -23,6 +23,11 @@ export interface Factor {
   readonly sign:
     ((args: readonly string[]) => { readonly latex: string; readonly plain: string }) | null;
   readonly explicit: (args: readonly Expression[]) => Expression;
+  /** Where the formula would divide nothing by nothing: what is zero there, and what then holds instead. */
+  readonly special?: {
+    readonly zero: (args: readonly Expression[]) => Expression;
+    readonly explicit: (args: readonly Expression[]) => Expression;
+  };
   readonly evaluate: (args: readonly number[]) => number;
 }
 
@@ -69,9 +74,8 @@ export const levelPresent: Factor = {
   name: "level-present",
   sign: ([rate = "", count = ""]) => actuarial("a", rate, count),
   explicit: ([rate, count]) =>
-    isZero(rate)
-      ? need(count)
-      : quotient(minus(ONE, factorOf(growthFactor, need(rate), negative(need(count)))), need(rate)),
+    quotient(minus(ONE, factorOf(growthFactor, need(rate), negative(need(count)))), need(rate)),
+  special: { zero: ([rate]) => need(rate), explicit: ([, count]) => need(count) },
   evaluate: ([rate = NaN, count = NaN]) => presentOfLevel(rate, count),
 };
 
@@ -80,9 +84,8 @@ export const levelFuture: Factor = {
   name: "level-future",
   sign: ([rate = "", count = ""]) => actuarial("s", rate, count),
   explicit: ([rate, count]) =>
-    isZero(rate)
-      ? need(count)
-      : quotient(minus(factorOf(growthFactor, need(rate), need(count)), ONE), need(rate)),
+    quotient(minus(factorOf(growthFactor, need(rate), need(count)), ONE), need(rate)),
+  special: { zero: ([rate]) => need(rate), explicit: ([, count]) => need(count) },
   evaluate: ([rate = NaN, count = NaN]) =>
     rate === 0 ? count : Math.expm1(count * Math.log1p(rate)) / rate,
 };
@@ -100,12 +103,14 @@ export const growingPresent: Factor = {
   name: "growing-present",
   sign: null,
   explicit: ([rate, growth, count]) =>
-    areEqual(rate, growth)
-      ? quotient(need(count), plus(ONE, need(rate)))
-      : quotient(
-          minus(ONE, power(quotient(plus(ONE, need(growth)), plus(ONE, need(rate))), need(count))),
-          minus(need(rate), need(growth)),
-        ),
+    quotient(
+      minus(ONE, power(quotient(plus(ONE, need(growth)), plus(ONE, need(rate))), need(count))),
+      minus(need(rate), need(growth)),
+    ),
+  special: {
+    zero: ([rate, growth]) => minus(need(rate), need(growth)),
+    explicit: ([rate, , count]) => quotient(need(count), plus(ONE, need(rate))),
+  },
   evaluate: ([rate = NaN, growth = NaN, count = NaN]) =>
     sumOfSeries(count, Math.log1p(growth) - Math.log1p(rate)) / (1 + rate),
 };
@@ -115,15 +120,18 @@ export const growingFuture: Factor = {
   name: "growing-future",
   sign: null,
   explicit: ([rate, growth, count]) =>
-    areEqual(rate, growth)
-      ? product(need(count), factorOf(growthFactor, need(rate), minus(need(count), ONE)))
-      : quotient(
-          minus(
-            factorOf(growthFactor, need(rate), need(count)),
-            factorOf(growthFactor, need(growth), need(count)),
-          ),
-          minus(need(rate), need(growth)),
-        ),
+    quotient(
+      minus(
+        factorOf(growthFactor, need(rate), need(count)),
+        factorOf(growthFactor, need(growth), need(count)),
+      ),
+      minus(need(rate), need(growth)),
+    ),
+  special: {
+    zero: ([rate, growth]) => minus(need(rate), need(growth)),
+    explicit: ([rate, , count]) =>
+      product(need(count), factorOf(growthFactor, need(rate), minus(need(count), ONE))),
+  },
   evaluate: ([rate = NaN, growth = NaN, count = NaN]) =>
     sumOfSeries(count, Math.log1p(growth) - Math.log1p(rate)) *
     Math.exp((count - 1) * Math.log1p(rate)),
@@ -142,15 +150,17 @@ export const stepsPresent: Factor = {
   name: "steps-present",
   sign: null,
   explicit: ([rate, count]) =>
-    isZero(rate)
-      ? quotient(product(need(count), minus(need(count), ONE)), number(2))
-      : quotient(
-          minus(
-            factorOf(levelPresent, need(rate), need(count)),
-            product(need(count), factorOf(growthFactor, need(rate), negative(need(count)))),
-          ),
-          need(rate),
-        ),
+    quotient(
+      minus(
+        factorOf(levelPresent, need(rate), need(count)),
+        product(need(count), factorOf(growthFactor, need(rate), negative(need(count)))),
+      ),
+      need(rate),
+    ),
+  special: {
+    zero: ([rate]) => need(rate),
+    explicit: ([, count]) => quotient(product(need(count), minus(need(count), ONE)), number(2)),
+  },
   evaluate: ([rate = NaN, count = NaN]) => sumOfSteps(rate, count) / (1 + rate),
 };
 
@@ -218,14 +228,21 @@ function need(expression: Expression | undefined): Expression {
   return expression;
 }
 
-function isZero(rate: Expression | undefined): boolean {
-  return evaluate(need(rate)) === 0;
+/** Closer to zero than the digits that are written: what is left would be nothing but rounding. */
+const NOTHING = 1e-11;
+
+/** A factor written out, in the form that holds for its arguments. */
+export function explicitForm(factor: Factor, args: readonly Expression[]): Expression {
+  return factor.special !== undefined && isNothing(factor.special.zero(args))
+    ? factor.special.explicit(args)
+    : factor.explicit(args);
 }
 
-/** Closer than the digits that are written: their difference would be nothing but rounding. */
-const SAME_RATE = 1e-11;
-
-function areEqual(rate: Expression | undefined, growth: Expression | undefined): boolean {
-  const [one, other] = [evaluate(need(rate)), evaluate(need(growth))];
-  return Math.abs(one - other) <= SAME_RATE * Math.abs(one);
+/** Whether an expression is zero, or a difference of which no digit is left. */
+function isNothing(expression: Expression): boolean {
+  const value = evaluate(expression);
+  const [first] = expression.op === "sum" ? expression.terms : [];
+  return first === undefined
+    ? value === 0
+    : Math.abs(value) <= NOTHING * Math.abs(evaluate(first.of));
 }

@@ -47,6 +47,7 @@ function collect(expression: Expression, opens: boolean, found: Set<Quantity>): 
       return;
     case "number":
     case "fraction":
+    case "root":
     case "written":
       return;
   }

@@ -1,4 +1,5 @@
 import { isOne, type Expression, type Quantity, type SignedTerm } from "./expression";
+import { explicitForm } from "./factors";
 import { figureOf, plainFigure, type Rounding } from "./figures";
 import { letterIn, type Hand } from "./hands";
 
@@ -43,6 +44,7 @@ function written(expression: Expression, manner: Manner, style: Style): Written 
     bracketed(written(one, manner, style), least, hand);
   switch (expression.op) {
     case "number":
+    case "root":
       return figure(hand.figure(plainFigure(expression.value)));
     case "fraction":
       return {
@@ -85,7 +87,7 @@ function written(expression: Expression, manner: Manner, style: Style): Written 
         );
         return { text: signs[hand.name], level: ATOM };
       }
-      return written(factor.explicit(args), manner, style);
+      return written(explicitForm(factor, args), manner, style);
     }
   }
 }

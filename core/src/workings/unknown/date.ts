@@ -2,7 +2,6 @@ import { spanWords } from "../../wording/format-time";
 import { onePeriod } from "../../wording/quotation-words";
 import {
   logarithm,
-  number,
   of,
   ONE,
   plus,
@@ -226,22 +225,25 @@ function unset(): never {
 
 function bySearch(composition: Composition): Step[] {
   const { sheet, solution } = composition;
-  const value = solution.answers[0].value;
-  const time = sheet.work(sheet.letter("T"), "time", number(value));
+  const letter = sheet.letter("T");
+  const sought = sheet.unknown(letter, "time", solution.answers[0].value, solution.unknown.path);
+  const searched = numericSteps(composition, () => ({
+    quantity: sought,
+    head: "Years",
+    shown: (years: number) => years,
+    toX: (years: number) => years,
+    unit: 1,
+    why: "The time stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+  }));
+  const time = sheet.work(letter, "time", searched.found);
   return [
-    ...numericSteps(composition, () => ({
-      quantity: time,
-      head: "Years",
-      shown: (years: number) => years,
-      toX: (years: number) => years,
-      why: "The time stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
-    })),
+    ...searched.steps,
     {
       kind: "value",
       level: "short",
       say: "The time that was found, in years from today.",
       lines: [chain(part(of(time), "symbols"), part(of(time), "values"))],
-      value,
+      value: time.value,
     },
   ];
 }

@@ -7,13 +7,12 @@ import { checkStep, numericSteps } from "./numeric";
 
 /** An unknown growth of payments: searched for, then in percent. */
 export function growthSteps(composition: Composition): Step[] {
-  const { sheet, solution } = composition;
-  const steps = numericSteps(composition, soughtGrowth);
-  const percent = solution.answers[0].value;
-  const found = sheet.work(growthQuantity(composition).letter, "rate", number(percent / 100));
+  const { sheet } = composition;
+  const searched = numericSteps(composition, soughtGrowth);
+  const found = sheet.work(growthQuantity(composition).letter, "rate", searched.found);
   const shown = sheet.work(null, "count", product(of(found), number(100)));
   return [
-    ...steps,
+    ...searched.steps,
     {
       kind: "value",
       level: "short",
@@ -47,6 +46,7 @@ function soughtGrowth(composition: Composition) {
     head: `${letter} in %`,
     shown: (percent: number) => percent,
     toX: (percent: number) => percent,
+    unit: 0.01 as const,
     why: "The growth stands in a power and beside it, and no rearrangement has it by itself: it has to be searched for.",
   };
 }

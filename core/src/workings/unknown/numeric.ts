@@ -9,39 +9,63 @@ import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../
 import { fixedAt } from "../compose/moves";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
-import { of, readableSum, type Quantity } from "../mathematics/expression";
+import { evaluateWith } from "../mathematics/evaluate";
+import {
+  number,
+  of,
+  readableSum,
+  sum,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
 import type { Step } from "../step";
-import { searchFor } from "./search";
+import { searchFor, type Search } from "./search";
 
 /** How the sought figure is written and what the timeline makes of it. */
 export interface Sought {
   readonly quantity: Quantity;
-  /** In a table: "i in percent". */
+  /** In a table: "i in %". */
   readonly head: string;
   /** What stands in the table for a value of the timeline's own unknown, and back. */
   readonly shown: (x: number) => number;
   readonly toX: (shown: number) => number;
+  /** What each 1 of the table is of the quantity: a hundredth where it is in percent. */
+  readonly unit: 1 | 0.01;
   readonly why: string;
+}
+
+/** The steps of a search, and what it finds for the quantity that is sought. */
+export interface Searched {
+  readonly steps: readonly Step[];
+  readonly found: Expression;
 }
 
 /**
  * An unknown that no rearrangement has by itself: the equation, why that is so, two figures between
- * which it lies, the steps that close in on it, and the substitution back.
+ * which it lies, and the steps that close in on it.
  */
 export function numericSteps(
   composition: Composition,
   soughtIn: (composition: Composition) => Sought,
-): Step[] {
+): Searched {
   const { list, steps } = termsAt(composition, fixedAt(0));
   // The letter of a rate per period is made when a flow first needs it.
   const sought = soughtIn(composition);
-  return [
-    balanceInWords(composition, 0),
-    ...steps,
-    equationStep(list, 0),
-    ...valuesStep(list),
-    ...searchSteps(composition, sought),
-  ];
+  const balance = balanceOf(composition);
+  const atFigure = (shown: number) => balance(sought.toX(shown));
+  const roots = composition.solution.answers.map(({ value }) => sought.shown(value));
+  const [root = NaN, ...others] = roots;
+  const search = searchFor(atFigure, root, others, sought.head);
+  return {
+    steps: [
+      balanceInWords(composition, 0),
+      ...steps,
+      equationStep(list, 0),
+      ...valuesStep(list),
+      searchStep(sought, roots, search),
+    ],
+    found: foundBy(sought, list, root, search, atFigure),
+  };
 }
 
 /** The equation with all that is known in numbers. */
@@ -51,35 +75,50 @@ function valuesStep(list: readonly Term[]): Step[] {
 }
 
 /** From "no closed form" to the figure that is found. */
-export function searchSteps(composition: Composition, sought: Sought): Step[] {
-  const { solution } = composition;
-  const balance = balanceOf(composition);
-  const roots = solution.answers.map(({ value }) => sought.shown(value));
-  const [root = NaN, ...others] = roots;
-  const search = searchFor((shown) => balance(sought.toX(shown)), root, others, sought.head);
+function searchStep({ why }: Sought, roots: readonly number[], search: Search | null): Step {
   const several =
     roots.length > 1
       ? ` The money changes direction more than once, and ${formatFigure(roots.length)} figures balance it: ${roots.map((one) => formatFigure(one, 6)).join("; ")}. The steps are for the first.`
       : "";
+  const step = { kind: "search", level: "short", lines: [] } as const;
   if (search === null) {
-    return [
-      {
-        kind: "search",
-        level: "short",
-        say: `${sought.why}${several} The balance touches zero without crossing it, so it is found where it turns.`,
-        lines: [],
-      },
-    ];
+    return {
+      ...step,
+      say: `${why}${several} The balance touches zero without crossing it, so it is found where it turns.`,
+    };
   }
-  return [
-    {
-      kind: "search",
-      level: "short",
-      say: `${sought.why}${several} Between ${formatFigure(search.low, 8)} and ${formatFigure(search.high, 8)} money in less money out changes its sign, so it is zero somewhere between them. A straight line between the two ends says where to look next.`,
-      lines: [],
-      table: search.table,
-    },
-  ];
+  return {
+    ...step,
+    say: `${why}${several} Between ${formatFigure(search.low, 8)} and ${formatFigure(search.high, 8)} money in less money out changes its sign, so it is zero somewhere between them. A straight line between the two ends says where to look next.`,
+    table: search.table,
+  };
+}
+
+/** The figure with the equation that it solves, so that it can be searched for again. */
+function foundBy(
+  { quantity, unit }: Sought,
+  list: readonly Term[],
+  root: number,
+  search: Search | null,
+  atFigure: (shown: number) => number,
+): Expression {
+  const value = root * unit;
+  const balance = sum(list.map((term) => ({ sign: term.sign, of: worthOf(term) })));
+  const isSame = (shown: number) => {
+    const wanted = atFigure(shown);
+    const written = evaluateWith(balance, quantity, shown * unit);
+    return Math.abs(written - wanted) <= 1e-6 * Math.abs(wanted);
+  };
+  // Where its terms hold for this very figure alone, as a time that payments are cut at, it is no equation.
+  if (search === null || !isSame(search.low) || !isSame(search.high)) return number(value);
+  return {
+    op: "root",
+    unknown: quantity,
+    balance,
+    low: search.low * unit,
+    high: search.high * unit,
+    value,
+  };
 }
 
 /** Money in less money out today, of the timeline's own unknown. */

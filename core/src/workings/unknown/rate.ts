@@ -28,11 +28,15 @@ import { checkStep, numericSteps } from "./numeric";
 /** An unknown rate: by a root or a division where there is a formula, else by search; then as it is quoted. */
 export function rateSteps(composition: Composition): Step[] {
   const closed = betweenTwoAmounts(composition) ?? ofPerpetuity(composition);
-  const steps = closed?.steps ?? numericSteps(composition, soughtRate);
-  const found = closed?.found ?? foundBySearch(composition);
+  if (closed !== null) {
+    return [...closed.steps, ...quotedSteps(composition, closed.found), checkStep(composition)];
+  }
+  const searched = numericSteps(composition, soughtRate);
+  const { letter } = soughtSpell(composition).quantity;
+  const found = composition.sheet.work(letter, "rate", searched.found);
   return [
-    ...steps,
-    ...(closed === null ? [valueOf(composition, found)] : []),
+    ...searched.steps,
+    valueOf(composition, found),
     ...quotedSteps(composition, found),
     checkStep(composition),
   ];
@@ -170,6 +174,7 @@ function soughtRate(composition: Composition) {
     head: `${letter} in %`,
     shown,
     toX,
+    unit: 0.01 as const,
     why: "The rate stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
   };
 }
@@ -191,14 +196,6 @@ function unitsOf({ rates, solution }: Composition, quantity: Quantity): number |
   if (rates.quoted[index] === quantity) return null;
   const { periodsPerYear } = rates.basis(index);
   return typeof periodsPerYear === "number" ? periodsPerYear : periodsPerYear.value;
-}
-
-/** The figure that the search ended with. */
-function foundBySearch(composition: Composition): Quantity {
-  const { sheet } = composition;
-  const { quantity } = soughtSpell(composition);
-  const percent = soughtRate(composition).shown(composition.solution.answers[0].value);
-  return sheet.work(quantity.letter, "rate", number(percent / 100));
 }
 
 function valueOf({ rates, solution }: Composition, found: Quantity): Step {

@@ -1,5 +1,5 @@
 import { formatFigure } from "../../../wording/format-number";
-import { number, of } from "../../mathematics/expression";
+import { of } from "../../mathematics/expression";
 import type { Composition } from "../../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../../compose/equation";
 import type { Step } from "../../step";
@@ -15,17 +15,17 @@ export function countSteps(composition: Composition): Step[] {
   if (closed !== null) return closed;
   const { solution } = composition;
   const { facts } = solution;
-  const steps = numericSteps(composition, soughtCount);
-  const value = solution.answers[0].value;
-  const found = composition.sheet.work(unknownCount(composition).letter, "count", number(value));
+  const searched = numericSteps(composition, soughtCount);
+  const { letter } = unknownCount(composition);
+  const found = composition.sheet.work(letter, "count", searched.found);
   return [
-    ...steps,
+    ...searched.steps,
     {
       kind: "value",
       level: "short",
       say: "The number of payments that was found.",
       lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
-      value,
+      value: found.value,
     },
     ...(facts.wholePayments?.smallerLast === undefined
       ? []
@@ -46,6 +46,7 @@ function soughtCount(composition: Composition) {
     head: "n",
     shown: (count: number) => count,
     toX: (count: number) => count,
+    unit: 1 as const,
     why: "The number of payments stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
   };
 }
