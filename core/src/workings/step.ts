@@ -34,6 +34,8 @@ export interface Step {
   readonly lines: readonly Line[];
   readonly table?: StepTable;
   readonly value?: number;
+  /** Where it arrives at what is asked, as it is asked; of several such steps the last. */
+  readonly finds?: Quantity;
 }
 
 /** Expressions that are equal, each in its manner: `a = b = c`. */

@@ -27,6 +27,8 @@ export interface Workings {
   readonly steps: readonly Step[];
   /** Everything that the steps reckon with, in the order in which it is made. */
   readonly quantities: readonly Quantity[];
+  /** What is asked, found. */
+  readonly result: Quantity;
 }
 
 /** The steps for each kind of unknown. */
@@ -74,7 +76,10 @@ export function workings(
     },
   ];
   composition.sheet.numberLetters();
+  const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
+  if (result === undefined) throw new TypeError("Workings arrive at what is asked");
   return {
+    result,
     steps: all.filter((step) => level === "every-step" || step.level === "short"),
     quantities: composition.sheet.quantities,
   };

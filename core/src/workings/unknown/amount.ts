@@ -102,6 +102,7 @@ export function amountSteps(composition: Composition): Step[] {
           : "Work it out.",
       lines: [resultLine(found)],
       value: found.value,
+      finds: found,
     },
   ];
 }

@@ -163,6 +163,7 @@ function byLogarithms(composition: Composition): Step[] | null {
           : `Work it out: the number of periods of ${onePeriod(basis.noun)}.`,
       lines: [chain(part(of(count), "symbols"), part(of(count), "values"))],
       value: count.value,
+      finds: count,
     },
     ...(isPlain
       ? []
@@ -173,6 +174,7 @@ function byLogarithms(composition: Composition): Step[] | null {
             say: start === 0 ? "The same in years." : "The time from today, in years.",
             lines: [lineOf(total)],
             value: total.value,
+            finds: total,
           },
         ]),
   ];
@@ -244,6 +246,7 @@ function bySearch(composition: Composition): Step[] {
       say: "The time that was found, in years from today.",
       lines: [chain(part(of(time), "symbols"), part(of(time), "values"))],
       value: time.value,
+      finds: time,
     },
   ];
 }

@@ -26,6 +26,7 @@ export function growthSteps(composition: Composition): Step[] {
         },
       ],
       value: shown.value,
+      finds: shown,
     },
     checkStep(composition),
   ];

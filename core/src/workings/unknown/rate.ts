@@ -238,6 +238,7 @@ function quotedSteps(composition: Composition, found: Quantity): Step[] {
         },
       ],
       value: percent.value,
+      finds: percent,
     },
   ];
 }

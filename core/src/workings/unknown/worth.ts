@@ -51,6 +51,7 @@ export function worthSteps(composition: Composition): Step[] {
         { ...chain(letter, part(values, "values"), part(of(worth), "values")), defines: worth },
       ],
       value: worth.value,
+      finds: worth,
     },
   ];
 }

@@ -26,6 +26,7 @@ export function countSteps(composition: Composition): Step[] {
       say: "The number of payments that was found.",
       lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
       value: found.value,
+      finds: found,
     },
     ...(facts.wholePayments?.smallerLast === undefined
       ? []

@@ -180,6 +180,7 @@ function finished(
           chain(letter, part(values, "values"), part(of(count), "values")),
         ),
         value: count.value,
+        finds: count,
       },
     ],
   };

@@ -1,0 +1,36 @@
+import type { Problem } from "../../problem/schema";
+import type { Solution } from "../../solve/solution";
+import { spanWords } from "../../wording/format-time";
+import { capitalized, flowName } from "../../workings/compose/flow-names";
+import type { Quantity, QuantityKind } from "../../workings/mathematics/expression";
+
+const KIND_WORDS: Readonly<Record<QuantityKind, string>> = {
+  money: "Amount",
+  rate: "Rate, as a decimal",
+  factor: "Factor",
+  count: "Number",
+  time: "Years",
+};
+
+/** What a quantity without a sentence of its own is called beside its cell. */
+export function quantityWords(
+  problem: Problem,
+  { settled }: Solution,
+  { path, kind }: Quantity,
+): string {
+  const [place, index, list, entry] = path ?? [];
+  const flow = place === "flows" ? settled.flows[Number(index)] : undefined;
+  if (flow === undefined) return KIND_WORDS[kind];
+  const name = capitalized(flowName(problem, flow));
+  if (list === "amounts" && flow.kind === "list") {
+    return `${name}, ${whenWords(flow.begins + Number(entry) / flow.frequency)}`;
+  }
+  if (list === "entries" && flow.kind === "dated") {
+    return `${name}, ${whenWords(flow.entries[Number(entry)]?.at ?? 0)}`;
+  }
+  return `${KIND_WORDS[kind]}: ${name}`;
+}
+
+function whenWords(years: number): string {
+  return years === 0 ? "today" : `after ${spanWords(years)}`;
+}
