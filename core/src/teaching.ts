@@ -5,7 +5,7 @@
 export * from "./workings/step";
 export * from "./workings/workings";
 export { linePlain, lineLatex, type LineStyle } from "./workings/write-line";
-export { writeOut, type WrittenForm } from "./workings/write-out";
+export { markdownWords, writeOut, type WrittenForm } from "./workings/write-out";
 export type { Quantity } from "./workings/mathematics/expression";
 export { quantitiesIn } from "./workings/mathematics/quantities-in";
 export { figureOf, UNROUNDED, type Rounding } from "./workings/mathematics/figures";
@@ -20,3 +20,5 @@ export { placeValue, type Placing } from "./mistakes/place-value";
 export * from "./mistakes/tell";
 export * from "./proof/account-rows";
 export * from "./proof/other-ways";
+export { workbook } from "./hand-in/workbook/workbook";
+export type { Cell, Workbook } from "./hand-in/workbook/cells";

@@ -45,17 +45,17 @@ const SCRIPTS: Readonly<Record<WrittenForm, Script>> = {
   markdown: {
     before: "",
     after: "",
-    step: (number, say) => `${number}. ${say}\n`,
+    step: (number, say) => `${`${number}.`.padEnd(4)}${markdownWords(say)}\n`,
     line: (line, style) => {
-      if (line.parts.length === 0) return `   ${line.note ?? ""}\n`;
-      const note = line.note === undefined ? "" : ` — ${line.note}`;
-      return `   $${lineLatex(line, style)}$${note}\n`;
+      const note = markdownWords(line.note ?? "");
+      if (line.parts.length === 0) return `    ${note}\n`;
+      return `    $${lineLatex(line, style)}$${note === "" ? "" : ` — ${note}`}\n`;
     },
     table: ({ head, rows, leftOut, leftOutAfter }) =>
       [
-        `   | ${head.join(" | ")} |`,
-        `   |${" ---: |".repeat(head.length)}`,
-        ...withGap(rows, leftOut, leftOutAfter).map((row) => `   | ${row.join(" | ")} |`),
+        `    | ${head.join(" | ")} |`,
+        `    |${" ---: |".repeat(head.length)}`,
+        ...withGap(rows, leftOut, leftOutAfter).map((row) => `    | ${row.join(" | ")} |`),
         "",
       ].join("\n"),
   },
@@ -103,6 +103,13 @@ function columns(rows: readonly (readonly string[])[]): string[] {
       ? (row[0] ?? "")
       : row.map((cell, place) => cell.padStart(widths[place] ?? 0)).join("  "),
   );
+}
+
+/** Words in Markdown: no sign in them is taken for emphasis, a link, a heading or a formula. */
+export function markdownWords(text: string): string {
+  return text
+    .replace(/[\\`*_{}[\]<>$|~]/g, String.raw`\$&`)
+    .replace(/^([#+-]|\d+(?=[.)]\s))/gm, (sign) => (/\d/.test(sign) ? `${sign}\\` : `\\${sign}`));
 }
 
 function escaped(text: string): string {

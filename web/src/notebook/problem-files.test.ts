@@ -1,5 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
-import { fileNameOf, openProblemFile } from "./problem-files";
+import { PROBLEM_FILE_EXTENSION } from "@kestrelmoor/core";
+import { fileNameOf } from "../ui/save-as-file";
+import { openProblemFile } from "./problem-files";
 
 /** What the page needs of a file; the one of this test environment has no text. */
 function fileOf(text: string, size = text.length): File {
@@ -55,5 +57,5 @@ test.each([
   ["", "problem.problem.json"],
   ["../..", "problem.problem.json"],
 ])("%p is kept as %s", (title, name) => {
-  expect(fileNameOf(title)).toBe(name);
+  expect(fileNameOf(title, PROBLEM_FILE_EXTENSION)).toBe(name);
 });

@@ -9,7 +9,7 @@ import {
   type Problem,
 } from "@kestrelmoor/core";
 import { writeDraft, type Draft } from "@kestrelmoor/core/typing";
-import { saveAsFile } from "../ui/save-as-file";
+import { fileNameOf, saveAsFile } from "../ui/save-as-file";
 
 export type OpenedFile =
   | { readonly ok: true; readonly draft: Draft }
@@ -43,15 +43,9 @@ function placed(issue: Issue): string {
 
 /** Hands a problem to the browser as a file to keep. */
 export function saveProblemFile(problem: Problem, title: string): void {
-  saveAsFile(fileNameOf(title), writeProblemText(problem), PROBLEM_MEDIA_TYPE);
-}
-
-/** A title as a file name: letters and digits of any script, the rest as hyphens. */
-export function fileNameOf(title: string): string {
-  const stem = title
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, "-")
-    .replace(/^-+|-+$/g, "")
-    .slice(0, 80);
-  return `${stem === "" ? "problem" : stem}${PROBLEM_FILE_EXTENSION}`;
+  saveAsFile(
+    fileNameOf(title, PROBLEM_FILE_EXTENSION),
+    writeProblemText(problem),
+    PROBLEM_MEDIA_TYPE,
+  );
 }

@@ -50,7 +50,9 @@ export function searchSheet(
   const rows = steps.map(({ figure, other, atOther, value }, step): (Cell | null)[] => {
     const row = ROWS_BEFORE + step + 1;
     const before = row - 1;
-    const [x, a, fa, f] = [FIGURE, OTHER_END, AT_OTHER_END, BALANCE].map((one) => one + before);
+    const [x, a, fa, f] = [FIGURE, OTHER_END, AT_OTHER_END, BALANCE].map(
+      (one) => `${one}${before}`,
+    );
     const shows = root.unknown.kind;
     const crossed = `${BALANCE}${row}*${f}<0`;
     return [

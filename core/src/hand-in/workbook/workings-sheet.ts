@@ -52,6 +52,7 @@ export class WorkingsSheet {
     for (const step of others) this.step(step);
     const place = this.cellOf(result);
     this.heading("The answer.");
+    this.rows.push([text(`As it was handed in: ${steps.at(-1)?.say ?? ""}`)]);
     const answer: Cell = {
       kind: "formula",
       formula: place,
@@ -59,7 +60,7 @@ export class WorkingsSheet {
       shows: result.kind,
       isAnswer: true,
     };
-    this.rows.push([text(steps.at(-1)?.say ?? ""), null, answer]);
+    this.rows.push([text("With the figures that stand here now"), null, answer]);
     const own = { name: NAME, widths: [54, 10, 24, 64], rowsKept: 0, rows: this.rows };
     return {
       sheets: [own, ...this.searches],
@@ -73,12 +74,13 @@ export class WorkingsSheet {
     const { steps, result, quantities } = this.made;
     const told = steps.flatMap((step) => step.lines.flatMap(({ defines }) => defines ?? []));
     const reached = reachableFrom([result, ...told]);
-    const notes = new Map(lines.map((line) => [quantityOf(line), line.note]));
+    for (const line of lines) {
+      const quantity = quantityOf(line);
+      if (quantity !== undefined && !quantity.isOpen) this.place(quantity, line.note);
+    }
     for (const quantity of quantities) {
-      if (quantity.isUnknown || quantity.isOpen || !reached.has(quantity)) continue;
-      if (quantity.expression === null || notes.has(quantity)) {
-        this.place(quantity, notes.get(quantity));
-      }
+      const isGiven = quantity.expression === null && !quantity.isOpen;
+      if (isGiven && reached.has(quantity)) this.place(quantity);
     }
   }
 
@@ -101,7 +103,11 @@ export class WorkingsSheet {
     if (before !== undefined) return before;
     const { expression, letter, kind, value } = quantity;
     const formula = expression === null ? null : this.formula(quantity, expression);
-    const words = note ?? quantityWords(this.problem, this.solution, quantity);
+    const words =
+      note ??
+      (quantity === this.made.result
+        ? "What is asked"
+        : quantityWords(this.problem, this.solution, quantity));
     this.rows.push([
       text(words),
       letter === null ? null : text(letterIn(letter, plainHand), "formula"),

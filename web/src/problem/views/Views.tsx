@@ -32,6 +32,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       waiting: "Drawing the chart …",
       Part: lazy(async () => ({ default: (await import("./what-if/WhatIfView")).WhatIfView })),
     },
+    "hand-in": {
+      name: "Hand in",
+      waiting: "Laying out the sheet …",
+      Part: lazy(async () => ({ default: (await import("./hand-in/HandInView")).HandInView })),
+    },
     "one-date": {
       name: "At one date",
       waiting: "Moving everything to one date …",

@@ -1,6 +1,14 @@
 import { useSearchParams } from "react-router";
 
-export const VIEWS = ["workings", "proof", "mark", "variants", "what-if", "one-date"] as const;
+export const VIEWS = [
+  "workings",
+  "proof",
+  "mark",
+  "variants",
+  "what-if",
+  "one-date",
+  "hand-in",
+] as const;
 
 export type View = (typeof VIEWS)[number];
 

@@ -37,8 +37,7 @@ export interface Column {
 /** The columns of a comparison: the problem itself, then each variant. */
 export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Column[] {
   const own = answerOf(base);
-  const outcomes = draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant)));
-  return [base, ...outcomes].map((outcome, index) => {
+  return [base, ...outcomesOfVariants(draft)].map((outcome, index) => {
     const answer = answerOf(outcome);
     return {
       answer: answer === null ? null : copyText(answer, format),
@@ -54,11 +53,15 @@ export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Co
   });
 }
 
-function answerOf({ result }: Outcome): Answer | null {
+export function outcomesOfVariants(draft: Draft): Outcome[] {
+  return draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant)));
+}
+
+export function answerOf({ result }: Outcome): Answer | null {
   return result?.ok === true ? result.value.answers[0] : null;
 }
 
-function complaintOf({ reading, result }: Outcome): string {
+export function complaintOf({ reading, result }: Outcome): string {
   return result === null || result.ok
     ? missingWords(reading.issues)
     : result.issues.map((found) => sentenceOf(found)).join(" ");
@@ -69,14 +72,18 @@ function interestOf({ result }: Outcome, format: AnswerFormat): string | null {
   return interest === undefined ? null : writeMoney(interest, format);
 }
 
+/** An answer as the problem's own is reckoned: what goes the other way lies on the other side of zero. */
+export function valueAgainst(base: Answer, { value, direction }: Answer): number {
+  return direction === base.direction ? value : -value;
+}
+
 function differences(
   base: Answer,
-  { value, unit, direction }: Answer,
+  answer: Answer,
   format: AnswerFormat,
 ): Pick<Column, "difference" | "percent"> {
-  // An amount that goes the other way than the problem's own lies on the other side of zero.
-  const own = direction === base.direction ? value : -value;
-  const by = own - base.value;
+  const { unit } = answer;
+  const by = valueAgainst(base, answer) - base.value;
   const percent = (by / Math.abs(base.value)) * 100;
   return {
     difference: withSign(by, differenceIn(unit, Math.abs(by), format)),

@@ -1,7 +1,7 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
 import { useState } from "react";
 import { saveAsFile } from "../../../ui/save-as-file";
-import { csvText, tabbedText, type FigureTable } from "./as-text";
+import { csvText, tabbedText, type FigureTable } from "../figure-table";
 import type { SweepField } from "./sweep-fields";
 import type { SweepOutcome } from "./use-sweep";
 import styles from "./WhatIf.module.css";

@@ -3,7 +3,7 @@ import { prepareSweep, USUAL_FORMAT, type Answer, type AnswerFormat } from "@kes
 import { SHAPES, type FigureUnit } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import { outcomeOf } from "../../document/document-store";
-import { csvText, tabbedText } from "./as-text";
+import { csvText, tabbedText } from "../figure-table";
 import { rangeFor, readRange } from "./choice";
 import { chartValues, rangeAround, roundScale, tableValues } from "./ranges";
 import { sweepFields, writeFieldFigure } from "./sweep-fields";

@@ -1,75 +1,19 @@
-import { lineLatex, writeOut, type Rounding, type Workings } from "@kestrelmoor/core/teaching";
+import { lineLatex, writeOut, type Workings } from "@kestrelmoor/core/teaching";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { showNotice } from "../../../ui/notices";
 import { mathMlOf } from "./Formula";
 
 import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
+import { WorkingsChoices } from "./WorkingsChoices";
 import styles from "./Workings.module.css";
 
-/** What a course may ask of intermediate values. */
-const ROUNDINGS: readonly { readonly words: string; readonly rounding: Rounding }[] = [
-  { words: "every digit carried", rounding: { factor: null, rate: null } },
-  { words: "factors to 6 decimals", rounding: { factor: 6, rate: null } },
-  { words: "factors to 4 decimals", rounding: { factor: 4, rate: null } },
-  { words: "rates to 4 decimals of a percent", rounding: { factor: null, rate: 4 } },
-  { words: "factors and rates to 4 decimals", rounding: { factor: 4, rate: 4 } },
-];
-
-/** How the workings are written, as a sentence whose parts can be chosen, and the ways to take them along. */
+/** How the workings are written, and the ways to take them along. */
 export function WorkingsTools({ workings }: { readonly workings: Workings }) {
-  const { choice, change } = useWorkingsChoice();
-  const { factor, rate } = choice.rounding;
-  const chosen = ROUNDINGS.findIndex(
-    ({ rounding }) => rounding.factor === factor && rounding.rate === rate,
-  );
+  const { choice } = useWorkingsChoice();
   return (
     <div className={styles.tools}>
       <p className={styles.sentence}>
-        <label>
-          Show{" "}
-          <select
-            className="ink-choice"
-            aria-label="How much is shown"
-            value={choice.level}
-            onChange={({ target }) => change({ level: target.value as WorkingsChoice["level"] })}
-          >
-            <option value="every-step">every step</option>
-            <option value="short">the short form</option>
-          </select>
-          ,
-        </label>{" "}
-        <label>
-          with{" "}
-          <select
-            className="ink-choice"
-            aria-label="How factors are written"
-            value={choice.notation}
-            onChange={({ target }) =>
-              change({ notation: target.value as WorkingsChoice["notation"] })
-            }
-          >
-            <option value="fractions">formulas written out</option>
-            <option value="factors">annuity symbols</option>
-          </select>
-        </label>{" "}
-        <label>
-          and{" "}
-          <select
-            className="ink-choice"
-            aria-label="How intermediate values are rounded"
-            value={chosen}
-            onChange={({ target }) =>
-              change({ rounding: ROUNDINGS[Number(target.value)]?.rounding ?? choice.rounding })
-            }
-          >
-            {ROUNDINGS.map(({ words }, index) => (
-              <option key={words} value={index}>
-                {words}
-              </option>
-            ))}
-          </select>
-          .
-        </label>
+        <WorkingsChoices verb="Show" />
       </p>
       <CopyMenu workings={workings} choice={choice} />
     </div>

@@ -1,0 +1,42 @@
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocumentState } from "../../document/document-context";
+import { useWorkingsChoice } from "../workings/workings-choice";
+import { useAuthor } from "./author";
+import { HandInTools } from "./HandInTools";
+import { sheetContent } from "./sheet-content";
+import { SheetOnScreen } from "./SheetOnScreen";
+import styles from "./HandIn.module.css";
+
+/** Formulas are costly to set; while somebody types they wait for the next pause. */
+const SETS_AFTER_MS = 120;
+
+/** The whole problem as a sheet to hand in, on paper or as a file. */
+export function HandInView() {
+  const draft = useDocumentState((state) => state.draft);
+  const outcome = useDocumentState((state) => state.outcome);
+  const { choice } = useWorkingsChoice();
+  const { author } = useAuthor();
+  const format = useAnswerFormat();
+  const now = useMemo(() => ({ draft, outcome, author }), [draft, outcome, author]);
+  const settled = useLingering(now, SETS_AFTER_MS);
+  const content = useMemo(
+    () => sheetContent(settled.draft, settled.outcome, choice, format, settled.author, new Date()),
+    [settled, choice, format],
+  );
+  if (content === null) {
+    return (
+      <p className={styles.empty}>
+        Once the problem has an answer, it stands here as a sheet to hand in: question, timeline,
+        what is given, workings and answer.
+      </p>
+    );
+  }
+  return (
+    <>
+      <HandInTools content={content} />
+      <SheetOnScreen content={content} choice={choice} />
+    </>
+  );
+}

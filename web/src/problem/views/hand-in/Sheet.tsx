@@ -1,0 +1,136 @@
+import {
+  lineLatex,
+  linePlain,
+  type Line,
+  type Step,
+  type StepTable,
+} from "@kestrelmoor/core/teaching";
+import { Fragment, type ComponentType, type ReactNode } from "react";
+import type { WorkingsChoice } from "../workings/workings-choice";
+import type { SheetContent } from "./sheet-content";
+
+interface SheetProps {
+  readonly content: SheetContent;
+  readonly choice: WorkingsChoice;
+  readonly timeline: ReactNode;
+  /** Sets a formula: for the screen or for a file. */
+  readonly Formula: ComponentType<{ readonly latex: string; readonly plain: string }>;
+}
+
+/**
+ * A sheet to hand in. Its look comes from `sheet.css` alone, by plain class names, for a saved page takes
+ * the same rules along.
+ */
+export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
+  const { title, credits, question, flows, given, steps, answer, further } = content;
+  const lines = (some: readonly Line[]) =>
+    some.map((line, place) => (
+      <div key={place}>
+        {line.parts.length > 0 && (
+          <div className="sheet-formula" data-length={lengthOf(linePlain(line, choice))}>
+            <Formula latex={lineLatex(line, choice)} plain={linePlain(line, choice)} />
+          </div>
+        )}
+        {line.note !== undefined && <div className="sheet-note">{line.note}</div>}
+      </div>
+    ));
+  return (
+    <article className="sheet" aria-label="Hand-in sheet">
+      <header className="sheet-head">
+        <h2>{title}</h2>
+        <p>{credits.join(" · ")}</p>
+      </header>
+      {question !== "" && (
+        <section>
+          <h3>Question</h3>
+          <p className="sheet-question">{question}</p>
+        </section>
+      )}
+      <section className="sheet-whole">
+        <h3>Timeline</h3>
+        <div className="sheet-timeline" role="img" aria-label={flows.join(". ")}>
+          {timeline}
+        </div>
+      </section>
+      <section>
+        <h3>Given</h3>
+        <div className="sheet-given">{lines(given.lines)}</div>
+      </section>
+      <section>
+        <h3>Workings</h3>
+        <ol className="sheet-steps">
+          {steps.map((step, index) => (
+            <StepOf key={index} step={step} lines={lines(step.lines)} />
+          ))}
+        </ol>
+      </section>
+      <section className="sheet-whole sheet-answer">
+        <h3>Answer</h3>
+        <p>{answer}</p>
+        {further.length > 0 && (
+          <dl>
+            {further.map((one) => (
+              <div key={one.question}>
+                <dt>{one.question}</dt>
+                <dd>{one.answer}</dd>
+              </div>
+            ))}
+          </dl>
+        )}
+      </section>
+    </article>
+  );
+}
+
+/** Lines and rows of a step that stands on one page. */
+const LONGEST_WHOLE = 5;
+
+function StepOf({ step, lines }: { readonly step: Step; readonly lines: ReactNode }) {
+  const height = step.lines.length + (step.table?.rows.length ?? 0);
+  return (
+    // A long step may go on over the page; the others stay whole.
+    <li className={height > LONGEST_WHOLE ? "sheet-long" : undefined}>
+      <p>{step.say}</p>
+      {step.lines.length > 0 && <div className="sheet-lines">{lines}</div>}
+      {step.table !== undefined && <TableOf table={step.table} />}
+    </li>
+  );
+}
+
+function TableOf({ table }: { readonly table: StepTable }) {
+  const { head, rows, leftOut, leftOutAfter } = table;
+  return (
+    <table className="figures">
+      <thead>
+        <tr>
+          {head.map((cell) => (
+            <th key={cell} scope="col">
+              {cell}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row, place) => (
+          <Fragment key={place}>
+            {leftOut > 0 && place === leftOutAfter && (
+              <tr>
+                <td colSpan={head.length}>{leftOut} more</td>
+              </tr>
+            )}
+            <tr>
+              {row.map((cell, column) => (
+                <td key={column}>{cell}</td>
+              ))}
+            </tr>
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Formulas do not break in every browser: the longer one is, the smaller it is set. */
+function lengthOf(plain: string): "short" | "long" | "very-long" {
+  return plain.length <= 80 ? "short" : plain.length <= 130 ? "long" : "very-long";
+}

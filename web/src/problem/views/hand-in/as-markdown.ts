@@ -1,0 +1,36 @@
+import { markdownWords, writeOut } from "@kestrelmoor/core/teaching";
+import type { WorkingsChoice } from "../workings/workings-choice";
+import type { SheetContent } from "./sheet-content";
+
+/** A sheet as Markdown, its formulas as LaTeX between dollar signs. */
+export function asMarkdown(content: SheetContent, choice: WorkingsChoice): string {
+  const { title, credits, question, flows, given, steps, answer, further } = content;
+  const parts = [
+    `# ${markdownWords(title)}`,
+    markdownWords(credits.join(" · ")),
+    ...(question === ""
+      ? []
+      : [
+          "## Question",
+          question
+            .split(/\n\s*\n/)
+            .map((one) => `> ${markdownWords(one).replaceAll("\n", "\n> ")}`)
+            .join("\n>\n"),
+        ]),
+    "## Timeline",
+    flows.map((one) => `- ${markdownWords(one)}`).join("\n"),
+    "## Given",
+    writeOut([given], "markdown", choice)
+      .replace(/^1\. .*\n\n/, "")
+      .replace(/^ {4}(?=\S)/gm, "- "),
+    "## Workings",
+    writeOut(steps, "markdown", choice),
+    "## Answer",
+    `**${markdownWords(answer)}**`,
+    ...further.map((one) => `${markdownWords(one.question)}: **${markdownWords(one.answer)}**`),
+  ];
+  return `${parts
+    .filter((part) => part !== "")
+    .map((part) => part.trimEnd())
+    .join("\n\n")}\n`;
+}

@@ -1,0 +1,164 @@
+import { describe, expect, test } from "@jest/globals";
+import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
+import { addFollowUp, addVariant, SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { workbook } from "@kestrelmoor/core/teaching";
+import { Workbook as ExcelWorkbook } from "exceljs";
+import { recalculate } from "../../../../../core/test/recalculate";
+import { outcomeOf } from "../../document/document-store";
+import { csvText } from "../figure-table";
+import type { WorkingsChoice } from "../workings/workings-choice";
+import { asMarkdown } from "./as-markdown";
+import { sheetContent, type SheetContent } from "./sheet-content";
+import { scheduleTable, variantsTable } from "./tables";
+import { workbookFile } from "./workbook-file";
+
+const CHOICE: WorkingsChoice = {
+  level: "every-step",
+  notation: "fractions",
+  rounding: { factor: null, rate: null },
+};
+const AUTHOR = { name: "Isla Thwaite", course: "Finance 1" };
+const TODAY = new Date(2026, 10, 24);
+
+function shape(id: string): Draft {
+  const found = SHAPES.find((candidate) => candidate.id === id)?.picture();
+  if (found === undefined) throw new Error(`There is no shape ${id}`);
+  return JSON.parse(JSON.stringify(found)) as Draft;
+}
+
+function solved(draft: Draft) {
+  const { problem, result } = outcomeOf(draft);
+  if (problem === null || result?.ok !== true) throw new Error("It has an answer");
+  return { problem, solution: result.value };
+}
+
+function contentOf(draft: Draft): SheetContent {
+  const content = sheetContent(draft, outcomeOf(draft), CHOICE, USUAL_FORMAT, AUTHOR, TODAY);
+  if (content === null) throw new Error("It has an answer");
+  return content;
+}
+
+describe("the content of a sheet", () => {
+  test("has the question, what is given, the steps, the answer and further questions", () => {
+    const draft = shape("saving-up");
+    Object.assign(draft, { title: " Hives ", question: "What is there in the end?" });
+    addFollowUp(draft, "interest");
+    const content = contentOf(draft);
+    expect(content.title).toBe("Hives");
+    expect(content.credits).toEqual(["Isla Thwaite", "Finance 1", "24 November 2026"]);
+    expect(content.question).toBe("What is there in the end?");
+    expect(content.given.kind).toBe("given");
+    expect(content.steps.map(({ kind }) => kind)).not.toContain("answer");
+    expect(content.answer).toContain(
+      writeMoney(solved(draft).solution.answers[0].value, USUAL_FORMAT),
+    );
+    expect(content.flows.some((one) => one.startsWith("Rate: "))).toBe(true);
+  });
+
+  test("there is none without an answer", () => {
+    const draft = shape("one-amount");
+    Object.assign(draft.rates[0] ?? {}, { percent: "" });
+    expect(sheetContent(draft, outcomeOf(draft), CHOICE, USUAL_FORMAT, AUTHOR, TODAY)).toBeNull();
+  });
+});
+
+describe("as Markdown", () => {
+  test("it has its headings, formulas between dollar signs and the answer", () => {
+    const draft = shape("paying-back");
+    Object.assign(draft, { title: "A *loan*", question: "It costs $500.\n\nWhat is paid?" });
+    const written = asMarkdown(contentOf(draft), CHOICE);
+    expect(written).toMatch(/^# A \\\*loan\\\*\n\nIsla Thwaite · Finance 1 · 24 November 2026\n/);
+    expect(written).toContain("> It costs \\$500.\n>\n> What is paid?");
+    expect([...written.matchAll(/^## (.*)$/gm)].map(([, head]) => head)).toEqual([
+      "Question",
+      "Timeline",
+      "Given",
+      "Workings",
+      "Answer",
+    ]);
+    expect(written).toMatch(/^- \$.*\$ — number of payments$/m);
+    expect(written).toMatch(/^ {4}\$.*\\frac.*\$$/m);
+    // Dollar signs come in pairs, or the rest of the page would be set as one formula.
+    for (const line of written.split("\n")) {
+      expect((line.match(/(?<!\\)\$/g) ?? []).length % 2).toBe(0);
+    }
+  });
+});
+
+describe("as a workbook", () => {
+  test.each(SHAPES.map(({ id }) => id))(
+    "the file of the shape %s opens with formulas that come to the answer",
+    async (id) => {
+      const { problem, solution } = solved(shape(id));
+      const book = workbook(problem, solution, { title: "=1+1", lines: ["A line"] });
+      const file = new ExcelWorkbook();
+      await file.xlsx.load(await workbookFile(book, "=1+1"));
+      expect(file.worksheets.map(({ name }) => name)).toEqual(book.sheets.map(({ name }) => name));
+      const value = recalculate(
+        {
+          at: (sheet, cell) => {
+            const place = file.getWorksheet(sheet)?.getCell(cell);
+            if (place === undefined) return null;
+            if (place.formula) return { formula: place.formula };
+            return typeof place.value === "number" ? place.value : null;
+          },
+        },
+        book.answer.sheet,
+        book.answer.cell,
+      );
+      const exact = solution.answers[0].value;
+      expect(Math.abs(Math.abs(value) / Math.abs(exact) - 1)).toBeLessThan(1e-9);
+      // A title that looks like a formula stays a title.
+      expect(file.worksheets[0]?.getCell("A1").value).toBe("=1+1");
+      expect(file.worksheets[0]?.getCell("A1").formula).toBeFalsy();
+    },
+  );
+});
+
+describe("tables to save", () => {
+  test("the schedule of a loan runs from what is lent to nothing", () => {
+    const { problem, solution } = solved(shape("paying-back"));
+    const made = scheduleTable(problem, solution);
+    if (!made.ok) throw new Error(made.sentence);
+    const { heads, rows } = made.table;
+    const column = (name: string) => rows.map((row) => Number(row[heads.indexOf(name)]));
+    expect(column("Other amounts").every((other) => other === 0)).toBe(true);
+    expect(column("Opening balance")[0]).toBe(Math.abs(lentIn(solution)));
+    expect(column("Closing balance").at(-1)).toBeCloseTo(0, 6);
+    rows.forEach((_, row) => {
+      const [paid = 0, interest = 0, principal = 0] = ["Paid", "Interest", "Principal"].map(
+        (name) => column(name)[row],
+      );
+      expect(interest + principal).toBeCloseTo(paid, 8);
+    });
+  });
+
+  test("payments for ever have no schedule, and a sentence says so", () => {
+    const { problem, solution } = solved(shape("for-ever"));
+    const made = scheduleTable(problem, solution);
+    expect(made.ok ? "" : made.sentence).toMatch(/^[A-Z].*\.$/);
+  });
+
+  test("variants stand beside the problem with what differs and what comes of it", () => {
+    const draft = shape("one-amount");
+    const id = draft.flows[0]?.kind === "single" ? draft.flows[0].id : "";
+    addVariant(draft, { changes: [{ line: id, fact: "amount", text: "120" }], name: "=twice" });
+    addVariant(draft, { changes: [{ line: id, fact: "amount", text: "" }] });
+    const { heads, rows } = variantsTable(draft, outcomeOf(draft));
+    // 60 at 5 % for 6 years: 60 · 1.05⁶ = 80.4057…
+    const own = 60 * 1.05 ** 6;
+    expect(heads.slice(0, 2)).toEqual(["", "This problem"]);
+    expect(rows[0]?.slice(1, 3)).toEqual(["60", "120"]);
+    const answers = rows.find(([name]) => name === "Answer");
+    expect(answers?.[1]).toBeCloseTo(own, 9);
+    expect(answers?.[2]).toBeCloseTo(2 * own, 9);
+    expect(typeof answers?.[3]).toBe("string");
+    expect(rows.find(([name]) => name === "Difference")?.[2]).toBeCloseTo(own, 9);
+    expect(csvText({ heads, rows }, USUAL_FORMAT)).toContain(`"'=twice"`);
+  });
+});
+
+function lentIn({ settled }: ReturnType<typeof solved>["solution"]): number {
+  const [first] = settled.flows.filter(({ kind }) => kind === "single");
+  return first?.kind === "single" ? first.amount : NaN;
+}

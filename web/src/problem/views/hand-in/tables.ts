@@ -1,0 +1,128 @@
+import {
+  followUpWords,
+  schedule,
+  sentenceOf,
+  type Problem,
+  type Solution,
+} from "@kestrelmoor/core";
+import { factText, type Draft } from "@kestrelmoor/core/typing";
+import { furtherAnswers } from "../../answer/further-answers";
+import type { Outcome } from "../../document/document-store";
+import type { FigureTable } from "../figure-table";
+import {
+  answerOf,
+  complaintOf,
+  nameOfVariant,
+  outcomesOfVariants,
+  valueAgainst,
+  variableFacts,
+} from "../variants/columns";
+
+/** A table to save, or why there is none. */
+export type SavedTable =
+  | { readonly ok: true; readonly table: FigureTable }
+  | { readonly ok: false; readonly sentence: string };
+
+/** Every payment of a stream with what it does to the balance, unrounded as the workings are. */
+export function scheduleTable(problem: Problem, solution: Solution): SavedTable {
+  const stream = problem.flows.find(({ kind }) => kind === "stream");
+  if (stream === undefined) {
+    return { ok: false, sentence: "A schedule needs payments that repeat." };
+  }
+  const made = schedule(problem, { flow: stream.id, rounding: "none" });
+  if (!made.ok) {
+    return { ok: false, sentence: made.issues.map((found) => sentenceOf(found)).join(" ") };
+  }
+  const [first] = made.value.rows;
+  const isOpened = first !== undefined && nothingJoinsBefore(solution, first.time);
+  const rows = made.value.rows.map((row) => {
+    // What is there from the first day on opens the account; it does not join it on the way.
+    const opened = row === first && isOpened ? row.other : 0;
+    return [
+      row.payment,
+      row.time,
+      row.opening + opened,
+      row.interest,
+      row.other - opened,
+      row.paid,
+      row.principal,
+      row.balance,
+    ];
+  });
+  return {
+    ok: true,
+    table: {
+      heads: [
+        "Payment",
+        "Years from today",
+        "Opening balance",
+        "Interest",
+        "Other amounts",
+        "Paid",
+        "Principal",
+        "Closing balance",
+      ],
+      rows,
+    },
+  };
+}
+
+/** Whether all other money of the first period is there from its beginning. */
+function nothingJoinsBefore({ settled }: Solution, end: number): boolean {
+  const others = settled.flows.filter(({ kind }) => kind !== "stream");
+  return (
+    others.length === settled.flows.length - 1 &&
+    others.every((flow) => flow.kind === "single" && (flow.at === 0 || flow.at >= end))
+  );
+}
+
+/** The problem and its variants side by side: the facts that differ, and what comes of them. */
+export function variantsTable(draft: Draft, base: Outcome): FigureTable {
+  const { variants } = draft;
+  const outcomes = [base, ...outcomesOfVariants(draft)];
+  const own = answerOf(base);
+  const facts = variableFacts(draft).filter(({ line, fact }) =>
+    variants.some(({ changes }) => changes.some((one) => one.line === line && one.fact === fact)),
+  );
+  const answers = outcomes.map((outcome) => {
+    const answer = answerOf(outcome);
+    if (answer === null) return complaintOf(outcome);
+    return own === null ? answer.value : valueAgainst(own, answer);
+  });
+  const factRows = facts.map(({ line, fact, name, text }) => [
+    name,
+    factText(draft, line, fact, text),
+    ...variants.map(({ changes }) => {
+      const change = changes.find((one) => one.line === line && one.fact === fact);
+      return factText(draft, line, fact, change?.text.trim() ?? text);
+    }),
+  ]);
+  const differences = answers.map((answer) =>
+    own === null || typeof answer === "string" ? null : answer - own.value,
+  );
+  const further = base.reading.also.flatMap(({ question }, place) =>
+    question === null || base.problem === null
+      ? []
+      : [
+          [
+            followUpWords(question, base.problem),
+            ...outcomes.map((outcome) => furtherAnswers(outcome)[place] ?? null),
+          ],
+        ],
+  );
+  return {
+    heads: ["", "This problem", ...variants.map((variant) => nameOfVariant(draft, variant))],
+    rows: [
+      ...factRows,
+      ["Answer", ...answers],
+      ["Difference", null, ...differences.slice(1)],
+      [
+        "Interest",
+        ...outcomes.map(({ result }) =>
+          result?.ok === true ? (result.value.facts.interest ?? null) : null,
+        ),
+      ],
+      ...further,
+    ],
+  };
+}

@@ -1,0 +1,69 @@
+import type { Rounding } from "@kestrelmoor/core/teaching";
+import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
+
+/** What a course may ask of intermediate values. */
+const ROUNDINGS: readonly { readonly words: string; readonly rounding: Rounding }[] = [
+  { words: "every digit carried", rounding: { factor: null, rate: null } },
+  { words: "factors to 6 decimals", rounding: { factor: 6, rate: null } },
+  { words: "factors to 4 decimals", rounding: { factor: 4, rate: null } },
+  { words: "rates to 4 decimals of a percent", rounding: { factor: null, rate: 4 } },
+  { words: "factors and rates to 4 decimals", rounding: { factor: 4, rate: 4 } },
+];
+
+/** How workings are written, as parts of a sentence. */
+export function WorkingsChoices({ verb }: { readonly verb: string }) {
+  const { choice, change } = useWorkingsChoice();
+  const { factor, rate } = choice.rounding;
+  const chosen = ROUNDINGS.findIndex(
+    ({ rounding }) => rounding.factor === factor && rounding.rate === rate,
+  );
+  return (
+    <>
+      <label>
+        {verb}{" "}
+        <select
+          className="ink-choice"
+          aria-label="How much is shown"
+          value={choice.level}
+          onChange={({ target }) => change({ level: target.value as WorkingsChoice["level"] })}
+        >
+          <option value="every-step">every step</option>
+          <option value="short">the short form</option>
+        </select>
+        ,
+      </label>{" "}
+      <label>
+        with{" "}
+        <select
+          className="ink-choice"
+          aria-label="How factors are written"
+          value={choice.notation}
+          onChange={({ target }) =>
+            change({ notation: target.value as WorkingsChoice["notation"] })
+          }
+        >
+          <option value="fractions">formulas written out</option>
+          <option value="factors">annuity symbols</option>
+        </select>
+      </label>{" "}
+      <label>
+        and{" "}
+        <select
+          className="ink-choice"
+          aria-label="How intermediate values are rounded"
+          value={chosen}
+          onChange={({ target }) =>
+            change({ rounding: ROUNDINGS[Number(target.value)]?.rounding ?? choice.rounding })
+          }
+        >
+          {ROUNDINGS.map(({ words }, index) => (
+            <option key={words} value={index}>
+              {words}
+            </option>
+          ))}
+        </select>
+        .
+      </label>
+    </>
+  );
+}
