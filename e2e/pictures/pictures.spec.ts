@@ -97,6 +97,22 @@ test("mark-my-answer", async ({ moor, page }) => {
   await page.screenshot({ path: at("mark-my-answer") });
 });
 
+test("hand-in", async ({ moor, page }) => {
+  // The sheet has its date on it.
+  await page.clock.setFixedTime(new Date("2026-11-24T09:00:00"));
+  await page.setViewportSize({ width: 1280, height: 1100 });
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "Hand in" }).click();
+  await page.getByRole("textbox", { name: "A sheet by" }).fill("Isla Thwaite");
+  await page.getByRole("textbox", { name: "for", exact: true }).fill("Finance 1");
+  await page.getByRole("article", { name: "Hand-in sheet" }).locator("math").nth(14).waitFor({
+    state: "attached",
+  });
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
+  await page.screenshot({ path: at("hand-in") });
+});
+
 test.describe("at night", () => {
   test.use({ colorScheme: "dark" });
   test("problem-dark", async ({ moor, page }) => {

@@ -62,6 +62,9 @@ for (const colorScheme of ["light", "dark"] as const) {
         await page.getByRole("button", { name: "and a second figure" }).click();
         await expect(page.getByRole("region", { name: "Answers for pairs" })).toBeVisible();
         await expectNoViolations(page);
+        await page.getByRole("tab", { name: "Hand in" }).click();
+        await expect(page.getByRole("article", { name: "Hand-in sheet" })).toBeVisible();
+        await expectNoViolations(page);
         await page.getByRole("tab", { name: "At one date" }).click();
         await expect(page.getByRole("region", { name: "Worth of each line" })).toBeVisible();
         await page.getByRole("button", { name: "Format" }).click();

@@ -1,6 +1,6 @@
 import { expect, test } from "@jest/globals";
 import { answerText, sharesAt, USUAL_FORMAT } from "@kestrelmoor/core";
-import { lineLatex, workings, writeOut } from "@kestrelmoor/core/teaching";
+import { lineLatex, workings, writeOut, workbook } from "@kestrelmoor/core/teaching";
 import {
   BLANK_DRAFT,
   namedFigures,
@@ -375,6 +375,10 @@ test("whatever is typed, everything on the page can be worked out and has words"
         places.push(...flows.map(({ worth }) => worth ?? 0), together ?? 0);
         const written = workings(problem, solution);
         words.push(writeOut(written.steps, "plain"), writeOut(written.steps, "markdown"));
+        const book = workbook(problem, solution, { title: "", lines: [] });
+        for (const cell of book.sheets.flatMap(({ rows }) => rows.flat())) {
+          if (cell?.kind === "formula") words.push(cell.formula);
+        }
         for (const line of written.steps.flatMap(({ lines }) => lines)) {
           for (const notation of ["fractions", "factors"] as const) {
             // A formula that cannot be set throws here.

@@ -1,0 +1,189 @@
+import { readFile } from "node:fs/promises";
+import type { Download, Page } from "@playwright/test";
+import ExcelJs from "exceljs";
+import { recalculate } from "../../core/test/recalculate";
+import { expect, test } from "../support/fixtures";
+
+async function openSheet(page: Page) {
+  await page.getByRole("tab", { name: "Hand in" }).click();
+  const sheet = page.getByRole("article", { name: "Hand-in sheet" });
+  await expect(sheet).toBeVisible();
+  return sheet;
+}
+
+async function saved(page: Page, word: string): Promise<Download> {
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: word, exact: true }).click();
+  return download;
+}
+
+async function textOf(download: Download): Promise<string> {
+  return readFile(await download.path(), "utf8");
+}
+
+test("a sheet has everything that earns marks, and remembers who hands it in", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("The delivery van");
+  const sheet = await openSheet(page);
+  await moor.type(page.getByRole("textbox", { name: "A sheet by" }), "Isla Thwaite");
+  await moor.type(page.getByRole("textbox", { name: "for", exact: true }), "Finance 1");
+  await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
+  for (const part of ["Question", "Timeline", "Given", "Workings", "Answer"]) {
+    await expect(sheet.getByRole("heading", { name: part, exact: true })).toBeVisible();
+  }
+  await expect(sheet).toContainText("At the end of 5 years a residual of 30% of the price is due.");
+  await expect(sheet.getByRole("img")).toHaveAccessibleName(/Money in: 52,000\.00, today/);
+  await expect(sheet).toContainText("Each time you pay 808.75 monthly.");
+  await page.getByRole("combobox", { name: "How much is shown" }).selectOption("the short form");
+  await expect(sheet).not.toContainText("Bring the unknown to one side by itself.");
+  await page.getByRole("combobox", { name: "How much is shown" }).selectOption("every step");
+  await page.reload();
+  await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
+});
+
+test("it follows what is typed, and says what is missing while there is no answer", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Hive deposits");
+  const sheet = await openSheet(page);
+  await moor.askFurther(/interest/i);
+  await expect(sheet).toContainText("5,895.62");
+  await moor.type(moor.amount(0), "nonsense");
+  await expect(page.getByRole("tabpanel")).toContainText("Once the problem has an answer");
+});
+
+test("the printer gets the sheet and nothing else", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  const sheet = await openSheet(page);
+  await expect(sheet.locator("math").nth(14)).toBeAttached();
+  await page.emulateMedia({ media: "print" });
+  await expect(sheet).toBeVisible();
+  await expect(page.getByRole("tablist")).toBeHidden();
+  await expect(moor.answer).toBeHidden();
+  await expect(page.getByRole("button", { name: "Print or save as PDF" })).toBeHidden();
+  const pdf = (await page.pdf({ format: "A4", preferCSSPageSize: true })).toString("latin1");
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(2);
+  await page.emulateMedia({ media: "screen" });
+  // Another view is printed as it stands on the screen.
+  await page.getByRole("tab", { name: "Proof" }).click();
+  await page.emulateMedia({ media: "print" });
+  await expect(moor.answer).toBeVisible();
+});
+
+test("the saved page stands for itself, with formulas that are read out", async ({
+  moor,
+  page,
+  context,
+}) => {
+  await moor.openProblem("The delivery van");
+  await openSheet(page);
+  const download = await saved(page, "web page");
+  expect(download.suggestedFilename()).toBe("the-delivery-van.html");
+  const html = await textOf(download);
+  // Nothing that would have to be fetched; what is drawn may point within the page.
+  expect(html.match(/<script|<link|src="|url\((?!&quot;#)/)).toBeNull();
+  const alone = await context.newPage();
+  const asked: string[] = [];
+  alone.on("request", ({ url }) => asked.push(url()));
+  await alone.setContent(html);
+  await expect(alone.getByRole("heading", { name: "The delivery van" })).toBeVisible();
+  await expect(alone.locator("math")).not.toHaveCount(0);
+  await expect(alone.locator("svg")).toContainText("52,000.00");
+  await expect(alone.getByText("Each time you pay 808.75 monthly.")).toBeVisible();
+  expect(asked).toEqual([]);
+});
+
+test("the Markdown has its formulas as LaTeX", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await openSheet(page);
+  const written = await textOf(await saved(page, "Markdown with LaTeX"));
+  expect(written).toContain("# The delivery van");
+  expect(written).toContain(String.raw`$i = \frac{j}{m} = \frac{0.069}{12} = 0.00575$`);
+  expect(written).toContain("**Each time you pay 808.75 monthly.**");
+});
+
+test("the workbook recalculates to the answer, also with another price", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await openSheet(page);
+  const download = await saved(page, "workbook that recalculates");
+  const book = new ExcelJs.Workbook();
+  await book.xlsx.readFile(await download.path());
+  const sheet = book.getWorksheet("Workings");
+  let price = "";
+  let answer = "";
+  sheet?.eachRow((row, number) => {
+    if (row.getCell(2).value === "PV") price = `C${number}`;
+    if (row.getCell(3).formula) answer = `C${number}`;
+  });
+  const answerAt = (priced: number) =>
+    recalculate(
+      {
+        at: (name, cell) => {
+          const held = book.getWorksheet(name)?.getCell(cell);
+          if (cell === price) return priced;
+          if (held?.formula) return { formula: held.formula };
+          return typeof held?.value === "number" ? held.value : null;
+        },
+      },
+      "Workings",
+      answer,
+    );
+  // Worked apart: 52,000 less 30 % after 5 years at 0.575 % a month.
+  expect(answerAt(52_000)).toBeCloseTo(808.7475062578, 8);
+  expect(answerAt(104_000)).toBeCloseTo(2 * 808.7475062578, 8);
+});
+
+test("the timeline is taken along as SVG and as PNG", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await openSheet(page);
+  const svg = await textOf(await saved(page, "SVG"));
+  const drawn = await page.evaluate((text) => {
+    const read = new DOMParser().parseFromString(text, "image/svg+xml");
+    return {
+      isSvg: read.documentElement.nodeName === "svg",
+      words: [...read.querySelectorAll("text")].map(({ textContent }) => textContent),
+      leaning: read.querySelectorAll("[class], [style], foreignObject").length,
+    };
+  }, svg);
+  expect(drawn.isSvg).toBe(true);
+  expect(drawn.words).toEqual(
+    expect.arrayContaining([
+      "52,000.00",
+      "15,600.00",
+      "808.75",
+      "6.9\u00a0% a year, compounded monthly",
+    ]),
+  );
+  expect(drawn.leaning).toBe(0);
+  const png = await readFile(await (await saved(page, "PNG")).path());
+  expect(png.subarray(1, 4).toString()).toBe("PNG");
+  expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([1800, 500]);
+});
+
+test("schedule and variants are saved as CSV, and payments for ever say why they are not", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("The delivery van");
+  await openSheet(page);
+  await expect(page.getByRole("button", { name: "variants as CSV" })).toBeHidden();
+  const rows = (await textOf(await saved(page, "schedule as CSV"))).trim().split("\r\n");
+  expect(rows).toHaveLength(61);
+  expect(rows[1]).toBe(
+    "1,0.08333333333333,52000,299,0,808.7475062578,509.7475062578,51490.25249374",
+  );
+  await page.getByRole("tab", { name: "Variants" }).click();
+  await page.getByRole("button", { name: "Ready-made" }).click();
+  await page.getByRole("menuitem", { name: /point more/ }).click();
+  await openSheet(page);
+  const variants = await textOf(await saved(page, "variants as CSV"));
+  expect(variants).toMatch(/^"","This problem",/);
+  expect(variants).toContain('"Answer",808.7475062578,');
+  await moor.openProblem("A prize for ever");
+  await openSheet(page);
+  await page.getByRole("button", { name: "schedule as CSV" }).click();
+  await expect(page.getByText("Payments that go on for ever have no last row.")).toBeVisible();
+});
