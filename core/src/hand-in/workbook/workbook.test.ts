@@ -1,10 +1,13 @@
 import { describe, expect, test } from "@jest/globals";
 import cases from "../../../reference/problems.json";
+import { effective, list, single, stream } from "../../../test/problems";
 import { placeOf, recalculate } from "../../../test/recalculate";
 import { readProblem } from "../../problem/problem-file";
 import type { Problem } from "../../problem/schema";
 import { solve } from "../../solve/solve";
 import type { Solution } from "../../solve/solution";
+import { linePlain } from "../../workings/write-line";
+import { workings } from "../../workings/workings";
 import type { Cell, Workbook } from "./cells";
 import { workbook } from "./workbook";
 
@@ -41,6 +44,98 @@ function answerOf(
     cell,
   );
 }
+
+const TWO_RATES = [effective(5), effective(3, "P4Y")];
+const debt = single("debt", "in", 9000, "P0D");
+
+/** Unknowns that no formula has by itself, and that are no rates. */
+const SEARCHED: readonly (readonly [string, object])[] = [
+  [
+    "a count under two rates",
+    { rates: TWO_RATES, flows: [debt, stream("p", "out", 900, { count: null })] },
+  ],
+  [
+    "a count of monthly payments that rise yearly",
+    {
+      rates: [effective(5)],
+      flows: [
+        debt,
+        stream("p", "out", 90, { count: null, every: "P1M", growth: { percent: 3, every: "P1Y" } }),
+      ],
+    },
+  ],
+  [
+    "a count of payments with a fixed step",
+    {
+      rates: [effective(5)],
+      flows: [debt, stream("p", "out", 600, { count: null, growth: { amount: 50, every: "P1Y" } })],
+    },
+  ],
+  [
+    "a count with a goal at its end",
+    {
+      rates: TWO_RATES,
+      flows: [stream("p", "out", 600, { count: null }), single("g", "in", 9000, { endOf: "p" })],
+    },
+  ],
+  [
+    "the beginning of payments under two rates",
+    {
+      rates: TWO_RATES,
+      flows: [single("d", "out", 5000, "P0D"), stream("p", "in", 1000, { begins: null, count: 8 })],
+    },
+  ],
+  [
+    "the beginning of a list under two rates",
+    {
+      rates: TWO_RATES,
+      flows: [single("d", "out", 2000, "P0D"), list("p", [1000, 1500], { begins: null })],
+    },
+  ],
+  [
+    "a rate of sixty uneven amounts",
+    {
+      rates: [effective(null)],
+      flows: [list("p", [-4000, ...Array.from({ length: 60 }, (_, k) => 90 + 3 * (k % 7))])],
+    },
+  ],
+];
+
+describe.each(SEARCHED)("%s", (_, parts) => {
+  const { problem, solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
+  const [{ value }] = solution.answers;
+  const book = workbook(problem, solution, HEAD);
+
+  test("is searched for on a sheet of its own, and found", () => {
+    expect(book.sheets.map(({ name }) => name)).toEqual(["Workings", "Search"]);
+    expect(Math.abs(answerOf(book) / value - 1)).toBeLessThan(1e-9);
+  });
+
+  test("stays where it is with all money doubled", () => {
+    const doubled = answerOf(book, (given) => (given.shows === "money" ? 2 : 1) * given.value);
+    expect(Math.abs(doubled / value - 1)).toBeLessThan(1e-9);
+  });
+
+  test("stands in the equation by its letter, and not by what it is found to be", () => {
+    const { steps } = workings(problem, solution);
+    const told = steps
+      .slice(
+        0,
+        steps.findIndex(({ kind }) => kind === "search"),
+      )
+      .flatMap(({ lines }) => lines.map((line) => linePlain(line)));
+    const digits = String(value).slice(0, 7);
+    expect(told.filter((line) => line.replaceAll(",", "").includes(digits))).toEqual([]);
+  });
+});
+
+test("what a course rounds on the way is rounded in its cell", () => {
+  const parts = { rates: [effective(5)], flows: [debt, stream("p", "out", null, { count: 7 })] };
+  const { problem, solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
+  const book = workbook(problem, solution, HEAD, { rounding: { factor: 4, rate: null } });
+  // 9,000 ÷ 5.7864, the factor for 7 payments at 5 % rounded to 4 decimals.
+  expect(answerOf(book)).toBeCloseTo(9000 / 5.7864, 9);
+});
 
 describe.each(cases)("$id", ({ problem: file, expect: wanted }) => {
   const { problem, solution } = solved(file);

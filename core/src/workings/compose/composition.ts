@@ -7,7 +7,7 @@ import { frequencyOf } from "../../time/duration";
 import { number, of, product, type Expression, type Quantity } from "../mathematics/expression";
 import type { Rounding } from "../mathematics/figures";
 import type { Step } from "../step";
-import { Moves } from "./moves";
+import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
 import { Sheet } from "./sheet";
 import { snapped } from "./years";
@@ -27,6 +27,10 @@ export interface Composition {
   readonly counts: readonly (Quantity | null)[];
   /** Of each growing stream, what it grows by. */
   readonly growths: readonly (Quantity | null)[];
+  /** A time of the timeline that moves by so many years with each 1 of the unknown. */
+  readonly momentAt: (years: number, perUnknown: number) => Moment;
+  /** An unknown time by its letter. */
+  readonly unknownTime: () => Quantity;
   /** All that was converted since this was last asked: rates first, then times. */
   readonly takeConversions: () => Step[];
 }
@@ -111,12 +115,24 @@ export function compose(
       ? sheet.unknown(letter, kind, value, path)
       : sheet.given(letter, kind, value, path);
   });
+  const unknownTime = () =>
+    sheet.once("unknown time", () =>
+      sheet.unknown(sheet.letter("T"), "time", solution.answers[0].value, solution.unknown.path),
+    );
+  const momentAt = (years: number, perUnknown: number): Moment => {
+    if (perUnknown === 0 || isFound) return fixedAt(years);
+    const unknown = counts.find((count) => count?.isUnknown === true) ?? unknownTime();
+    const known = years - perUnknown * solution.answers[0].value;
+    return { years, isOpen: true, said: { known, perUnknown, unknown } };
+  };
   return {
     problem,
     solution,
     sheet,
     rates,
     moves,
+    momentAt,
+    unknownTime,
     resolved,
     sizes: problem.flows.map((_, index) => sizeAt(index)),
     counts,

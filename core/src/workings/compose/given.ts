@@ -21,6 +21,10 @@ export function givenStep(composition: Composition): Step {
     const from = index === 0 ? "" : `, from ${spanWords(spell.start)} on`;
     return lineFor(quantity, `${percent}${quotationWords(spell.quotation)}${from}`);
   });
+  const asked = composition.sheet.quantities
+    .filter(({ isUnknown, kind }) => isUnknown && kind === "time")
+    .filter((quantity) => isUsed(composition, quantity))
+    .map((quantity) => lineFor(quantity, "years from today"));
   const times = composition.moves.given.map((time) => lineFor(time, "years"));
   const frequencies = composition.sheet.quantities
     .filter(({ path }) => path?.at(-1) === "compounding" || path?.at(-1) === "every")
@@ -37,7 +41,7 @@ export function givenStep(composition: Composition): Step {
     kind: "given",
     level: "short",
     say: "What is known, and what is asked.",
-    lines: [...money, ...times, ...quoted, ...frequencies],
+    lines: [...money, ...asked, ...times, ...quoted, ...frequencies],
   };
 }
 

@@ -42,7 +42,7 @@ export function listTerms(
   const open = entries.filter(({ perUnknown }) => perUnknown !== 0);
   const known = entries.filter(({ perUnknown }) => perUnknown === 0);
   const factorOf = ({ at }: Entry) =>
-    moves.between({ years: at, isOpen: isListMoving(composition, index) }, focal, null);
+    moves.between(composition.momentAt(at, moveOf(composition, index)), focal, null);
   const openTerms = open.map((entry) => unknownEntry(composition, index, entry, factorOf(entry)));
   if (known.length <= MOST_WRITTEN) {
     const written = known.map((entry) =>
@@ -91,9 +91,10 @@ function manyParts(
   };
 }
 
-function isListMoving({ resolved }: Composition, index: number): boolean {
+/** Years by which a list moves with each 1 of the unknown. */
+function moveOf({ resolved }: Composition, index: number): number {
   const flow = resolved[index];
-  return flow?.kind === "list" && flow.begins.perUnknown !== 0;
+  return flow?.kind === "list" ? flow.begins.perUnknown : 0;
 }
 
 function entriesOf(

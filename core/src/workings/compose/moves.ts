@@ -5,10 +5,13 @@ import { spanWords } from "../../wording/format-time";
 import { onePeriod } from "../../wording/quotation-words";
 import {
   negative,
+  number,
   of,
   ONE,
   product,
+  quotient,
   readableProduct,
+  sum,
   factorOf,
   type Expression,
   type Quantity,
@@ -26,6 +29,12 @@ export const SAME_TIME = 1e-9;
 export interface Moment {
   readonly years: number;
   readonly isOpen: boolean;
+  /** How it moves: so many years, and so many for each 1 of the unknown. */
+  readonly said?: {
+    readonly known: number;
+    readonly perUnknown: number;
+    readonly unknown: Quantity;
+  };
 }
 
 export function fixedAt(years: number): Moment {
@@ -60,13 +69,15 @@ export class Moves {
   between(from: Moment, to: Moment, path: Path | null): Expression {
     const forwards = from.years <= to.years;
     const [early, late] = forwards ? [from, to] : [to, from];
-    const isOpenSpan = from.isOpen !== to.isOpen;
     const parts = this.settled.spells.flatMap((spell, index) => {
       const end = this.settled.spells[index + 1]?.start ?? Number.POSITIVE_INFINITY;
       const start = index === 0 ? Number.NEGATIVE_INFINITY : spell.start;
-      const years = Math.min(late.years, end) - Math.max(early.years, start);
+      // A change of rate stands still, whatever moves beyond it.
+      const first = early.years < start ? fixedAt(start) : early;
+      const last = late.years > end ? fixedAt(end) : late;
+      const years = last.years - first.years;
       if (years < SAME_TIME) return [];
-      return [of(this.factor(index, years, forwards, isOpenSpan, path))];
+      return [of(this.factor(index, { first, last, years }, forwards, path))];
     });
     return readableProduct(...parts);
   }
@@ -76,17 +87,11 @@ export class Moves {
     return this.steps.splice(0);
   }
 
-  private factor(
-    index: number,
-    years: number,
-    forwards: boolean,
-    isOpenSpan: boolean,
-    path: Path | null,
-  ): Quantity {
+  private factor(index: number, span: Span, forwards: boolean, path: Path | null): Quantity {
     const basis = this.rates.basis(index);
-    const count = this.count(basis, years, isOpenSpan, path);
+    const count = this.count(basis, span, path);
     const exponent = forwards ? count : negative(count);
-    const key = `move ${index} ${forwards} ${years.toPrecision(12)} ${isOpenSpan}`;
+    const key = `move ${index} ${forwards} ${span.years.toPrecision(12)} ${isOpen(span)}`;
     return this.sheet.once(key, () =>
       this.sheet.define(
         null,
@@ -99,18 +104,21 @@ export class Moves {
   }
 
   /** So many years as a number of periods. */
-  private count(basis: Basis, years: number, isOpenSpan: boolean, path: Path | null): Expression {
+  private count(basis: Basis, span: Span, path: Path | null): Expression {
+    const { years } = span;
     const perYear = asExpression(basis.periodsPerYear);
     const frequency = typeof basis.periodsPerYear === "number" ? 1 : basis.periodsPerYear.value;
     const count = snapped(years * frequency);
-    if (count === 1) return ONE;
+    if (count === 1 && !isOpen(span)) return ONE;
     const before = this.counts.find(
       (known) =>
         known.periodsPerYear === frequency &&
-        known.count.isOpen === isOpenSpan &&
+        known.count.isOpen === isOpen(span) &&
         Math.abs(known.count.value - count) <= SAME_TIME * count,
     );
     if (before !== undefined) return of(before.count);
+    const moving = movingCount(span, frequency);
+    if (moving !== null) return moving;
     if (path === null) return yearsExpression(count);
     const letter = this.sheet.letter(basis.isForce ? "t" : this.countLetter);
     const made = this.make(letter, perYear, years, count, path, basis.noun);
@@ -148,4 +156,42 @@ export class Moves {
 interface Known {
   readonly periodsPerYear: number;
   readonly count: Quantity;
+}
+
+/** A stretch of time under one rate. */
+interface Span {
+  readonly first: Moment;
+  readonly last: Moment;
+  readonly years: number;
+}
+
+/** Whether its length depends on the unknown: where both ends move, they move together. */
+function isOpen({ first, last }: Span): boolean {
+  return first.isOpen !== last.isOpen;
+}
+
+/** The periods of a stretch one end of which moves with the unknown: n − 24; `null` where none does. */
+function movingCount(span: Span, frequency: number): Expression | null {
+  const { first, last } = span;
+  const end = last.isOpen ? last.said : first.said;
+  if (!isOpen(span) || end === undefined) return null;
+  const sign = last.isOpen ? 1 : -1;
+  const standing = last.isOpen ? first.years : last.years;
+  const each = snapped(sign * end.perUnknown * frequency);
+  const constant = snapped(sign * (end.known - standing) * frequency);
+  const unknown = of(end.unknown);
+  const size = Math.abs(each);
+  const inverse = snapped(1 / size);
+  const moved =
+    size < 1 && Number.isInteger(inverse)
+      ? quotient(unknown, number(inverse))
+      : product(number(size), unknown);
+  const terms = [
+    { sign: each < 0 ? (-1 as const) : (1 as const), of: moved },
+    ...(constant === 0
+      ? []
+      : [{ sign: constant < 0 ? (-1 as const) : (1 as const), of: number(Math.abs(constant)) }]),
+  ];
+  // A sum begins with what is added.
+  return sum(terms.sort((one, other) => other.sign - one.sign));
 }

@@ -1,5 +1,6 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import {
+  minus,
   number,
   of,
   ONE,
@@ -24,6 +25,7 @@ import {
 } from "../mathematics/factors";
 import type { Composition } from "./composition";
 import { SAME_TIME, type Moment } from "./moves";
+import { snapped } from "./years";
 import { type Series } from "./series";
 
 /** A settled stream of payments. */
@@ -145,6 +147,16 @@ export class SeriesFactors {
     if (!Number.isFinite(count)) return null;
     const whole = this.composition.counts[this.index];
     if (isWhole && whole !== null && whole !== undefined) return of(whole);
+    if (whole?.isOpen === true && this.series.isLast) {
+      // What is left of an unknown number after the stretches before.
+      const before = number(snapped(this.stream.count - count));
+      const { sheet } = this.composition;
+      return of(
+        sheet.once(`rest ${this.index} ${count}`, () =>
+          sheet.work(null, "count", minus(of(whole), before)),
+        ),
+      );
+    }
     return this.counted("n", count);
   }
 
@@ -211,33 +223,33 @@ export class SeriesFactors {
     const { moves, solution } = this.composition;
     const { first, frequency, count, spell } = this.series;
     const path = ["flows", this.index, "begins"];
-    const isBeginOpen = this.isBeginOpen();
+    const begins = this.beginsPerUnknown();
+    const { momentAt } = this.composition;
     if (isFuture) {
       const last = first + (count - 1) / frequency;
-      const isOpen = isBeginOpen || this.composition.counts[this.index]?.isOpen === true;
-      return product(factor, moves.between({ years: last, isOpen }, this.focal, path));
+      const grows = this.series.isLast ? this.countPerUnknown() / frequency : 0;
+      return product(factor, moves.between(momentAt(last, begins + grows), this.focal, path));
     }
     const before = first - 1 / frequency;
     const start =
       spell === 0 ? Number.NEGATIVE_INFINITY : (solution.settled.spells[spell]?.start ?? 0);
     if (before >= start - SAME_TIME) {
-      return product(
-        factor,
-        moves.between({ years: before, isOpen: isBeginOpen }, this.focal, path),
-      );
+      return product(factor, moves.between(momentAt(before, begins), this.focal, path));
     }
     // One period before the first payment another rate holds: it is valued at that payment instead.
     const due = this.defined(growthFactor, of(this.rate), ONE);
-    return product(
-      factor,
-      of(due),
-      moves.between({ years: first, isOpen: isBeginOpen }, this.focal, path),
-    );
+    return product(factor, of(due), moves.between(momentAt(first, begins), this.focal, path));
   }
 
-  private isBeginOpen(): boolean {
+  /** Years by which the payments move, and payments that there are more, with each 1 of the unknown. */
+  private beginsPerUnknown(): number {
     const flow = this.composition.resolved[this.index];
-    return flow?.kind === "stream" && flow.begins.perUnknown !== 0;
+    return flow?.kind === "stream" ? flow.begins.perUnknown : 0;
+  }
+
+  private countPerUnknown(): number {
+    const flow = this.composition.resolved[this.index];
+    return flow?.kind === "stream" ? flow.count.perUnknown : 0;
   }
 
   private defined(factor: Factor, ...args: readonly Expression[]): Quantity {

@@ -15,6 +15,8 @@ export interface Series {
   readonly count: number;
   /** Whether it has every payment of its stream, so that the stream's own count can be written. */
   readonly isWhole: boolean;
+  /** Whether it ends with its stream. */
+  readonly isLast: boolean;
   /** Steps of growth taken before its first payment. */
   readonly stepsBefore: number;
   readonly pattern: Pattern;
@@ -37,6 +39,9 @@ export function seriesOf(
     cutBySpells(run, spellStarts, timing).flatMap((cut) => cutBySteps(run, cut, runs.length === 1)),
   );
 }
+
+/** Payments are counted in fractions where a count is asked for. */
+const SAME_COUNT = 1e-9;
 
 interface Cut {
   readonly spell: number;
@@ -70,6 +75,7 @@ function cutBySteps(run: PaymentRun, { spell, from, to }: Cut, isOnly: boolean):
     frequency,
     count: snapped(count),
     isWhole: isOnly && start === 0 && count === run.count,
+    isLast: isOnly && Math.abs(start + count - run.count) < SAME_COUNT,
     stepsBefore: steps,
     pattern,
   });

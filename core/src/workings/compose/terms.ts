@@ -45,7 +45,7 @@ function termsOfFlow(
 ): FlowTerms {
   switch (flow.kind) {
     case "single": {
-      const at = { years: flow.at, isOpen: isMoving(composition, index) };
+      const at = composition.momentAt(flow.at, moveOf(composition, index));
       const path = ["flows", index, "at"];
       const factor = composition.moves.between(at, focal, path);
       const size = composition.sizes[index];
@@ -69,9 +69,10 @@ function termsOfFlow(
   }
 }
 
-function isMoving({ resolved }: Composition, index: number): boolean {
+/** Years by which an amount moves with each 1 of the unknown. */
+function moveOf({ resolved }: Composition, index: number): number {
   const flow = resolved[index];
-  return flow?.kind === "single" && flow.at.perUnknown !== 0;
+  return flow?.kind === "single" ? flow.at.perUnknown : 0;
 }
 
 function sizeOr(size: Quantity | null | undefined): Expression {

@@ -46,7 +46,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   if (spell === undefined) return null;
   const fixed = settled.flows.filter((_, place) => !isMoved(place));
   const from = startingDate(composition, fixed, spellIndex);
-  const own = termsAt(composition, { years: date, isOpen: true }, isMoved);
+  const own = termsAt(composition, composition.momentAt(date, 1), isMoved);
   const rest = termsAt(composition, fixedAt(from), (place) => !isMoved(place));
   if ([...own.list, ...rest.list].some(({ worth }) => worth === null) || rest.list.length === 0)
     return null;
@@ -226,9 +226,9 @@ function unset(): never {
 }
 
 function bySearch(composition: Composition): Step[] {
-  const { sheet, solution } = composition;
-  const letter = sheet.letter("T");
-  const sought = sheet.unknown(letter, "time", solution.answers[0].value, solution.unknown.path);
+  const { sheet } = composition;
+  const sought = composition.unknownTime();
+  const { letter } = sought;
   const searched = numericSteps(composition, () => ({
     quantity: sought,
     head: "Years",

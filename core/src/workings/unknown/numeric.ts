@@ -109,14 +109,18 @@ function foundBy(
     const written = evaluateWith(balance, quantity, shown * unit);
     return Math.abs(written - wanted) <= 1e-6 * Math.abs(wanted);
   };
-  // Where its terms hold for this very figure alone, as a time that payments are cut at, it is no equation.
-  if (search === null || !isSame(search.low) || !isSame(search.high)) return number(value);
+  // A formula that counts whole payments apart holds between two of them, and no further.
+  const brackets =
+    search === null ? [] : [search, { low: Math.floor(root), high: Math.ceil(root) }];
+  const bracket = brackets.find(({ low, high }) => low < high && isSame(low) && isSame(high));
+  // Terms that hold for this very figure alone are no equation.
+  if (bracket === undefined) return number(value);
   return {
     op: "root",
     unknown: quantity,
     balance,
-    low: search.low * unit,
-    high: search.high * unit,
+    low: bracket.low * unit,
+    high: bracket.high * unit,
     value,
   };
 }

@@ -55,7 +55,7 @@ export function partsOf(composition: Composition): Parts | null {
   if (own === undefined) return null;
   const still = list.filter(({ flow }) => flow !== index && moving[flow] !== true);
   const owed = amountOf(composition, otherSide(still, own.sign), still, "A");
-  const end = { years: begin + stream.count / stream.frequency, isOpen: true };
+  const end = composition.momentAt(begin + stream.count / stream.frequency, 1 / stream.frequency);
   const atEnd = termsAt(composition, end, (place) => moving[place] === true);
   const beside = atEnd.list.map((term) => ({
     sign: (term.sign * own.sign) as 1 | -1,
