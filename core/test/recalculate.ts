@@ -182,7 +182,10 @@ function cellsBetween(from: string, to: string): string[] {
 
 export function placeOf(cell: string): { readonly column: number; readonly row: number } {
   const [, letters = "", row = ""] = /^([A-Z]+)(\d+)$/.exec(cell) ?? [];
-  const column = Array.from(letters).reduce((sum, letter) => sum * 26 + letter.charCodeAt(0) - 64, 0);
+  const column = Array.from(letters).reduce(
+    (sum, letter) => sum * 26 + letter.charCodeAt(0) - 64,
+    0,
+  );
   return { column, row: Number(row) };
 }
 

@@ -7,15 +7,16 @@ import type { DocumentStore } from "./document-store";
  * Something that somebody looks at or tries out while a problem is open. It is no part of the problem: it is
  * kept beside the document, stays while views come and go, and undo leaves it alone.
  *
+ * @param first what is there when it is first looked at
  * @returns the hook that reads and changes it
  */
 export function keptBeside<State extends object>(
-  first: State,
+  first: () => State,
 ): () => readonly [State, (part: Partial<State>) => void] {
   const kept = new WeakMap<DocumentStore, StoreApi<State>>();
   return function useKept() {
     const document = useDocument();
-    const store = kept.get(document) ?? createStore<State>(() => first);
+    const store = kept.get(document) ?? createStore<State>(first);
     kept.set(document, store);
     return [
       useStore(store),

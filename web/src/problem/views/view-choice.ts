@@ -1,4 +1,4 @@
-import { useSearchParams } from "react-router";
+import { keptBeside } from "../document/kept-beside";
 
 export const VIEWS = [
   "workings",
@@ -12,17 +12,35 @@ export const VIEWS = [
 
 export type View = (typeof VIEWS)[number];
 
+const useKept = keptBeside(() => ({ view: viewInAddress() }));
+
 /** Which view is open under the lines; it stands in the address, so that it is there after a reload. */
 export function useView(): { readonly view: View; readonly open: (view: View) => void } {
-  const [search, setSearch] = useSearchParams();
-  const asked = search.get("view");
+  const [{ view }, change] = useKept();
   return {
-    view: VIEWS.find((view) => view === asked) ?? "workings",
-    open: (view) => {
-      setSearch(view === "workings" ? {} : { view }, {
-        replace: true,
-        preventScrollReset: true,
-      });
+    view,
+    open: (next) => {
+      change({ view: next });
+      // The address is written once the view is drawn: a browser does a good deal of work for a new one.
+      const { pathname } = location;
+      setTimeout(() => {
+        if (location.pathname === pathname) writeInAddress(next);
+      }, ADDRESS_AFTER_MS);
     },
   };
+}
+
+const ADDRESS_AFTER_MS = 50;
+
+function viewInAddress(): View {
+  const asked = new URLSearchParams(location.search).get("view");
+  return VIEWS.find((view) => view === asked) ?? "workings";
+}
+
+/** The router's own state stays with the entry; it needs to know nothing of views. */
+function writeInAddress(view: View): void {
+  const address = new URL(location.href);
+  if (view === "workings") address.searchParams.delete("view");
+  else address.searchParams.set("view", view);
+  history.replaceState(history.state, "", address);
 }
