@@ -1,4 +1,3 @@
-import { plainDecimal } from "../numbers/plain-decimal";
 import type { Flow, FlowOf, KnownPosition, Position, Problem, Rate } from "../problem/schema";
 import { frequencyOf, yearsOf } from "../time/duration";
 
@@ -60,11 +59,6 @@ export function requoted(
 /** Years from today of a place in time that is said as a duration. */
 export function yearsAt(position: Position | KnownPosition | undefined): number | null {
   return typeof position === "string" ? yearsOf(position) : null;
-}
-
-/** Years as the problem file writes them. */
-export function isoYears(years: number): string {
-  return `P${plainDecimal(Number(years.toPrecision(15)))}Y`;
 }
 
 /** When the payments of a stream end, in years; `null` where that is unknown, for ever or said by another. */

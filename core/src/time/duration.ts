@@ -93,3 +93,8 @@ function validDuration(text: string): Duration {
   if (duration === null) throw new TypeError(`Not a duration: ${text}`);
   return duration;
 }
+
+/** Years as the problem file writes them. */
+export function isoYears(years: number): string {
+  return `P${plainDecimal(Number(years.toPrecision(15)))}Y`;
+}

@@ -6,6 +6,7 @@ import type { Solution } from "../solve/solution";
 import type { Unknown } from "../problem/unknown";
 import { compose, type Composition } from "./compose/composition";
 import { givenStep } from "./compose/given";
+import { Sheet } from "./compose/sheet";
 import type { Quantity } from "./mathematics/expression";
 import { UNROUNDED, type Rounding } from "./mathematics/figures";
 import type { Level, Step } from "./step";
@@ -59,7 +60,7 @@ export function workings(
   solution: Solution,
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): Workings {
-  const composition = compose(problem, solution, rounding);
+  const composition = compose(problem, solution, new Sheet(rounding));
   const steps = STEPS_FOR[solution.unknown.kind](composition);
   const given = givenStep(composition);
   const all = [

@@ -1,5 +1,5 @@
-import { frequencyOf } from "../../time/duration";
-import { isoYears, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
+import { frequencyOf, isoYears } from "../../time/duration";
+import { streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
 

@@ -1,5 +1,5 @@
-import { frequencyOf } from "../../time/duration";
-import { isoYears, listsOf, withFlow, yearsAt } from "../parts-of-problem";
+import { frequencyOf, isoYears } from "../../time/duration";
+import { listsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
 
 /** The first outlay, which is paid today, is discounted as if it came a period later. */

@@ -1,5 +1,6 @@
+import { isoYears } from "../../time/duration";
 import { formatYears } from "../../wording/format-time";
-import { endOf, isoYears, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
+import { endOf, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Problem } from "../../problem/schema";
 import type { Mistake, Slip, Subject } from "../mistake";
 

@@ -1,5 +1,5 @@
-import { frequencyOf, yearsOf } from "../../time/duration";
-import { isoYears, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
+import { frequencyOf, isoYears, yearsOf } from "../../time/duration";
+import { singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { nameOf } from "../words";
 

@@ -1,10 +1,9 @@
-import { frequencyOf } from "../../time/duration";
+import { frequencyOf, isoYears } from "../../time/duration";
 import type { Problem } from "../../problem/schema";
 import { formatFigure } from "../../wording/format-number";
 import {
   compoundingsOf,
   endOf,
-  isoYears,
   singlesOf,
   streamsOf,
   withFlow,

@@ -5,12 +5,14 @@ import { resolveTimeline } from "../../timeline/resolve-timeline";
 import type { ResolvedFlow } from "../../timeline/timeline";
 import { frequencyOf } from "../../time/duration";
 import { number, of, product, type Expression, type Quantity } from "../mathematics/expression";
-import type { Rounding } from "../mathematics/figures";
 import type { Step } from "../step";
 import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
-import { Sheet } from "./sheet";
+import type { Sheet } from "./sheet";
 import { snapped } from "./years";
+
+/** The id, which no file can have, of a payment that settles what whole payments leave. */
+export const LAST_PAYMENT = "*last";
 
 /** What the workings of one problem are composed with. */
 export interface Composition {
@@ -36,22 +38,22 @@ export interface Composition {
 }
 
 /**
+ * @param sheet an empty one, which the composition fills
  * @param isFound whether the unknown is found and put back in: its letter is then one with a value
  */
 export function compose(
   problem: Problem,
   solution: Solution,
-  rounding: Rounding,
+  sheet: Sheet,
   isFound = false,
 ): Composition {
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
   const resolved = timeline.value.flows;
-  const sheet = new Sheet(rounding);
   const ratesAre: RatesAre = isFound ? "known" : "sought";
   const rates = new Rates(sheet, problem, solution, commonFrequency(problem), ratesAre);
-  const isSought = (path: Path) =>
-    !isFound && JSON.stringify(path) === JSON.stringify(solution.unknown.path);
+  const isUnknown = (path: Path) => JSON.stringify(path) === JSON.stringify(solution.unknown.path);
+  const isSought = (path: Path) => !isFound && isUnknown(path);
   const hasStream = problem.flows.some(({ kind }) => kind === "stream");
   const moves = new Moves(sheet, solution.settled, rates, hasStream ? "k" : "n");
   const sizes = new Map<number, Quantity | null>();
@@ -77,6 +79,9 @@ export function compose(
     const value = Math.abs(settled.amount);
     const letter = () => sheet.letter(moneyLetter(problem, solution, index));
     if (isSought(path)) return sheet.unknown(letter(), "money", value, path);
+    // What was found has the digits of what is worked out.
+    if (isUnknown(path) || flow.id === LAST_PAYMENT)
+      return sheet.work(letter(), "money", number(value));
     const referred = referredBy(flow.amount);
     if (referred === null) return sheet.given(letter(), "money", value, path);
     const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
@@ -152,6 +157,7 @@ function referredBy(amount: Amount): { readonly times: number; readonly of: stri
 /** The textbook's letters: what is there at first, what is there later, and payments. */
 function moneyLetter(problem: Problem, { settled }: Solution, index: number): string {
   if (problem.flows[index]?.kind === "stream") return "PMT";
+  if (problem.flows[index]?.id === LAST_PAYMENT) return "L";
   const own = settled.flows[index];
   const at = own?.kind === "single" ? own.at : 0;
   const others = settled.flows.filter((_, place) => place !== index);

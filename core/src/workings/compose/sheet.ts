@@ -21,7 +21,11 @@ export class Sheet {
   private readonly made = new Map<string, Quantity>();
   private waiting: Line[] = [];
 
-  constructor(readonly rounding: Rounding) {}
+  /** @param name begins the ids of its quantities, where several sheets stand on one page */
+  constructor(
+    readonly rounding: Rounding,
+    private readonly name = "q",
+  ) {}
 
   /** A letter; those with the same base and mark are numbered once all are known. */
   letter(base: string, mark = "", number: number | null = null): Letter {
@@ -113,7 +117,7 @@ export class Sheet {
   }
 
   private add(quantity: Omit<Quantity, "id">): Quantity {
-    const added = { ...quantity, id: `q${this.quantities.length + 1}` };
+    const added = { ...quantity, id: `${this.name}${this.quantities.length + 1}` };
     this.quantities.push(added);
     return added;
   }

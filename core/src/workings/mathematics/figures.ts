@@ -51,9 +51,10 @@ function workingMoney(value: number): string {
 /** A number that stands for itself, with every digit it has; no more than count in a long one. */
 export function plainFigure(value: number): string {
   const text = formatFigure(value, 12);
-  return text.replace(/^−?0?\.?0*|[,.]/g, "").length >= WORKING_DIGITS - 2
-    ? workingFigure(value)
-    : text;
+  const digits = text.replace(/^−?0?\.?0*|[,.]/g, "").length;
+  // A small one may have lost digits behind the twelfth decimal.
+  const isExact = Number(text.replaceAll(",", "").replace("−", "-")) === value;
+  return isExact && digits < WORKING_DIGITS - 2 ? text : workingFigure(value);
 }
 
 /** Money as it was given: two decimals, or more where it has more. */

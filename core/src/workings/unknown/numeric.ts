@@ -7,6 +7,7 @@ import { accumulationOf } from "../../timeline/spells";
 import { compose, type Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
+import { Sheet } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import { evaluateWith } from "../mathematics/evaluate";
@@ -138,7 +139,7 @@ function balanceOf({ problem }: Composition): (x: number) => number {
 
 /** The figure that was found, put back in: both sides come to the same. */
 export function checkStep({ problem, solution, sheet }: Composition): Step {
-  const found = compose(problem, solution, sheet.rounding, true);
+  const found = compose(problem, solution, new Sheet(sheet.rounding), true);
   const { list } = termsAt(found, fixedAt(0));
   found.sheet.numberLetters();
   const side = (sign: number) => list.filter((term) => term.sign === sign);

@@ -1,0 +1,238 @@
+import { describe, expect, test } from "@jest/globals";
+import cases from "../../../reference/problems.json";
+import { problemOf, single, stream, effective, list } from "../../../test/problems";
+import { expectToHold, fromLatex } from "../../../test/reckoner";
+import { readProblem } from "../../problem/problem-file";
+import type { FollowUp, Problem } from "../../problem/schema";
+import { solve } from "../../solve/solve";
+import type { Solution } from "../../solve/solution";
+import { isoYears } from "../../time/duration";
+import { workings } from "../workings";
+import { lineLatex, linePlain } from "../write-line";
+import { furtherWorkings } from "./further-workings";
+
+function solved(problem: Problem): Solution {
+  const solution = solve(problem);
+  if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+  return solution.value;
+}
+
+function furtherOf(problem: Problem) {
+  const solution = solved(problem);
+  return furtherWorkings(problem, solution, workings(problem, solution)).map((made, index) => ({
+    made,
+    answer: solution.also[index] ?? null,
+  }));
+}
+
+/** Questions at the beginning, on the way, between two payments, at the end and beyond. */
+function questionsFor({ flows }: Problem, { settled }: Solution): FollowUp[] {
+  const times = settled.flows.map((flow) => {
+    if (flow.kind === "single") return flow.at;
+    if (flow.kind === "dated") return Math.max(...flow.entries.map(({ at }) => at));
+    const count = flow.kind === "list" ? flow.amounts.length : flow.count;
+    return Number.isFinite(count) ? flow.begins + count / flow.frequency : flow.begins + 12;
+  });
+  const end = Math.min(900, Math.ceil(Math.max(...times)));
+  const [early, late] = [isoYears(Math.ceil(end / 3)), isoYears(Math.ceil((2 * end) / 3))];
+  const [start, odd, beyond] = ["P0D", isoYears(end * 0.4137), isoYears(end + 1)];
+  return [
+    ...[start, early, odd, late, isoYears(end), beyond].map(
+      (at) => ({ find: "balance", at }) as const,
+    ),
+    { find: "value", at: late },
+    { find: "principal", from: early, to: late },
+    { find: "interest", from: early, to: late },
+    { find: "interest", from: start, to: beyond },
+    { find: "total", of: "in" },
+    { find: "total", of: "out" },
+    ...flows.slice(0, 4).map(({ id }) => ({ find: "total", of: id }) as const),
+  ];
+}
+
+describe.each(cases)("$id", ({ problem: file }) => {
+  const read = readProblem(file);
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  const plain = read.value;
+  const questions = questionsFor(plain, solved(plain));
+
+  test("further questions end at the engine's answers, and every line holds with its digits", () => {
+    const all = furtherOf({ ...plain, also: questions });
+    expect(all).toHaveLength(questions.length);
+    for (const { made, answer } of all) {
+      expect(made === null).toBe(answer === null);
+      if (made === null || answer === null) continue;
+      const { steps, result, quantities } = made;
+      const sizes = quantities.flatMap(({ kind, value }) =>
+        kind === "money" ? [Math.abs(value)] : [],
+      );
+      expect(Math.abs(result.value - answer)).toBeLessThanOrEqual(1e-9 * Math.max(1, ...sizes));
+      expect(steps.at(-1)).toMatchObject({ kind: "answer", value: answer });
+      for (const { say, lines } of steps) {
+        expect(say).toMatch(/^[A-Z“\d].*[.]$/);
+        for (const line of lines) {
+          for (const notation of ["fractions", "factors"] as const) {
+            expectToHold(linePlain(line, { notation }));
+          }
+          expectToHold(fromLatex(lineLatex(line)));
+        }
+      }
+    }
+  });
+});
+
+const monthly = { percent: 6.9, quoted: "nominal", compounding: "P1M" };
+const loan = {
+  rates: [monthly],
+  flows: [
+    single("loan", "in", 52000, "P0D"),
+    stream("pay", "out", null, { every: "P1M", count: 60 }),
+  ],
+};
+
+function linesOf(file: object): string[] {
+  const [first] = furtherOf(problemOf(file));
+  const steps = first?.made?.steps ?? [];
+  return steps.flatMap(({ say, lines }) => [say, ...lines.map((line) => linePlain(line))]);
+}
+
+describe("the textbook's ways", () => {
+  test.each<[string, object, readonly string[]]>([
+    [
+      "what is owed is what the rest of the payments is worth",
+      { ...loan, also: [{ find: "balance", at: "P2Y" }] },
+      ["k = 12 × 2 = 24", "B = PMT × (1 - (1 + i)^(-(n - k))) / i"],
+    ],
+    [
+      "with a residual both ways have two terms, and the account is run forwards",
+      {
+        ...loan,
+        flows: [...loan.flows, single("residual", "out", 9000, "P5Y")],
+        also: [{ find: "balance", at: "P2Y" }],
+      },
+      ["B = PV × (1 + i)^k - PMT × ((1 + i)^k - 1) / i"],
+    ],
+    [
+      "interest is what is paid and does not bring the balance down",
+      { ...loan, also: [{ find: "interest", from: "P1Y", to: "P2Y" }] },
+      ["M = (k2 - k1) × PMT = (24 - 12) × 1,027.21072323 = 12,326.5286787"],
+    ],
+    [
+      "interest earned is what the balance rose by and nobody put in",
+      {
+        rates: [effective(10)],
+        flows: [
+          single("first", "out", 100, "P0D"),
+          single("second", "out", 50, "P1Y"),
+          single("back", "in", null, "P2Y"),
+        ],
+        also: [{ find: "interest", from: "P0D", to: "P1Y" }],
+      },
+      ["I = B2 - B1 - M = 160.00 - 100.00 - 50.00 = 10.00"],
+    ],
+    [
+      "payments that rise with each year are added year by year",
+      {
+        rates: [effective(5)],
+        flows: [
+          single("price", "out", null, "P0D"),
+          stream("rent", "in", 500, {
+            every: "P1M",
+            count: 30,
+            growth: { amount: 10, every: "P1Y" },
+          }),
+        ],
+        also: [{ find: "total", of: "rent" }],
+      },
+      ["T = 12 × 500.00 + 12 × 510.00 + 6 × 520.00 = 15,240.00"],
+    ],
+    [
+      "payments that rise by a step each time have the sum of a row of numbers",
+      {
+        rates: [effective(5)],
+        flows: [
+          single("price", "out", null, "P0D"),
+          stream("rent", "in", 500, { growth: { amount: 10, every: "P1Y" } }),
+        ],
+        also: [{ find: "total", of: "rent" }],
+      },
+      ["T = n × PMT + G × n × (n - 1) / 2 = 10 × 500.00 + 10.00 × 10 × (10 - 1) / 2 = 5,450.00"],
+    ],
+    [
+      "an account with an unknown number of payments runs with whole ones",
+      {
+        rates: [monthly],
+        flows: [
+          single("loan", "in", 52000, "P0D"),
+          stream("pay", "out", 1000, { every: "P1M", count: null }),
+        ],
+        also: [{ find: "total", of: "pay" }],
+      },
+      ["n = 61", "T = n × PMT + L = 61 × 1,000.00 + 959.720098969 = 61,959.720099"],
+    ],
+    [
+      "what balances is worth nothing at any date",
+      { ...loan, also: [{ find: "value", at: "P2Y" }] },
+      ["V = 0.00"],
+    ],
+    [
+      "before the story begins nothing has moved",
+      {
+        rates: [effective(5)],
+        flows: [single("in", "in", 100, "P1Y"), single("out", "out", null, "P3Y")],
+        also: [{ find: "balance", at: "P0D" }],
+      },
+      ["Today nothing has moved yet."],
+    ],
+    [
+      "once all is paid nothing is left",
+      { ...loan, also: [{ find: "balance", at: "P5Y" }] },
+      ["After 5 years nothing is left."],
+    ],
+  ])("%s", (_, file, wanted) => {
+    const lines = linesOf(file);
+    for (const line of wanted) expect(lines).toContain(line);
+  });
+
+  test("what was converted before is not converted again", () => {
+    const rates = furtherOf(problemOf({ ...loan, also: [{ find: "balance", at: "P2Y" }] }));
+    expect(rates[0]?.made?.steps.map(({ kind }) => kind)).not.toContain("rate-per-period");
+  });
+
+  test("an amount that balances on the other side counts there", () => {
+    const [balance] = furtherOf(
+      problemOf({
+        rates: [effective(0)],
+        flows: [single("a", "in", 300, "P0D"), single("b", "in", null, "P2Y")],
+        also: [{ find: "balance", at: "P1Y" }],
+      }),
+    );
+    expect(balance?.made?.result.value).toBeCloseTo(300, 9);
+  });
+
+  test("questions without a finite answer have no workings", () => {
+    const [total] = furtherOf(
+      problemOf({
+        rates: [effective(5)],
+        flows: [
+          single("price", "out", null, "P0D"),
+          stream("rent", "in", 500, { count: "forever" }),
+        ],
+        also: [{ find: "total", of: "rent" }],
+      }),
+    );
+    expect(total).toEqual({ made: null, answer: null });
+  });
+
+  test("an entry of a list that was found counts with its sign", () => {
+    const [balance] = furtherOf(
+      problemOf({
+        rates: [effective(10)],
+        flows: [list("project", [-1000, null, 500])],
+        also: [{ find: "balance", at: "P1Y" }],
+      }),
+    );
+    expect(balance?.answer).toBeCloseTo(500 / 1.1, 9);
+    expect(balance?.made?.result.value).toBeCloseTo(500 / 1.1, 9);
+  });
+});

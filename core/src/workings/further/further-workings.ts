@@ -1,0 +1,108 @@
+import type { FollowUp, Problem } from "../../problem/schema";
+import type { Solution } from "../../solve/solution";
+import { USUAL_FORMAT, writeMoney } from "../../wording/answer-format";
+import { followUpWords } from "../../wording/follow-up-words";
+import { UNROUNDED } from "../mathematics/figures";
+import type { Step } from "../step";
+import type { Workings, WorkingsOptions } from "../workings";
+import { linePlain } from "../write-line";
+import { interestOver, principalOver } from "./span";
+import { storyOf, type Story } from "./story";
+import { balanceAt } from "./balance";
+import { totalSteps } from "./total";
+import { valueSteps } from "./value";
+
+/** The workings of one further question. */
+export interface FurtherWorkings extends Workings {
+  readonly question: FollowUp;
+}
+
+/**
+ * The workings of the further questions of a solved problem. They go on from its own workings: the answer
+ * is a figure like any other now, and what was converted before is not converted again.
+ *
+ * @param problem the problem that was solved
+ * @param solution what `solve` found for it
+ * @param before its own workings, with the same options
+ * @returns one for each question of `also`, in their order; `null` where a question has no finite answer
+ * Accuracy: the last value agrees with the engine's answer to the question to a relative 1e-9, or to 1e-9
+ *   of the largest amount where amounts cancel, unless a rounding is asked for
+ * Source: Kellison, The Theory of Interest, ch. 5 (looking back and looking forward)
+ */
+export function furtherWorkings(
+  problem: Problem,
+  solution: Solution,
+  before: Workings,
+  { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
+): (FurtherWorkings | null)[] {
+  const told = new Set(before.steps.map(textOf));
+  return (problem.also ?? []).map((question, index) => {
+    const answer = solution.also[index];
+    if (answer === null || answer === undefined) return null;
+    const story = storyOf(problem, solution, rounding, `q${index + 1}_`);
+    const steps = stepsFor(question, story);
+    story.composition.sheet.numberLetters();
+    const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
+    if (result === undefined) throw new TypeError("Workings arrive at what is asked");
+    const all: Step[] = [
+      ...wholePayments(story, solution),
+      ...steps.filter((step) => step.kind === "value" || !told.has(textOf(step))),
+      {
+        kind: "answer",
+        level: "short",
+        say: `${followUpWords(question, problem)}: ${writeMoney(answer, format)}.`,
+        lines: [],
+        value: answer,
+      },
+    ];
+    return {
+      question,
+      result,
+      steps: all.filter((step) => level === "every-step" || step.level === "short"),
+      quantities: story.composition.sheet.quantities,
+    };
+  });
+}
+
+function stepsFor(question: FollowUp, story: Story): readonly Step[] {
+  switch (question.find) {
+    case "value":
+      return valueSteps(story, story.yearsAt(question.at));
+    case "balance":
+      return balanceAt(story, story.yearsAt(question.at)).steps;
+    case "principal":
+      return principalOver(story, spanOf(question, story));
+    case "interest":
+      return interestOver(story, spanOf(question, story));
+    case "total":
+      return totalSteps(story, question.of);
+  }
+}
+
+function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal" }>, story: Story) {
+  return { from: story.yearsAt(from), to: story.yearsAt(to) };
+}
+
+/** Payments cannot be split: the account runs with whole ones. */
+function wholePayments({ composition }: Story, { unknown, facts }: Solution): Step[] {
+  if (unknown.kind !== "count" || facts.wholePayments?.smallerLast === undefined) return [];
+  const { sheet, counts, sizes } = composition;
+  const count = counts[Number(unknown.path[1])];
+  const last = sizes.at(-1);
+  if (count === null || count === undefined || last === null || last === undefined) return [];
+  sheet.takeLines();
+  sheet.tell(count, "payments in full");
+  sheet.tell(last, "the last payment");
+  return [
+    {
+      kind: "number-of-periods",
+      level: "every-step",
+      say: "The account is run with whole payments, and a last one that settles the rest.",
+      lines: sheet.takeLines(),
+    },
+  ];
+}
+
+function textOf({ say, lines }: Step): string {
+  return JSON.stringify([say, lines.map((line) => linePlain(line))]);
+}

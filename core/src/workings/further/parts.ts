@@ -1,0 +1,190 @@
+import type { SettledFlow } from "../../flows/flow-kind";
+import { paymentsUpTo } from "../../flows/payment-run";
+import { paymentTime } from "../../flows/payment-times";
+import { formatFigure } from "../../wording/format-number";
+import { spanWords } from "../../wording/format-time";
+import type { Composition } from "../compose/composition";
+import { capitalized, flowName } from "../compose/flow-names";
+import { SAME_TIME } from "../compose/moves";
+import { lineOf } from "../compose/sheet";
+import { snapped, yearsExpression } from "../compose/years";
+import { minus, number, of, product, type Quantity } from "../mathematics/expression";
+import type { Story } from "./story";
+
+type Stream = Extract<SettledFlow, { kind: "stream" }>;
+
+/** One side of a date: the flows that lie there, cut where the date cuts them. */
+export interface Part {
+  readonly composition: Composition;
+  readonly has: (index: number) => boolean;
+  /** How many flows it has. */
+  readonly size: number;
+}
+
+/** All that has moved up to a date, that date included. */
+export function upTo(story: Story, years: number): Part {
+  return cut(story, years, (flow, index, counted) => {
+    switch (flow.kind) {
+      case "single":
+        return flow.at <= years + SAME_TIME ? { flow } : null;
+      case "stream": {
+        const paid = paymentsIn(flow, years);
+        if (paid === 0) return null;
+        if (paid >= flow.count) return { flow };
+        return { flow: { ...flow, count: paid }, count: counted(flow, index, paid) };
+      }
+      case "list": {
+        const amounts = flow.amounts.slice(0, entriesIn(flow, years));
+        return amounts.length === 0 ? null : { flow: { ...flow, amounts } };
+      }
+      case "dated": {
+        const entries = flow.entries.filter(({ at }) => at <= years + SAME_TIME);
+        return entries.length === 0 ? null : { flow: { ...flow, entries } };
+      }
+    }
+  });
+}
+
+/** All that is still to come after a date; `null` where cutting it there would be no shorter story. */
+export function after(story: Story, years: number): Part | null {
+  const { composition } = story;
+  const { flows, spells } = composition.solution.settled;
+  const isCut = (flow: SettledFlow) => {
+    const { first, last } = timesOf(flow);
+    return first <= years + SAME_TIME && last > years + SAME_TIME;
+  };
+  const changesLater = spells.some(({ start }) => start > years + SAME_TIME);
+  const isAwkward = (flow: SettledFlow) =>
+    isCut(flow) && (flow.kind !== "stream" || flow.growth !== null || changesLater);
+  if (flows.some(isAwkward)) return null;
+  return cut(story, years, (flow, index, counted) => {
+    if (timesOf(flow).last <= years + SAME_TIME) return null;
+    const paid = flow.kind === "stream" ? paymentsIn(flow, years) : 0;
+    if (flow.kind !== "stream" || paid === 0) return { flow };
+    const rest = {
+      ...flow,
+      begins: snapped(flow.begins + paid / flow.frequency),
+      count: flow.count - paid,
+    };
+    const whole = composition.counts[index];
+    if (whole === null || whole === undefined) return { flow: rest, count: null };
+    const made = counted(flow, index, paid);
+    const { sheet, moves } = composition;
+    const left = sheet.once(`left ${index} ${paid}`, () =>
+      sheet.work(null, "count", minus(of(whole), of(made))),
+    );
+    moves.know(flow.frequency, left);
+    return { flow: rest, count: left };
+  });
+}
+
+/** How many payments of a stream have been made by a date. */
+export function paymentsIn(stream: Stream, years: number): number {
+  const first = paymentTime(stream, 0);
+  return Math.min(
+    stream.count,
+    paymentsUpTo({ ...RUN, first, frequency: stream.frequency }, years),
+  );
+}
+
+const RUN = {
+  count: Number.POSITIVE_INFINITY,
+  amount: 1,
+  logGrowth: 0,
+  step: 0,
+  paymentsPerStep: 1,
+  stepsBefore: 0,
+} as const;
+
+function entriesIn(
+  { begins, frequency }: Extract<SettledFlow, { kind: "list" }>,
+  years: number,
+): number {
+  return paymentsUpTo({ ...RUN, first: begins, frequency }, years);
+}
+
+/** When the first and the last money of a flow moves, in years from today. */
+function timesOf(flow: SettledFlow): { readonly first: number; readonly last: number } {
+  switch (flow.kind) {
+    case "single":
+      return { first: flow.at, last: flow.at };
+    case "stream":
+      return { first: paymentTime(flow, 0), last: paymentTime(flow, Math.ceil(flow.count) - 1) };
+    case "list": {
+      const last = flow.begins + (flow.amounts.length - 1) / flow.frequency;
+      return { first: flow.begins, last };
+    }
+    case "dated": {
+      const times = flow.entries.map(({ at }) => at);
+      return { first: Math.min(...times), last: Math.max(...times) };
+    }
+  }
+}
+
+interface Piece {
+  readonly flow: SettledFlow;
+  /** Its number of payments by letter; left out where that is the whole stream's. */
+  readonly count?: Quantity | null;
+}
+
+type Counted = (stream: Stream, index: number, paid: number) => Quantity;
+
+function cut(
+  story: Story,
+  years: number,
+  piece: (flow: SettledFlow, index: number, counted: Counted) => Piece | null,
+): Part {
+  const { composition } = story;
+  const { flows } = composition.solution.settled;
+  const counted: Counted = (stream, index, paid) =>
+    paymentsMade(story, stream, index, { paid, years });
+  const pieces = flows.map((flow, index) => piece(flow, index, counted));
+  return {
+    composition: {
+      ...composition,
+      counts: composition.counts.map((whole, index) => {
+        const count = pieces[index]?.count;
+        return count === undefined ? whole : count;
+      }),
+      solution: {
+        ...composition.solution,
+        settled: {
+          ...composition.solution.settled,
+          flows: flows.map((flow, index) => pieces[index]?.flow ?? flow),
+        },
+      },
+    },
+    has: (index) => pieces[index] !== null,
+    size: pieces.filter((one) => one !== null).length,
+  };
+}
+
+/** How many payments of a stream have been made by a date, by a letter of its own. */
+function paymentsMade(
+  { composition, countings }: Story,
+  stream: Stream,
+  index: number,
+  { paid, years }: { readonly paid: number; readonly years: number },
+): Quantity {
+  const { sheet, moves, problem } = composition;
+  return sheet.once(`paid ${index} ${paid}`, () => {
+    const letter = sheet.letter("k");
+    const { frequency } = stream;
+    const isEvery = stream.begins === 0 && stream.timing === "end" && frequency !== 1;
+    const isJust = Math.abs(snapped(years * frequency) - paid) < SAME_TIME;
+    const made =
+      isEvery && isJust
+        ? sheet.work(letter, "count", product(number(frequency), yearsExpression(years)))
+        : sheet.given(letter, "count", paid, null);
+    moves.know(frequency, made);
+    const name = capitalized(flowName(problem, stream));
+    countings.push({
+      kind: "number-of-periods",
+      level: "every-step",
+      say: `${name}: ${formatFigure(paid)} ${paid === 1 ? "has" : "have"} been made ${years === 0 ? "today" : `after ${spanWords(years)}`}.`,
+      lines: [lineOf(made)],
+      value: paid,
+    });
+    return made;
+  });
+}

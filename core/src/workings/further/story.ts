@@ -1,0 +1,137 @@
+import type { SettledFlow } from "../../flows/flow-kind";
+import { valueAt } from "../../numbers/affine";
+import type { Direction, Flow, KnownPosition, Problem } from "../../problem/schema";
+import { accountFor } from "../../solve/solve";
+import { openingSide } from "../../solve/follow-ups";
+import type { Solution } from "../../solve/solution";
+import { isoYears } from "../../time/duration";
+import { signOf } from "../../timeline/amounts";
+import { resolvePosition } from "../../timeline/positions";
+import { withFigure } from "../../vary/figure-at";
+import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
+import { Sheet } from "../compose/sheet";
+import type { Rounding } from "../mathematics/figures";
+import type { Step } from "../step";
+
+/** A solved problem with its answer put in, as the account of it runs: what further questions read. */
+export interface Story {
+  readonly composition: Composition;
+  /** The sign of the money that moves first, on whose side a balance is above zero. */
+  readonly side: 1 | -1;
+  readonly balances: boolean;
+  /** The flow that a settled one belongs to; the payment that settles the rest belongs to its stream. */
+  readonly ownerOf: (index: number) => string;
+  readonly yearsAt: (position: KnownPosition) => number;
+  /** Steps that count payments, for whoever tells what was reckoned with them. */
+  readonly countings: Step[];
+}
+
+/** @param name begins the ids of its quantities, unlike those of any other workings beside it */
+export function storyOf(
+  problem: Problem,
+  solution: Solution,
+  rounding: Rounding,
+  name: string,
+): Story {
+  const found = accountFor(problem);
+  if (!found.ok) throw new TypeError("Only a solved problem has workings");
+  const { flows, x } = found.value.account;
+  const known = withLast(withAnswer(problem, solution, flows), flows);
+  const composition = compose(
+    known,
+    { ...solution, settled: { ...solution.settled, flows: namedAs(known, flows) } },
+    new Sheet(rounding, name),
+    true,
+  );
+  return {
+    composition,
+    side: openingSide(flows),
+    balances: problem.ask === undefined,
+    ownerOf: (index) => flows[index]?.id ?? "",
+    yearsAt: (position) => valueAt(resolvePosition(problem, position), x),
+    countings: [],
+  };
+}
+
+/** The problem with what was found in the place of what was asked, and each amount on the side that balances. */
+function withAnswer(
+  problem: Problem,
+  { unknown, answers }: Solution,
+  settled: readonly SettledFlow[],
+): Problem {
+  const [answer] = answers;
+  const index = Number(unknown.path[1]);
+  const flow = settled[index];
+  switch (unknown.kind) {
+    case "value":
+      return problem;
+    case "count":
+      return withFigure(problem, unknown.path, flow?.kind === "stream" ? flow.count : 0);
+    case "at":
+    case "begins":
+      return withTime(problem, index, isoYears(answer.value));
+    case "percent":
+    case "growth":
+      return withFigure(problem, unknown.path, answer.value);
+    case "amount":
+      return withFlow(problem, index, filledAmount(problem, unknown.path, answer.value, flow));
+  }
+}
+
+function withTime(problem: Problem, index: number, time: string): Problem {
+  const flow = problem.flows[index];
+  if (flow?.kind === "single") return withFlow(problem, index, { ...flow, at: time });
+  return flow === undefined || flow.kind === "dated"
+    ? problem
+    : withFlow(problem, index, { ...flow, begins: time });
+}
+
+function filledAmount(
+  problem: Problem,
+  path: Solution["unknown"]["path"],
+  value: number,
+  settled: SettledFlow | undefined,
+): Flow | undefined {
+  const signed =
+    settled?.kind === "list"
+      ? settled.amounts[Number(path[3])]
+      : settled?.kind === "dated"
+        ? settled.entries[Number(path[3])]?.amount
+        : value;
+  const flow = withFigure(problem, path, signed ?? value).flows[Number(path[1])];
+  return flow !== undefined && "direction" in flow && settled !== undefined && "amount" in settled
+    ? { ...flow, direction: directionOf(settled.amount, flow.direction) }
+    : flow;
+}
+
+function directionOf(amount: number, otherwise: Direction): Direction {
+  return amount === 0 || Math.sign(amount) === signOf(otherwise)
+    ? otherwise
+    : otherwise === "in"
+      ? "out"
+      : "in";
+}
+
+function withFlow(problem: Problem, index: number, flow: Flow | undefined): Problem {
+  return flow === undefined ? problem : { ...problem, flows: problem.flows.with(index, flow) };
+}
+
+/** An unknown count has whole payments in the account, and one more that settles the rest: a line of its own. */
+function withLast(problem: Problem, settled: readonly SettledFlow[]): Problem {
+  const last = settled[problem.flows.length];
+  const owner = problem.flows.find(({ id }) => id === last?.id);
+  if (last?.kind !== "single" || owner?.kind !== "stream") return problem;
+  const flow: Flow = {
+    id: LAST_PAYMENT,
+    kind: "single",
+    label: "The last payment",
+    direction: directionOf(last.amount, owner.direction),
+    amount: Math.abs(last.amount),
+    at: isoYears(last.at),
+  };
+  return { ...problem, flows: [...problem.flows, flow] };
+}
+
+function namedAs({ flows }: Problem, settled: readonly SettledFlow[]): readonly SettledFlow[] {
+  return settled.map((flow, index) => ({ ...flow, id: flows[index]?.id ?? flow.id }));
+}

@@ -1,0 +1,36 @@
+import { lineOf } from "../compose/sheet";
+import { evaluate } from "../mathematics/evaluate";
+import { readableSum, sum, type SignedTerm } from "../mathematics/expression";
+import type { Step } from "../step";
+import type { Story } from "./story";
+import { ALWAYS, totalOf } from "./totals";
+
+/** The plain sum of one flow, or of all money in or out, without regard to time. */
+export function totalSteps(story: Story, of: string): Step[] {
+  const { sheet, solution } = story.composition;
+  const { flows } = solution.settled;
+  const isAll = of === "in" || of === "out";
+  const signs: readonly (1 | -1)[] = of === "in" ? [1] : of === "out" ? [-1] : [1, -1];
+  const own = signs.flatMap((sign) =>
+    flows.flatMap((_, index): SignedTerm[] => {
+      if (!isAll && story.ownerOf(index) !== of) return [];
+      const total = totalOf(story, index, sign, ALWAYS);
+      return total === null ? [] : [{ sign: isAll ? 1 : sign, of: total }];
+    }),
+  );
+  // Of one flow the size counts, whichever way it goes.
+  const isOut = evaluate(sum(own)) < 0;
+  const terms = isOut ? own.map((term) => ({ ...term, sign: -term.sign as 1 | -1 })) : own;
+  const total = sheet.work(sheet.letter("T"), "money", readableSum(terms, "C"));
+  return [
+    ...story.countings.splice(0),
+    {
+      kind: "value",
+      level: "short",
+      say: "Add up what is paid, without regard to when.",
+      lines: [lineOf(total)],
+      value: total.value,
+      finds: total,
+    },
+  ];
+}

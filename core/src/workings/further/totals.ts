@@ -1,0 +1,143 @@
+import { expandFlow } from "../../flows/flow-kinds";
+import type { SettledFlow } from "../../flows/flow-kind";
+import { NO_GROWTH } from "../../rates/accumulation";
+import { SAME_TIME } from "../compose/moves";
+import {
+  factorOf,
+  minus,
+  number,
+  of,
+  ONE,
+  product,
+  quotient,
+  readableSum,
+  sum,
+  type Expression,
+  type Quantity,
+  type SignedTerm,
+} from "../mathematics/expression";
+import { levelFuture } from "../mathematics/factors";
+import { paymentsIn, upTo } from "./parts";
+import type { Story } from "./story";
+
+type Stream = Extract<SettledFlow, { kind: "stream" }>;
+
+/** After one time and up to another, that one included. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+export const ALWAYS: Span = {
+  from: Number.NEGATIVE_INFINITY,
+  to: Number.POSITIVE_INFINITY,
+};
+
+/**
+ * The plain sum of what one flow moves in a span, without regard to time: with +1 what comes in, with −1
+ * what goes out. `null` where nothing does.
+ */
+export function totalOf(story: Story, index: number, sign: 1 | -1, span: Span): Expression | null {
+  const { composition } = story;
+  const flow = composition.solution.settled.flows[index];
+  if (flow === undefined) return null;
+  if (flow.kind === "single") {
+    const isIn = flow.at > span.from + SAME_TIME && flow.at <= span.to + SAME_TIME;
+    const size = composition.sizes[index];
+    return isIn && Math.sign(flow.amount) === sign && size !== null && size !== undefined
+      ? of(size)
+      : null;
+  }
+  const short = flow.kind === "stream" ? totalOfStream(story, index, flow, sign, span) : undefined;
+  return short === undefined ? oneByOne(story, index, sign, span) : short;
+}
+
+/** @returns `undefined` where the payments have no short formula */
+function totalOfStream(
+  story: Story,
+  index: number,
+  flow: Stream,
+  sign: 1 | -1,
+  span: Span,
+): Expression | null | undefined {
+  const { sizes, growths } = story.composition;
+  const size = sizes[index];
+  const count = countIn(story, index, flow, span);
+  if (size === null || size === undefined) return undefined;
+  if (count === null) return null;
+  if (flow.growth === null) {
+    return Math.sign(flow.amount) === sign ? product(count, of(size)) : null;
+  }
+  const growth = growths[index];
+  const isWhole = span === ALWAYS;
+  const isEach = flow.growth.steps === 1 && flow.growth.payments === 1;
+  if (!isWhole || !isEach || growth === null || growth === undefined) return undefined;
+  if (flow.growth.by === "percent") {
+    return Math.sign(flow.amount) === sign
+      ? product(of(size), factorOf(levelFuture, of(growth), count))
+      : null;
+  }
+  const last = flow.amount + flow.growth.figure * (flow.count - 1);
+  const isOneSided = Math.sign(last) === sign && Math.sign(flow.amount) === sign;
+  if (!isOneSided || !Number.isInteger(flow.count)) return undefined;
+  const steps = quotient(product(count, minus(count, ONE)), number(2));
+  return sum([
+    { sign: 1, of: product(count, of(size)) },
+    { sign: 1, of: product(of(growth), steps) },
+  ]);
+}
+
+/** How many payments fall into a span, by the letters of those made by its ends; `null` for none. */
+function countIn(story: Story, index: number, flow: Stream, { from, to }: Span): Expression | null {
+  const [before, by] = [paymentsIn(flow, from), paymentsIn(flow, to)];
+  // Payments for ever have no sum, and count on the side that they are not on.
+  if (by <= before || by === Number.POSITIVE_INFINITY) return null;
+  const counted = (years: number) => of(countBy(story, index, years));
+  return before === 0 ? counted(to) : minus(counted(to), counted(from));
+}
+
+function countBy(story: Story, index: number, years: number): Quantity {
+  const count = upTo(story, years).composition.counts[index];
+  if (count === null || count === undefined) {
+    throw new TypeError("Payments that are counted have a count");
+  }
+  return count;
+}
+
+/** Every payment as the timeline has it, those that are alike together. */
+function oneByOne(
+  story: Story,
+  index: number,
+  sign: 1 | -1,
+  { from, to }: Span,
+): Expression | null {
+  const { sheet } = story.composition;
+  // Payments for ever end with the span.
+  const { composition, has } = upTo(story, to);
+  const flow = composition.solution.settled.flows[index];
+  if (flow === undefined || !has(index)) return null;
+  const alike: { readonly amount: number; count: number }[] = [];
+  for (const { amount, at } of expandFlow(flow, NO_GROWTH)) {
+    const isIn = at > from + SAME_TIME && at <= to + SAME_TIME;
+    if (!isIn || Math.sign(amount) !== sign) continue;
+    const last = alike.at(-1);
+    if (last?.amount === amount) last.count += 1;
+    else alike.push({ amount, count: 1 });
+  }
+  const terms = alike.map(({ amount, count }): SignedTerm => {
+    const size = sheet.given(null, "money", Math.abs(amount), ["flows", index]);
+    return { sign: 1, of: product(number(count), of(size)) };
+  });
+  return terms.length === 0 ? null : readableSum(terms, "C");
+}
+
+/** Money of both ways together: what comes in less what goes out, or with −1 the reverse. */
+export function netOver(story: Story, side: 1 | -1, span: Span): SignedTerm[] {
+  const { flows } = story.composition.solution.settled;
+  return ([1, -1] as const).flatMap((sign) =>
+    flows.flatMap((_, index): SignedTerm[] => {
+      const total = totalOf(story, index, (sign * side) as 1 | -1, span);
+      return total === null ? [] : [{ sign, of: total }];
+    }),
+  );
+}
