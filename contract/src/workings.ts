@@ -26,8 +26,16 @@ const step = z.object({
   value: z.number().optional(),
 });
 
+const steps = z.array(step).readonly();
+
 export const workingsReply = z
-  .object({ steps: z.array(step).readonly() })
+  .object({
+    steps,
+    also: z.array(z.object({ steps }).nullable()).readonly().meta({
+      description:
+        "The steps to the answer of each further question, in order; null where it has none.",
+    }),
+  })
   .meta({ id: "Workings", description: "The steps from what is given to the answer." });
 
 export type WorkingsReply = z.infer<typeof workingsReply>;

@@ -4,6 +4,8 @@
  */
 export * from "./workings/step";
 export * from "./workings/workings";
+export * from "./workings/further/further-workings";
+export { isSameFigure } from "./workings/mathematics/same-figure";
 export { linePlain, lineLatex, type LineStyle } from "./workings/write-line";
 export { markdownWords, writeOut, type WrittenForm } from "./workings/write-out";
 export type { Quantity } from "./workings/mathematics/expression";

@@ -8,13 +8,13 @@ interface Script {
   readonly step: (number: number, say: string) => string;
   readonly line: (line: Line, style: LineStyle) => string;
   readonly table: (table: StepTable) => string;
-  readonly before: string;
+  readonly before: (first: number) => string;
   readonly after: string;
 }
 
 const SCRIPTS: Readonly<Record<WrittenForm, Script>> = {
   plain: {
-    before: "",
+    before: () => "",
     after: "",
     step: (number, say) => `${number}. ${say}`,
     line: (line, style) => `   ${beside(linePlain(line, style), line.note, "   ")}`,
@@ -24,7 +24,8 @@ const SCRIPTS: Readonly<Record<WrittenForm, Script>> = {
         .join("\n"),
   },
   latex: {
-    before: String.raw`\begin{enumerate}`,
+    before: (first) =>
+      String.raw`\begin{enumerate}${first === 1 ? "" : String.raw`\setcounter{enumi}{${first - 1}}`}`,
     after: String.raw`\end{enumerate}`,
     step: (_, say) => String.raw`\item ${escaped(say)}`,
     line: (line, style) => {
@@ -43,7 +44,7 @@ const SCRIPTS: Readonly<Record<WrittenForm, Script>> = {
       ].join("\n"),
   },
   markdown: {
-    before: "",
+    before: () => "",
     after: "",
     step: (number, say) => `${`${number}.`.padEnd(4)}${markdownWords(say)}\n`,
     line: (line, style) => {
@@ -65,17 +66,23 @@ const SCRIPTS: Readonly<Record<WrittenForm, Script>> = {
  * Workings as one text.
  *
  * @param form `plain` for anywhere, `latex` for a document, `markdown` with LaTeX between dollar signs
+ * @param first the number of the first step
  */
-export function writeOut(steps: readonly Step[], form: WrittenForm, style: LineStyle = {}): string {
+export function writeOut(
+  steps: readonly Step[],
+  form: WrittenForm,
+  style: LineStyle = {},
+  first = 1,
+): string {
   const script = SCRIPTS[form];
   const body = steps.map(({ say, lines, table }, index) =>
     [
-      script.step(index + 1, say),
+      script.step(first + index, say),
       ...lines.map((line) => script.line(line, style)),
       ...(table === undefined ? [] : [script.table(table)]),
     ].join("\n"),
   );
-  return [script.before, ...body, script.after].filter((text) => text !== "").join("\n");
+  return [script.before(first), ...body, script.after].filter((text) => text !== "").join("\n");
 }
 
 function beside(formula: string, note: string | undefined, gap: string): string {

@@ -1,6 +1,12 @@
 import { workingsOptions, type WorkingsReply } from "@kestrelmoor/contract";
 import { solve } from "@kestrelmoor/core";
-import { lineLatex, linePlain, workings } from "@kestrelmoor/core/teaching";
+import {
+  furtherWorkings,
+  lineLatex,
+  linePlain,
+  workings,
+  type Step,
+} from "@kestrelmoor/core/teaching";
 import { Router, type Request, type Response } from "express";
 import { jsonBody } from "../http/body";
 import { readBody, readProblemIn } from "../http/read-body";
@@ -16,20 +22,24 @@ export function workingsRoutes(): Router {
     const problem = readProblemIn(file, ["problem"]);
     const solution = solve(problem);
     if (!solution.ok) throw unsolvable(solution.issues);
-    const { steps } = workings(problem, solution.value, { level });
+    const own = workings(problem, solution.value, { level });
+    const further = furtherWorkings(problem, solution.value, own, { level });
     response.json({
-      steps: steps.map(({ kind, say, lines, table, value }) => {
-        const formulas = lines.filter(({ parts }) => parts.length > 0);
-        return {
-          kind,
-          say,
-          latex: formulas.map((line) => lineLatex(line)),
-          plain: formulas.map((line) => linePlain(line)),
-          ...(table === undefined ? {} : { table }),
-          ...(value === undefined ? {} : { value }),
-        };
-      }),
+      steps: own.steps.map(replied),
+      also: further.map((made) => (made === null ? null : { steps: made.steps.map(replied) })),
     } satisfies WorkingsReply);
   });
   return router;
+}
+
+function replied({ kind, say, lines, table, value }: Step): WorkingsReply["steps"][number] {
+  const formulas = lines.filter(({ parts }) => parts.length > 0);
+  return {
+    kind,
+    say,
+    latex: formulas.map((line) => lineLatex(line)),
+    plain: formulas.map((line) => linePlain(line)),
+    ...(table === undefined ? {} : { table }),
+    ...(value === undefined ? {} : { value }),
+  };
 }

@@ -31,6 +31,29 @@ test("the short form has fewer steps", async () => {
   expect(short.steps.length).toBeLessThan(whole.steps.length);
 });
 
+test("further questions have steps of their own, and null where they have no answer", async () => {
+  const problem = {
+    format: "kestrelmoor-problem",
+    version: 1,
+    rates: [{ percent: 10, quoted: "effective" }],
+    flows: [
+      { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
+      {
+        ...{ id: "rent", kind: "stream", direction: "out", amount: null, every: "P1Y" },
+        ...{ count: "forever", timing: "end", begins: "P0D" },
+      },
+    ],
+    also: [
+      { find: "balance", at: "P3Y" },
+      { find: "total", of: "rent" },
+    ],
+  };
+  const { also } = (await post({ problem }).expect(200)).body as WorkingsReply;
+  // Payments of 100 for ever never bring a loan of 1,000 at 10 % down.
+  expect(also[0]?.steps.at(-1)?.value).toBeCloseTo(1000, 9);
+  expect(also[1]).toBeNull();
+});
+
 test.each<[string, unknown, string]>([
   ["an unknown level", { problem: cases[0]?.problem, level: "brief" }, "request-invalid"],
   ["no problem", { level: "short" }, "problem-invalid"],

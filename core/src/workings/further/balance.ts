@@ -20,8 +20,40 @@ export interface Balance {
  * everything balances; the way with fewer terms is taken.
  */
 export function balanceAt(story: Story, years: number): Balance {
+  const known = story.balancesBefore.get(years);
+  if (known !== undefined) return foundBefore(story, years, known);
+  const balance = workedOut(story, years);
+  story.balancesBefore.set(years, balance.found.value);
+  return balance;
+}
+
+/** A further question may need what one before it has found. */
+function foundBefore({ composition }: Story, years: number, value: number): Balance {
+  const { sheet } = composition;
+  const found = sheet.work(sheet.letter("B"), "money", number(value));
+  return {
+    found,
+    steps: [
+      {
+        kind: "value",
+        level: "short",
+        say: `The balance ${dateWords(years)} was found above.`,
+        lines: [
+          {
+            ...chain(written(of(found), "symbols"), written(of(found), "values")),
+            defines: found,
+          },
+        ],
+        value,
+        finds: found,
+      },
+    ],
+  };
+}
+
+function workedOut(story: Story, years: number): Balance {
   const back = upTo(story, years);
-  const ahead = story.balances ? after(story, years) : null;
+  const ahead = story.isBalanced ? after(story, years) : null;
   const isAhead = ahead !== null && ahead.size < back.size;
   const part = isAhead ? ahead : back;
   const { list, steps } = termsAt(part.composition, fixedAt(years), part.has);

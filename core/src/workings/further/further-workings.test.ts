@@ -199,6 +199,21 @@ describe("the textbook's ways", () => {
     expect(rates[0]?.made?.steps.map(({ kind }) => kind)).not.toContain("rate-per-period");
   });
 
+  test("a balance that an earlier question has found is not worked out again", () => {
+    const [, interest] = furtherOf(
+      problemOf({
+        ...loan,
+        also: [
+          { find: "balance", at: "P2Y" },
+          { find: "interest", from: "P0D", to: "P2Y" },
+        ],
+      }),
+    );
+    expect(interest?.made?.steps.map(({ say }) => say)).toContain(
+      "The balance 2 years from today was found above.",
+    );
+  });
+
   test("an amount that balances on the other side counts there", () => {
     const [balance] = furtherOf(
       problemOf({

@@ -36,10 +36,11 @@ export function furtherWorkings(
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): (FurtherWorkings | null)[] {
   const told = new Set(before.steps.map(textOf));
+  const balances = new Map<number, number>();
   return (problem.also ?? []).map((question, index) => {
     const answer = solution.also[index];
     if (answer === null || answer === undefined) return null;
-    const story = storyOf(problem, solution, rounding, `q${index + 1}_`);
+    const story = storyOf(problem, solution, rounding, `q${index + 1}_`, balances);
     const steps = stepsFor(question, story);
     story.composition.sheet.numberLetters();
     const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;

@@ -18,20 +18,26 @@ export interface Story {
   readonly composition: Composition;
   /** The sign of the money that moves first, on whose side a balance is above zero. */
   readonly side: 1 | -1;
-  readonly balances: boolean;
+  readonly isBalanced: boolean;
   /** The flow that a settled one belongs to; the payment that settles the rest belongs to its stream. */
   readonly ownerOf: (index: number) => string;
   readonly yearsAt: (position: KnownPosition) => number;
+  /** Balances that were worked out for questions before, by their dates in years; others join them. */
+  readonly balancesBefore: Map<number, number>;
   /** Steps that count payments, for whoever tells what was reckoned with them. */
   readonly countings: Step[];
 }
 
-/** @param name begins the ids of its quantities, unlike those of any other workings beside it */
+/**
+ * @param name begins the ids of its quantities, unlike those of any other workings beside it
+ * @param balancesBefore shared by the questions of one problem
+ */
 export function storyOf(
   problem: Problem,
   solution: Solution,
   rounding: Rounding,
   name: string,
+  balancesBefore: Map<number, number>,
 ): Story {
   const found = accountFor(problem);
   if (!found.ok) throw new TypeError("Only a solved problem has workings");
@@ -46,9 +52,10 @@ export function storyOf(
   return {
     composition,
     side: openingSide(flows),
-    balances: problem.ask === undefined,
+    isBalanced: problem.ask === undefined,
     ownerOf: (index) => flows[index]?.id ?? "",
     yearsAt: (position) => valueAt(resolvePosition(problem, position), x),
+    balancesBefore,
     countings: [],
   };
 }

@@ -6,8 +6,8 @@ import { worthAtDate } from "../unknown/worth";
 import type { Story } from "./story";
 
 /** What everything is worth at a date; nothing where it all balances. */
-export function valueSteps({ composition, balances }: Story, years: number): Step[] {
-  if (!balances) return worthAtDate(composition, years);
+export function valueSteps({ composition, isBalanced }: Story, years: number): Step[] {
+  if (!isBalanced) return worthAtDate(composition, years);
   const { sheet } = composition;
   const nothing = sheet.work(sheet.letter("V"), "money", number(0));
   return [

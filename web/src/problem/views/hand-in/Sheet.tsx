@@ -22,7 +22,7 @@ interface SheetProps {
  * the same rules along.
  */
 export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
-  const { title, credits, question, flows, given, steps, answer, further } = content;
+  const { title, credits, question, flows, given, parts, answer, further } = content;
   const lines = (some: readonly Line[]) =>
     some.map((line, place) => (
       <div key={place}>
@@ -58,11 +58,16 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
       </section>
       <section>
         <h3>Workings</h3>
-        <ol className="sheet-steps">
-          {steps.map((step, index) => (
-            <StepOf key={index} step={step} lines={lines(step.lines)} />
-          ))}
-        </ol>
+        {parts.map(({ question: asked, steps, first }) => (
+          <Fragment key={first}>
+            {asked !== null && <h4>{asked}</h4>}
+            <ol className="sheet-steps" start={first}>
+              {steps.map((step, index) => (
+                <StepOf key={index} number={first + index} step={step} lines={lines(step.lines)} />
+              ))}
+            </ol>
+          </Fragment>
+        ))}
       </section>
       <section className="sheet-whole sheet-answer">
         <h3>Answer</h3>
@@ -85,11 +90,18 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
 /** Lines and rows of a step that stands on one page. */
 const LONGEST_WHOLE = 5;
 
-function StepOf({ step, lines }: { readonly step: Step; readonly lines: ReactNode }) {
+interface StepProps {
+  readonly number: number;
+  readonly step: Step;
+  readonly lines: ReactNode;
+}
+
+function StepOf({ number, step, lines }: StepProps) {
   const height = step.lines.length + (step.table?.rows.length ?? 0);
   return (
     // A long step may go on over the page; the others stay whole.
     <li className={height > LONGEST_WHOLE ? "sheet-long" : undefined}>
+      <span className="sheet-number">{number}.</span>
       <p>{step.say}</p>
       {step.lines.length > 0 && <div className="sheet-lines">{lines}</div>}
       {step.table !== undefined && <TableOf table={step.table} />}

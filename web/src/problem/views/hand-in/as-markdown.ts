@@ -4,7 +4,7 @@ import type { SheetContent } from "./sheet-content";
 
 /** A sheet as Markdown, its formulas as LaTeX between dollar signs. */
 export function asMarkdown(content: SheetContent, choice: WorkingsChoice): string {
-  const { title, credits, question, flows, given, steps, answer, further } = content;
+  const { title, credits, question, flows, given, parts: workings, answer, further } = content;
   const parts = [
     `# ${markdownWords(title)}`,
     markdownWords(credits.join(" · ")),
@@ -24,7 +24,10 @@ export function asMarkdown(content: SheetContent, choice: WorkingsChoice): strin
       .replace(/^1\. .*\n\n/, "")
       .replace(/^ {4}(?=\S)/gm, "- "),
     "## Workings",
-    writeOut(steps, "markdown", choice),
+    ...workings.flatMap(({ question: asked, steps, first }) => [
+      ...(asked === null ? [] : [`### ${markdownWords(asked)}`]),
+      writeOut(steps, "markdown", choice, first),
+    ]),
     "## Answer",
     `**${markdownWords(answer)}**`,
     ...further.map((one) => `${markdownWords(one.question)}: **${markdownWords(one.answer)}**`),

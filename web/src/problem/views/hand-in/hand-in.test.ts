@@ -1,6 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
-import { addFollowUp, addVariant, SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import {
+  addFollowUp,
+  addVariant,
+  SHAPES,
+  writeFollowUpField,
+  type Draft,
+} from "@kestrelmoor/core/typing";
 import { workbook } from "@kestrelmoor/core/teaching";
 import { Workbook as ExcelWorkbook } from "exceljs";
 import { recalculate } from "../../../../../core/test/recalculate";
@@ -42,13 +48,18 @@ describe("the content of a sheet", () => {
   test("has the question, what is given, the steps, the answer and further questions", () => {
     const draft = shape("saving-up");
     Object.assign(draft, { title: " Hives ", question: "What is there in the end?" });
-    addFollowUp(draft, "interest");
+    const line = addFollowUp(draft, "interest");
+    writeFollowUpField(draft, line?.id ?? "", "year 1");
     const content = contentOf(draft);
     expect(content.title).toBe("Hives");
     expect(content.credits).toEqual(["Isla Thwaite", "Finance 1", "24 November 2026"]);
     expect(content.question).toBe("What is there in the end?");
     expect(content.given.kind).toBe("given");
-    expect(content.steps.map(({ kind }) => kind)).not.toContain("answer");
+    const [own, further] = content.parts;
+    expect(own?.steps.map(({ kind }) => kind)).not.toContain("answer");
+    expect(further?.question).toMatch(/^Interest/);
+    expect(further?.first).toBe((own?.steps.length ?? 0) + 1);
+    expect(further?.steps.at(-1)?.kind).toBe("answer");
     expect(content.answer).toContain(
       writeMoney(solved(draft).solution.answers[0].value, USUAL_FORMAT),
     );

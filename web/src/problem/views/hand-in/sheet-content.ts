@@ -1,10 +1,11 @@
 import { followUpWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { Draft } from "@kestrelmoor/core/typing";
-import { workings, type Step, type Workings } from "@kestrelmoor/core/teaching";
+import type { Step } from "@kestrelmoor/core/teaching";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
 import { sketchOf } from "../../timeline/sketch";
 import { sketchInWords, whenWords } from "../../timeline/timeline-words";
+import { workingsParts } from "../workings/parts";
 import type { WorkingsChoice } from "../workings/workings-choice";
 import type { Author } from "./author";
 
@@ -17,11 +18,19 @@ export interface SheetContent {
   readonly question: string;
   /** The timeline in words. */
   readonly flows: readonly string[];
-  readonly made: Workings;
   readonly given: Step;
-  readonly steps: readonly Step[];
+  readonly parts: readonly SheetPart[];
   readonly answer: string;
   readonly further: readonly { readonly question: string; readonly answer: string }[];
+}
+
+/** The steps to one answer; they are numbered through all parts. */
+export interface SheetPart {
+  /** The further question that they answer; `null` for the problem's own. */
+  readonly question: string | null;
+  readonly steps: readonly Step[];
+  /** The number of the first one. */
+  readonly first: number;
 }
 
 /** @returns `null` while the problem has no answer */
@@ -35,10 +44,13 @@ export function sheetContent(
 ): SheetContent | null {
   const { problem, result } = outcome;
   if (problem === null || result?.ok !== true) return null;
-  const made = workings(problem, result.value, { ...choice, format });
-  const [given, ...others] = made.steps;
-  const answer = others.at(-1);
+  const [own, ...others] = workingsParts(problem, result.value, { ...choice, format });
+  const [given] = own.made.steps;
+  const answer = own.made.steps.at(-1);
   if (given === undefined || answer === undefined) return null;
+  // What is given and the answer have places of their own on the sheet.
+  const steps = own.made.steps.slice(1, -1);
+  const left = own.made.steps.length - steps.length;
   return {
     title: draft.title.trim() === "" ? "Untitled problem" : draft.title.trim(),
     credits: [name, course, dateWords(today)].flatMap((one) =>
@@ -46,9 +58,15 @@ export function sheetContent(
     ),
     question: draft.question.trim(),
     flows: flowsInWords(draft, outcome),
-    made,
     given,
-    steps: others.slice(0, -1),
+    parts: [
+      { question: null, steps, first: 1 },
+      ...others.map(({ question, made, before }) => ({
+        question,
+        steps: made.steps,
+        first: before - left + 1,
+      })),
+    ],
     answer: answer.say,
     further: furtherOf(outcome, format),
   };

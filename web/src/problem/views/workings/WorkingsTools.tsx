@@ -1,21 +1,21 @@
-import { lineLatex, writeOut, type Workings } from "@kestrelmoor/core/teaching";
+import { lineLatex, writeOut, type WrittenForm } from "@kestrelmoor/core/teaching";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { showNotice } from "../../../ui/notices";
 import { mathMlOf } from "./Formula";
-
+import type { WorkingsParts } from "./parts";
 import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
 import { WorkingsChoices } from "./WorkingsChoices";
 import styles from "./Workings.module.css";
 
 /** How the workings are written, and the ways to take them along. */
-export function WorkingsTools({ workings }: { readonly workings: Workings }) {
+export function WorkingsTools({ parts }: { readonly parts: WorkingsParts }) {
   const { choice } = useWorkingsChoice();
   return (
     <div className={styles.tools}>
       <p className={styles.sentence}>
         <WorkingsChoices verb="Show" />
       </p>
-      <CopyMenu workings={workings} choice={choice} />
+      <CopyMenu parts={parts} choice={choice} />
     </div>
   );
 }
@@ -26,10 +26,9 @@ const FORMS = [
   { key: "mathml", label: "Copy as MathML" },
 ] as const;
 
-function CopyMenu({ workings, choice }: { workings: Workings; choice: WorkingsChoice }) {
+function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsChoice }) {
   const copy = (form: (typeof FORMS)[number]["key"]) => {
-    const text =
-      form === "mathml" ? inMathMl(workings, choice) : writeOut(workings.steps, form, choice);
+    const text = form === "mathml" ? inMathMl(parts, choice) : written(parts, form, choice);
     navigator.clipboard.writeText(text).then(
       () => showNotice({ kind: "done", text: "The workings are copied." }),
       () =>
@@ -53,14 +52,26 @@ function CopyMenu({ workings, choice }: { workings: Workings; choice: WorkingsCh
   );
 }
 
+function written(parts: WorkingsParts, form: WrittenForm, choice: WorkingsChoice): string {
+  return parts
+    .flatMap(({ question, made, before }) => [
+      ...(question === null ? [] : [question]),
+      writeOut(made.steps, form, choice, before + 1),
+    ])
+    .join("\n\n");
+}
+
 /** Sentences as paragraphs with their formulas, for documents that take MathML. */
-function inMathMl({ steps }: Workings, choice: WorkingsChoice): string {
-  return steps
-    .flatMap(({ say, lines }, index) => [
-      `<p>${index + 1}. ${escapeHtml(say)}</p>`,
-      ...lines
-        .filter(({ parts }) => parts.length > 0)
-        .map((line) => mathMlOf(lineLatex(line, choice))),
+function inMathMl(parts: WorkingsParts, choice: WorkingsChoice): string {
+  return parts
+    .flatMap(({ question, made, before }) => [
+      ...(question === null ? [] : [`<h3>${escapeHtml(question)}</h3>`]),
+      ...made.steps.flatMap(({ say, lines }, index) => [
+        `<p>${before + index + 1}. ${escapeHtml(say)}</p>`,
+        ...lines
+          .filter((line) => line.parts.length > 0)
+          .map((line) => mathMlOf(lineLatex(line, choice))),
+      ]),
     ])
     .join("\n");
 }

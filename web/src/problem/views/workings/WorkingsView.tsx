@@ -1,9 +1,9 @@
-import { workings } from "@kestrelmoor/core/teaching";
-import { useMemo, useRef, type PointerEvent } from "react";
+import { Fragment, useMemo, useRef, type PointerEvent } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
 import { goTo, lightUp } from "./light";
+import { workingsParts } from "./parts";
 import { sourceOf, sourcesOf, type Source } from "./sources";
 import { StepItem } from "./StepItem";
 import { useWorkingsChoice } from "./workings-choice";
@@ -20,15 +20,15 @@ export function WorkingsView() {
   const { problem, result } = useLingering(now, SETS_AFTER_MS);
   const { choice } = useWorkingsChoice();
   const format = useAnswerFormat();
-  const made = useMemo(
+  const parts = useMemo(
     () =>
       problem !== null && result?.ok === true
-        ? workings(problem, result.value, { ...choice, format })
+        ? workingsParts(problem, result.value, { ...choice, format })
         : null,
     [problem, result, choice, format],
   );
   const dim = useRef<(() => void) | null>(null);
-  if (made === null) {
+  if (parts === null) {
     return (
       <p className={styles.empty}>
         The workings appear here once the problem has an answer, each step with its own numbers.
@@ -38,10 +38,10 @@ export function WorkingsView() {
   const sourceAt = (target: EventTarget): Source | null => {
     const number = target instanceof Element ? target.closest("[data-from]") : null;
     const id = number?.getAttribute("data-from");
-    const quantity = made.quantities.find((one) => one.id === id);
+    const quantity = parts.flatMap(({ made }) => made.quantities).find((one) => one.id === id);
     return quantity === undefined
       ? null
-      : sourceOf(quantity, made, store.getState().draft, choice.rounding);
+      : sourceOf(quantity, parts, store.getState().draft, choice.rounding);
   };
   const point = ({ target }: PointerEvent) => {
     dim.current?.();
@@ -50,9 +50,8 @@ export function WorkingsView() {
   };
   return (
     <>
-      <WorkingsTools workings={made} />
-      <ol
-        className={styles.steps}
+      <WorkingsTools parts={parts} />
+      <div
         onPointerOver={point}
         onPointerLeave={() => dim.current?.()}
         onClick={({ target }) => {
@@ -60,16 +59,25 @@ export function WorkingsView() {
           if (source !== null && getSelection()?.isCollapsed !== false) goTo(source);
         }}
       >
-        {made.steps.map((step, index) => (
-          <StepItem
-            key={`${index} ${step.kind}`}
-            step={step}
-            index={index}
-            choice={choice}
-            sourcesNow={() => sourcesOf(step, made, store.getState().draft, choice.rounding)}
-          />
+        {parts.map(({ question, made, before }) => (
+          <Fragment key={before}>
+            {question !== null && <h3 className={styles.question}>{question}</h3>}
+            <ol className={styles.steps} start={before + 1}>
+              {made.steps.map((step, place) => (
+                <StepItem
+                  key={`${place} ${step.kind}`}
+                  step={step}
+                  index={before + place}
+                  choice={choice}
+                  sourcesNow={() =>
+                    sourcesOf(step, before + place, parts, store.getState().draft, choice.rounding)
+                  }
+                />
+              ))}
+            </ol>
+          </Fragment>
         ))}
-      </ol>
+      </div>
     </>
   );
 }

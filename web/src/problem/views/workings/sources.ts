@@ -4,10 +4,10 @@ import {
   type Quantity,
   type Rounding,
   type Step,
-  type Workings,
 } from "@kestrelmoor/core/teaching";
 import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { fieldId } from "../../lines/field-id";
+import { stepThatDefines, type WorkingsParts } from "./parts";
 
 /** Where a number in the workings comes from: a field of a line, or an earlier step. */
 export interface Source {
@@ -17,7 +17,7 @@ export interface Source {
   readonly field: string | null;
   /** The line that the field belongs to, whose posts stand on the timeline. */
   readonly line: string | null;
-  /** From 0. */
+  /** From 0, through the workings of all questions. */
   readonly step: number | null;
 }
 
@@ -37,7 +37,7 @@ const FIELDS: Readonly<Record<string, string>> = {
 
 export function sourceOf(
   quantity: Quantity,
-  { steps }: Workings,
+  parts: WorkingsParts,
   draft: Draft,
   rounding: Rounding,
 ): Source {
@@ -60,7 +60,7 @@ export function sourceOf(
       step: null,
     };
   }
-  const step = steps.findIndex(({ lines }) => lines.some(({ defines }) => defines === quantity));
+  const step = stepThatDefines(quantity, parts);
   return {
     figure,
     words: step < 0 ? "a step that is not shown" : `step ${step + 1}`,
@@ -73,13 +73,13 @@ export function sourceOf(
 /** The numbers of a step that come from elsewhere, each once. */
 export function sourcesOf(
   step: Step,
-  workings: Workings,
+  index: number,
+  parts: WorkingsParts,
   draft: Draft,
   rounding: Rounding,
 ): Source[] {
-  const own = workings.steps.indexOf(step);
   const quantities = new Set(step.lines.flatMap(quantitiesIn));
   return [...quantities]
-    .map((quantity) => sourceOf(quantity, workings, draft, rounding))
-    .filter((source) => source.step !== own && (source.step !== null || source.field !== null));
+    .map((quantity) => sourceOf(quantity, parts, draft, rounding))
+    .filter((source) => source.step !== index && (source.step !== null || source.field !== null));
 }

@@ -1,0 +1,14 @@
+import type { Quantity } from "./expression";
+import { plainHand, letterIn } from "./hands";
+
+/** Figures of two sheets that are one: under the same letter, and of the same value but for rounding. */
+export function isSameFigure(one: Quantity, other: Quantity): boolean {
+  const isClose = Math.abs(one.value - other.value) <= 1e-11 * Math.abs(other.value);
+  return (
+    isClose &&
+    one.letter !== null &&
+    other.letter !== null &&
+    one.kind === other.kind &&
+    letterIn(one.letter, plainHand) === letterIn(other.letter, plainHand)
+  );
+}
