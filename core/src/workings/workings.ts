@@ -1,7 +1,6 @@
 import type { Problem } from "../problem/schema";
 import { answerText } from "../wording/answer-sentence";
 import { USUAL_FORMAT, type AnswerFormat } from "../wording/answer-format";
-import { formatFigure } from "../wording/format-number";
 import type { Solution } from "../solve/solution";
 import type { Unknown } from "../problem/unknown";
 import { compose, type Composition } from "./compose/composition";
@@ -9,6 +8,7 @@ import { givenStep } from "./compose/given";
 import { Sheet } from "./compose/sheet";
 import type { Quantity } from "./mathematics/expression";
 import { UNROUNDED, type Rounding } from "./mathematics/figures";
+import { roundingStep } from "./rounding-step";
 import type { Level, Step } from "./step";
 import { amountSteps } from "./unknown/amount";
 import { countSteps } from "./unknown/count/count";
@@ -67,7 +67,11 @@ export function workings(
     given,
     ...composition.takeConversions(),
     ...steps,
-    ...roundingStep(solution, steps, rounding),
+    ...roundingStep(
+      Math.abs(steps.findLast(({ kind }) => kind === "value")?.value ?? NaN),
+      Math.abs(solution.answers[0].value),
+      rounding,
+    ),
     {
       kind: "answer" as const,
       level: "short" as const,
@@ -84,25 +88,4 @@ export function workings(
     steps: all.filter((step) => level === "every-step" || step.level === "short"),
     quantities: composition.sheet.quantities,
   };
-}
-
-/** What rounding on the way has done to the result. */
-function roundingStep(solution: Solution, steps: readonly Step[], rounding: Rounding): Step[] {
-  if (rounding.factor === null && rounding.rate === null) return [];
-  const value = steps.findLast(({ kind }) => kind === "value")?.value;
-  const exact = solution.answers[0].value;
-  if (value === undefined || !Number.isFinite(value)) return [];
-  const difference = Math.abs(value) - Math.abs(exact);
-  return [
-    {
-      kind: "rounding",
-      level: "short",
-      say:
-        Math.abs(difference) < 1e-9 * Math.abs(exact)
-          ? "Rounding on the way makes no difference here."
-          : `Rounded on the way, as the course asks, this comes to ${formatFigure(Math.abs(value), 6)}; with every digit carried it is ${formatFigure(Math.abs(exact), 6)}, a difference of ${formatFigure(Math.abs(difference), 6)}.`,
-      lines: [],
-      value: difference,
-    },
-  ];
 }

@@ -4,7 +4,14 @@ import type { QuantityKind } from "../../workings/mathematics/expression";
 export interface Workbook {
   readonly sheets: readonly WorkbookSheet[];
   /** Where the answer stands. */
-  readonly answer: { readonly sheet: string; readonly cell: string };
+  readonly answer: Place;
+  /** Where that of each further question stands; `null` where one has none. */
+  readonly further: readonly (Place | null)[];
+}
+
+export interface Place {
+  readonly sheet: string;
+  readonly cell: string;
 }
 
 export interface WorkbookSheet {

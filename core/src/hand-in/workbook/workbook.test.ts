@@ -30,8 +30,8 @@ function cellAt(book: Workbook, sheet: string, cell: string): Cell | null {
 function answerOf(
   book: Workbook,
   changed: (given: Extract<Cell, { kind: "input" }>) => number = ({ value }) => value,
+  { sheet, cell } = book.answer,
 ): number {
-  const { sheet, cell } = book.answer;
   return recalculate(
     {
       at: (inSheet, one) => {
@@ -135,6 +135,45 @@ test("what a course rounds on the way is rounded in its cell", () => {
   const book = workbook(problem, solution, HEAD, { rounding: { factor: 4, rate: null } });
   // 9,000 ÷ 5.7864, the factor for 7 payments at 5 % rounded to 4 decimals.
   expect(answerOf(book)).toBeCloseTo(9000 / 5.7864, 9);
+});
+
+describe("further questions go on with the cells of the problem's own", () => {
+  const parts = {
+    rates: [{ percent: 6.9, quoted: "nominal", compounding: "P1M" }],
+    flows: [debt, stream("p", "out", null, { every: "P1M", count: 60 })],
+    also: [
+      { find: "balance", at: "P2Y" },
+      { find: "interest", from: "P1Y", to: "P2Y" },
+      { find: "total", of: "p" },
+    ],
+  };
+  const file = { format: "kestrelmoor-problem", version: 1, ...parts };
+  const { problem, solution } = solved(file);
+  const book = workbook(problem, solution, HEAD);
+
+  test.each([0, 1, 2])("the formulas of question %i give the engine's answer", (question) => {
+    const place = book.further[question] ?? undefined;
+    expect(answerOf(book, undefined, place)).toBeCloseTo(solution.also[question] ?? NaN, 7);
+  });
+
+  test("with another debt they give what the engine gives for that", () => {
+    const other = solved({ ...file, flows: [{ ...debt, amount: 12000 }, parts.flows[1]] });
+    other.solution.also.forEach((wanted, question) => {
+      const found = answerOf(
+        book,
+        ({ value }) => (value === 9000 ? 12000 : value),
+        book.further[question] ?? undefined,
+      );
+      expect(found).toBeCloseTo(wanted ?? NaN, 7);
+    });
+  });
+
+  test("rounded on the way, they go on with what was rounded", () => {
+    const rounding = { factor: 4, rate: null };
+    const rounded = workbook(problem, solution, HEAD, { rounding });
+    const other = answerOf(rounded, undefined, rounded.further[2] ?? undefined);
+    expect(other).toBeCloseTo(60 * answerOf(rounded), 7);
+  });
 });
 
 describe.each(cases)("$id", ({ problem: file, expect: wanted }) => {

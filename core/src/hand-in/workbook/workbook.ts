@@ -1,6 +1,7 @@
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { UNROUNDED } from "../../workings/mathematics/figures";
+import { furtherWorkings } from "../../workings/further/further-workings";
 import { workings, type WorkingsOptions } from "../../workings/workings";
 import type { Workbook } from "./cells";
 import { WorkingsSheet, type WorkbookHead } from "./workings-sheet";
@@ -23,6 +24,9 @@ export function workbook(
   head: WorkbookHead,
   options: Omit<WorkingsOptions, "level"> = {},
 ): Workbook {
-  const made = workings(problem, solution, { ...options, level: "every-step" });
-  return new WorkingsSheet(problem, solution, made, options.rounding ?? UNROUNDED).write(head);
+  const every = { ...options, level: "every-step" } as const;
+  const own = workings(problem, solution, every);
+  const further = furtherWorkings(problem, solution, own, every);
+  const sheet = new WorkingsSheet(problem, solution, own, options.rounding ?? UNROUNDED);
+  return sheet.write(head, further);
 }

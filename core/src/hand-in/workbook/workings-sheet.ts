@@ -1,5 +1,8 @@
+import type { Path } from "../../issues/issue";
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
+import { followUpWords } from "../../wording/follow-up-words";
+import type { FurtherWorkings } from "../../workings/further/further-workings";
 import { decimalsOf, type Rounding } from "../../workings/mathematics/figures";
 import { evaluate } from "../../workings/mathematics/evaluate";
 import type { Expression, Quantity, Root } from "../../workings/mathematics/expression";
@@ -7,7 +10,7 @@ import { letterIn, plainHand } from "../../workings/mathematics/hands";
 import type { Line, Step } from "../../workings/step";
 import type { Workings } from "../../workings/workings";
 import { linePlain } from "../../workings/write-line";
-import { text, type Cell, type Workbook, type WorkbookSheet } from "./cells";
+import { text, type Cell, type Place, type Workbook, type WorkbookSheet } from "./cells";
 import { formulaOf } from "./formula";
 import { quantityWords } from "./quantity-words";
 import { reachableFrom } from "./reachable";
@@ -16,6 +19,7 @@ import { searchSheet } from "./search-sheet";
 const NAME = "Workings";
 const SEARCH = "Search";
 const VALUE_COLUMN = "C";
+const NOW = "With the figures that stand here now";
 
 /** What stands over the figures: what the problem is called, what it asks, who hands it in. */
 export interface WorkbookHead {
@@ -29,6 +33,8 @@ export class WorkingsSheet {
   private readonly cells = new Map<Quantity, string>();
   private readonly ranges = new Map<object, string>();
   private readonly searches: WorkbookSheet[] = [];
+  /** What a further question finds there. */
+  private earlier: readonly (readonly [Quantity, string])[] = [];
 
   constructor(
     private readonly problem: Problem,
@@ -38,7 +44,7 @@ export class WorkingsSheet {
   ) {}
 
   /** This sheet, and one for the search where there is one. */
-  write(head: WorkbookHead): Workbook {
+  write(head: WorkbookHead, further: readonly (FurtherWorkings | null)[]): Workbook {
     const { steps, result } = this.made;
     const [given, ...others] = steps;
     this.rows.push(
@@ -53,19 +59,29 @@ export class WorkingsSheet {
     const place = this.cellOf(result);
     this.heading("The answer.");
     this.rows.push([text(`As it was handed in: ${steps.at(-1)?.say ?? ""}`)]);
-    const answer: Cell = {
-      kind: "formula",
-      formula: place,
-      value: result.value,
-      shows: result.kind,
-      isAnswer: true,
-    };
-    this.rows.push([text("With the figures that stand here now"), null, answer]);
+    this.rows.push([text(NOW), null, answerCell(place, result)]);
+    const answer = this.here();
+    const places = further.map((one) => (one === null ? null : this.further(one)));
     const own = { name: NAME, widths: [54, 10, 24, 64], rowsKept: 0, rows: this.rows };
     return {
       sheets: [own, ...this.searches],
-      answer: { sheet: NAME, cell: `${VALUE_COLUMN}${this.rows.length}` },
+      answer,
+      further: places,
     };
+  }
+
+  /** A further question goes on with the cells that are there. */
+  private further({ question, steps, result }: FurtherWorkings): Place {
+    this.earlier = [...this.cells];
+    this.heading(`${followUpWords(question, this.problem)}.`);
+    for (const step of steps) this.step(step);
+    const place = this.cellOf(result);
+    this.rows.push([text(NOW), null, answerCell(place, result)]);
+    return this.here();
+  }
+
+  private here(): Place {
+    return { sheet: NAME, cell: `${VALUE_COLUMN}${this.rows.length}` };
   }
 
   /** All that is given, also what has no letter: the amounts of a list. */
@@ -85,9 +101,14 @@ export class WorkingsSheet {
   }
 
   private step({ say, lines }: Step): void {
-    const own = lines.flatMap(({ defines, note }) =>
-      defines === undefined || defines.isOpen || this.cells.has(defines) ? [] : [{ defines, note }],
-    );
+    const own = lines.flatMap(({ defines, note }) => {
+      const isNew =
+        defines !== undefined &&
+        !defines.isOpen &&
+        !this.cells.has(defines) &&
+        this.cellOfSame(defines) === undefined;
+      return isNew ? [{ defines, note }] : [];
+    });
     if (own.length === 0) return;
     this.heading(say);
     for (const { defines, note } of own) this.place(defines, note);
@@ -99,8 +120,11 @@ export class WorkingsSheet {
 
   /** Gives a quantity a row, behind those of all that it is made of. */
   private place(quantity: Quantity, note?: string): string {
-    const before = this.cells.get(quantity);
-    if (before !== undefined) return before;
+    const before = this.cells.get(quantity) ?? this.cellOfSame(quantity);
+    if (before !== undefined) {
+      this.cells.set(quantity, before);
+      return before;
+    }
     const { expression, letter, kind, value } = quantity;
     const formula = expression === null ? null : this.formula(quantity, expression);
     const words =
@@ -119,6 +143,17 @@ export class WorkingsSheet {
     const cell = `${VALUE_COLUMN}${this.rows.length}`;
     this.cells.set(quantity, cell);
     return cell;
+  }
+
+  /** The cell of an earlier question's figure that a further one takes up: given, or found. */
+  private cellOfSame({ expression, kind, value, path }: Quantity): string | undefined {
+    if (expression !== null && expression.op !== "number") return undefined;
+    const isFound = expression !== null || isSamePath(path, this.solution.unknown.path);
+    const isSame = (one: Quantity) =>
+      one.kind === kind &&
+      Math.abs(one.value - value) <= SAME_VALUE * Math.abs(value) &&
+      (isSamePath(one.path, path) || (isFound && one.expression !== null));
+    return this.earlier.find(([one]) => isSame(one))?.[1];
   }
 
   private formula(quantity: Quantity, expression: Expression): string {
@@ -167,6 +202,17 @@ export class WorkingsSheet {
     this.searches.push(sheet);
     return name.includes(" ") ? `'${name}'!${found}` : `${name}!${found}`;
   }
+}
+
+/** Figures closer than this are one figure, worked out twice. */
+const SAME_VALUE = 1e-11;
+
+function isSamePath(one: Path | null, other: Path | null): boolean {
+  return one !== null && other !== null && one.join() === other.join();
+}
+
+function answerCell(formula: string, { value, kind }: Quantity): Cell {
+  return { kind: "formula", formula, value, shows: kind, isAnswer: true };
 }
 
 /** The quantity that a line of what is given tells. */

@@ -2,8 +2,10 @@ import type { FollowUp, Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { USUAL_FORMAT, writeMoney } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
+import { Sheet } from "../compose/sheet";
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
+import { roundingStep } from "../rounding-step";
 import type { Workings, WorkingsOptions } from "../workings";
 import { linePlain } from "../write-line";
 import { interestOver, principalOver } from "./span";
@@ -40,14 +42,16 @@ export function furtherWorkings(
   return (problem.also ?? []).map((question, index) => {
     const answer = solution.also[index];
     if (answer === null || answer === undefined) return null;
-    const story = storyOf(problem, solution, rounding, `q${index + 1}_`, balances);
+    const sheet = new Sheet(rounding, `q${index + 1}_`);
+    const story = storyOf(problem, solution, before, sheet, balances);
     const steps = stepsFor(question, story);
-    story.composition.sheet.numberLetters();
+    sheet.numberLetters();
     const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
     if (result === undefined) throw new TypeError("Workings arrive at what is asked");
     const all: Step[] = [
       ...wholePayments(story, solution),
       ...steps.filter((step) => step.kind === "value" || !told.has(textOf(step))),
+      ...roundingStep(result.value, answer, rounding),
       {
         kind: "answer",
         level: "short",
@@ -60,7 +64,7 @@ export function furtherWorkings(
       question,
       result,
       steps: all.filter((step) => level === "every-step" || step.level === "short"),
-      quantities: story.composition.sheet.quantities,
+      quantities: sheet.quantities,
     };
   });
 }

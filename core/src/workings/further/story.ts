@@ -7,11 +7,14 @@ import type { Solution } from "../../solve/solution";
 import { isoYears } from "../../time/duration";
 import { signOf } from "../../timeline/amounts";
 import { resolvePosition } from "../../timeline/positions";
+import { resolveTimeline } from "../../timeline/resolve-timeline";
+import { settleFlows } from "../../timeline/settle-timeline";
 import { withFigure } from "../../vary/figure-at";
 import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
-import { Sheet } from "../compose/sheet";
-import type { Rounding } from "../mathematics/figures";
+import type { Sheet } from "../compose/sheet";
+import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
+import type { Workings } from "../workings";
 
 /** A solved problem with its answer put in, as the account of it runs: what further questions read. */
 export interface Story {
@@ -29,44 +32,59 @@ export interface Story {
 }
 
 /**
- * @param name begins the ids of its quantities, unlike those of any other workings beside it
+ * @param before the workings that found the answer; an amount goes on as they have rounded it
+ * @param sheet an empty one, whose ids are unlike those of any other workings beside it
  * @param balancesBefore shared by the questions of one problem
  */
 export function storyOf(
   problem: Problem,
   solution: Solution,
-  rounding: Rounding,
-  name: string,
+  before: Workings,
+  sheet: Sheet,
   balancesBefore: Map<number, number>,
 ): Story {
   const found = accountFor(problem);
   if (!found.ok) throw new TypeError("Only a solved problem has workings");
-  const { flows, x } = found.value.account;
-  const known = withLast(withAnswer(problem, solution, flows), flows);
+  const { account, unknown } = found.value;
+  const { x } = account;
+  const [{ value }] = solution.answers;
+  const isRounded = unknown.kind === "amount" && sheet.rounding !== UNROUNDED;
+  const known = withLast(
+    withAnswer(problem, solution, account.flows, isRounded ? before.result.value : value),
+    account.flows,
+  );
+  const flows = isRounded ? settledAs(known) : account.flows;
   const composition = compose(
     known,
     { ...solution, settled: { ...solution.settled, flows: namedAs(known, flows) } },
-    new Sheet(rounding, name),
+    sheet,
     true,
   );
   return {
     composition,
     side: openingSide(flows),
     isBalanced: problem.ask === undefined,
-    ownerOf: (index) => flows[index]?.id ?? "",
+    ownerOf: (index) => account.flows[index]?.id ?? "",
     yearsAt: (position) => valueAt(resolvePosition(problem, position), x),
     balancesBefore,
     countings: [],
   };
 }
 
+/** A problem without an unknown as it stands. */
+function settledAs(problem: Problem): readonly SettledFlow[] {
+  const timeline = resolveTimeline(problem);
+  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
+  return settleFlows(timeline.value.flows, 0);
+}
+
 /** The problem with what was found in the place of what was asked, and each amount on the side that balances. */
 function withAnswer(
   problem: Problem,
-  { unknown, answers }: Solution,
+  { unknown }: Solution,
   settled: readonly SettledFlow[],
+  value: number,
 ): Problem {
-  const [answer] = answers;
   const index = Number(unknown.path[1]);
   const flow = settled[index];
   switch (unknown.kind) {
@@ -76,12 +94,12 @@ function withAnswer(
       return withFigure(problem, unknown.path, flow?.kind === "stream" ? flow.count : 0);
     case "at":
     case "begins":
-      return withTime(problem, index, isoYears(answer.value));
+      return withTime(problem, index, isoYears(value));
     case "percent":
     case "growth":
-      return withFigure(problem, unknown.path, answer.value);
+      return withFigure(problem, unknown.path, value);
     case "amount":
-      return withFlow(problem, index, filledAmount(problem, unknown.path, answer.value, flow));
+      return withFlow(problem, index, filledAmount(problem, unknown.path, value, flow));
   }
 }
 
