@@ -49,8 +49,10 @@ test("it follows what is typed, and says what is missing while there is no answe
 }) => {
   await moor.openProblem("Hive deposits");
   const sheet = await openSheet(page);
-  await moor.askFurther(/interest/i);
+  await moor.askFurther(/interest in a year/, "year 2");
   await expect(sheet).toContainText("5,895.62");
+  await expect(sheet.getByRole("heading", { name: "Interest in year 2" })).toBeVisible();
+  await expect(sheet).toContainText("Interest in year 2: 78.73.");
   await moor.type(moor.amount(0), "nonsense");
   await expect(page.getByRole("tabpanel")).toContainText("Once the problem has an answer");
 });

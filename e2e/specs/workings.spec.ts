@@ -70,6 +70,26 @@ test.describe("the workings of a loan with a residual", () => {
   });
 });
 
+test("further questions have their workings below, which go on from the answer", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("The delivery van");
+  await moor.askFurther(/What is owed/, "2 years");
+  await moor.askFurther(/interest in a year/, "years 1 to 2");
+  const { workings } = moor;
+  await expect(workings.getByRole("heading", { name: "Balance after 2 years" })).toBeVisible();
+  // Worked apart: 52,000 · 1.00575²⁴ less the payments grown to then.
+  await expect(workings).toContainText("Balance after 2 years: 38,921.93.");
+  await expect(workings).toContainText("The balance 2 years from today was found above.");
+  await expect(workings).toContainText("Interest in years 1 to 2: 6,331.87.");
+  // The payment that was found leads back to the step that found it.
+  await page.getByRole("button", { name: /^Step 15: where its numbers come from/ }).click();
+  await expect(page.getByRole("list", { name: "Where the numbers come from" })).toContainText(
+    "808.747506258 from step 10",
+  );
+});
+
 test("every demo problem has its workings", async ({ moor, page }) => {
   await moor.openNotebook();
   const titles = await page.getByRole("article").getByRole("link").allTextContents();

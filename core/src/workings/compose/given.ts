@@ -23,7 +23,6 @@ export function givenStep(composition: Composition): Step {
   });
   const asked = composition.sheet.quantities
     .filter(({ isUnknown, kind }) => isUnknown && kind === "time")
-    .filter((quantity) => isUsed(composition, quantity))
     .map((quantity) => lineFor(quantity, "years from today"));
   const times = composition.moves.given.map((time) => lineFor(time, "years"));
   const frequencies = composition.sheet.quantities

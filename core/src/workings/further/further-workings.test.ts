@@ -159,6 +159,20 @@ describe("the textbook's ways", () => {
       ["T = n × PMT + G × n × (n - 1) / 2 = 10 × 500.00 + 10.00 × 10 × (10 - 1) / 2 = 5,450.00"],
     ],
     [
+      "interest over a part of payments that rise by a step",
+      {
+        rates: [effective(5)],
+        flows: [
+          single("price", "out", null, "P0D"),
+          stream("rent", "in", 500, { growth: { amount: 10, every: "P1Y" } }),
+        ],
+        also: [{ find: "interest", from: "P3Y", to: "P5Y" }],
+      },
+      [
+        "M = (k2 - k1) × (PMT + k1 × G) + G × (k2 - k1) × (k2 - k1 - 1) / 2 = (5 - 3) × (500.00 + 3 × 10.00) + 10.00 × (5 - 3) × (5 - 3 - 1) / 2 = 1,070.00",
+      ],
+    ],
+    [
       "an account with an unknown number of payments runs with whole ones",
       {
         rates: [monthly],

@@ -1,9 +1,9 @@
 import { lineOf } from "../compose/sheet";
-import { minus, of, readableSum, type Quantity } from "../mathematics/expression";
+import { minus, of, readableSum, type Quantity, type SignedTerm } from "../mathematics/expression";
 import type { Step } from "../step";
 import { balanceAt } from "./balance";
 import type { Story } from "./story";
-import { netOver, type Span } from "./totals";
+import { totalOf, type Span } from "./totals";
 
 /** What the balance fell by after one date and up to another. */
 export function principalOver(story: Story, span: Span): Step[] {
@@ -17,42 +17,55 @@ export function principalOver(story: Story, span: Span): Step[] {
 export function interestOver(story: Story, span: Span): Step[] {
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
-  const isLoan = story.side > 0;
-  const [one, other] = isLoan ? [before, after] : [after, before];
-  const change = minus(of(one), of(other));
-  // A loan is paid down and savings are paid in: the money that goes out of one's pocket.
-  const moved = netOver(story, -1, span);
-  if (moved.length === 0) {
-    const grown = sheet.work(sheet.letter("I"), "money", minus(of(after), of(before)));
+  const down = sidesIn(story, -story.side as 1 | -1, span);
+  const up = sidesIn(story, story.side, span);
+  const risen = minus(of(after), of(before));
+  if (down.length === 0 && up.length === 0) {
+    const grown = sheet.work(sheet.letter("I"), "money", risen);
     const say = "No money moves in between: all that the balance rose by is interest.";
     return [...steps, lastStep(grown, say)];
   }
-  const paid = sheet.work(sheet.letter("M"), "money", readableSum(moved, "C"));
+  const isUpAlone = down.length === 0;
+  const [lowers, raises] = story.side > 0 ? ["paid back", "received"] : ["taken out", "put in"];
+  const moved = sheet.work(
+    sheet.letter("M"),
+    "money",
+    readableSum(isUpAlone ? up : [...down, ...up.map(turned)], "C"),
+  );
   const interest = sheet.work(
     sheet.letter("I"),
     "money",
-    isLoan ? minus(of(paid), change) : minus(change, of(paid)),
+    isUpAlone ? minus(risen, of(moved)) : minus(of(moved), minus(of(before), of(after))),
   );
-  const less = moved.some(({ sign }) => sign < 0)
-    ? `, less what is ${isLoan ? "received" : "taken out"}`
-    : "";
   return [
     ...steps,
     ...story.countings.splice(0),
     {
       kind: "term",
       level: "short",
-      say: `What is ${isLoan ? "paid back" : "put in"} meanwhile${less}.`,
-      lines: [lineOf(paid)],
-      value: paid.value,
+      say: `What is ${isUpAlone ? raises : lowers} meanwhile${up.length > 0 && !isUpAlone ? `, less what is ${raises}` : ""}.`,
+      lines: [lineOf(moved)],
+      value: moved.value,
     },
     lastStep(
       interest,
-      isLoan
-        ? "What is paid back and does not bring the balance down is interest."
-        : "What the balance rose by and nobody put in is interest.",
+      isUpAlone
+        ? `What the balance rose by and was not ${raises} is interest.`
+        : `What is ${lowers} and does not bring the balance down is interest.`,
     ),
   ];
+}
+
+/** All money of one way in a span. */
+function sidesIn(story: Story, sign: 1 | -1, span: Span): SignedTerm[] {
+  return story.composition.solution.settled.flows.flatMap((_, index): SignedTerm[] => {
+    const total = totalOf(story, index, sign, span);
+    return total === null ? [] : [{ sign: 1, of: total }];
+  });
+}
+
+function turned({ of: term }: SignedTerm): SignedTerm {
+  return { sign: -1, of: term };
 }
 
 interface Around {

@@ -2,21 +2,22 @@ import { expandFlow } from "../../flows/flow-kinds";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { NO_GROWTH } from "../../rates/accumulation";
 import { SAME_TIME } from "../compose/moves";
+import { evaluate } from "../mathematics/evaluate";
 import {
   factorOf,
   minus,
   number,
   of,
   ONE,
+  plus,
   product,
   quotient,
   readableSum,
-  sum,
   type Expression,
   type Quantity,
   type SignedTerm,
 } from "../mathematics/expression";
-import { levelFuture } from "../mathematics/factors";
+import { growthFactor, levelFuture } from "../mathematics/factors";
 import { paymentsIn, upTo } from "./parts";
 import type { Story } from "./story";
 
@@ -62,38 +63,47 @@ function totalOfStream(
 ): Expression | null | undefined {
   const { sizes, growths } = story.composition;
   const size = sizes[index];
-  const count = countIn(story, index, flow, span);
+  const counts = countsIn(story, index, flow, span);
   if (size === null || size === undefined) return undefined;
-  if (count === null) return null;
+  if (counts === null) return null;
+  const { count, before } = counts;
   if (flow.growth === null) {
     return Math.sign(flow.amount) === sign ? product(count, of(size)) : null;
   }
   const growth = growths[index];
-  const isWhole = span === ALWAYS;
   const isEach = flow.growth.steps === 1 && flow.growth.payments === 1;
-  if (!isWhole || !isEach || growth === null || growth === undefined) return undefined;
+  if (!isEach || growth === null || growth === undefined) return undefined;
   if (flow.growth.by === "percent") {
+    const grown = before === null ? ONE : factorOf(growthFactor, of(growth), before);
     return Math.sign(flow.amount) === sign
-      ? product(of(size), factorOf(levelFuture, of(growth), count))
+      ? product(of(size), grown, factorOf(levelFuture, of(growth), count))
       : null;
   }
-  const last = flow.amount + flow.growth.figure * (flow.count - 1);
-  const isOneSided = Math.sign(last) === sign && Math.sign(flow.amount) === sign;
-  if (!isOneSided || !Number.isInteger(flow.count)) return undefined;
+  const stepsBefore = before === null ? 0 : evaluate(before);
+  const payments = evaluate(count);
+  const first = flow.amount + flow.growth.figure * stepsBefore;
+  const last = first + flow.growth.figure * (payments - 1);
+  const isOneSided = Math.sign(last) === sign && Math.sign(first) === sign;
+  if (!isOneSided || !Number.isInteger(payments)) return undefined;
+  const start = before === null ? of(size) : plus(of(size), product(before, of(growth)));
   const steps = quotient(product(count, minus(count, ONE)), number(2));
-  return sum([
-    { sign: 1, of: product(count, of(size)) },
-    { sign: 1, of: product(of(growth), steps) },
-  ]);
+  return plus(product(count, start), product(of(growth), steps));
+}
+
+interface Counts {
+  readonly count: Expression;
+  /** Payments before the span; `null` where there are none. */
+  readonly before: Expression | null;
 }
 
 /** How many payments fall into a span, by the letters of those made by its ends; `null` for none. */
-function countIn(story: Story, index: number, flow: Stream, { from, to }: Span): Expression | null {
+function countsIn(story: Story, index: number, flow: Stream, { from, to }: Span): Counts | null {
   const [before, by] = [paymentsIn(flow, from), paymentsIn(flow, to)];
   // Payments for ever have no sum, and count on the side that they are not on.
   if (by <= before || by === Number.POSITIVE_INFINITY) return null;
   const counted = (years: number) => of(countBy(story, index, years));
-  return before === 0 ? counted(to) : minus(counted(to), counted(from));
+  if (before === 0) return { count: counted(to), before: null };
+  return { count: minus(counted(to), counted(from)), before: counted(from) };
 }
 
 function countBy(story: Story, index: number, years: number): Quantity {
@@ -129,15 +139,4 @@ function oneByOne(
     return { sign: 1, of: product(number(count), of(size)) };
   });
   return terms.length === 0 ? null : readableSum(terms, "C");
-}
-
-/** Money of both ways together: what comes in less what goes out, or with −1 the reverse. */
-export function netOver(story: Story, side: 1 | -1, span: Span): SignedTerm[] {
-  const { flows } = story.composition.solution.settled;
-  return ([1, -1] as const).flatMap((sign) =>
-    flows.flatMap((_, index): SignedTerm[] => {
-      const total = totalOf(story, index, (sign * side) as 1 | -1, span);
-      return total === null ? [] : [{ sign, of: total }];
-    }),
-  );
 }

@@ -89,7 +89,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   const years =
     basis.isForce || perYear === 1 ? of(count) : quotient(of(count), asExpression(perYear));
   const total = sheet.work(
-    sheet.letter("T"),
+    composition.unknownTime().letter,
     "time",
     start === 0 ? years : plus(yearsExpression(start), years),
   );
