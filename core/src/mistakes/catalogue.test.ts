@@ -132,8 +132,14 @@ const EXAMPLES: Readonly<Record<MistakeCode, readonly (readonly [Problem, number
     [loan, payment / (1 + i)],
     [savings, 2750 * 1.003 ** 60 + 140 * sumOf(60, (k) => 1.003 ** k)],
   ],
-  "percent-as-decimal": [[lump, 4318 * (1 + 4.8 / 4) ** 24]],
-  "decimal-as-percent": [[loan, 24350 / worth(0.00072 / 12, 60)]],
+  "percent-as-decimal": [
+    [lump, 4318 * (1 + 4.8 / 4) ** 24],
+    [yearly, 24350 / worth(100 * (1.072 ** (1 / 12) - 1), 60)],
+  ],
+  "decimal-as-percent": [
+    [loan, 24350 / worth(0.00072 / 12, 60)],
+    [yearly, 24350 / worth((1.072 ** (1 / 12) - 1) / 100, 60)],
+  ],
   "payment-frequency-as-compounding": [[quarterly, payment]],
   "compounding-as-payment-frequency": [
     [quarterly, 24350 / worth(0.018, 20)],
@@ -141,10 +147,15 @@ const EXAMPLES: Readonly<Record<MistakeCode, readonly (readonly [Problem, number
   ],
   "nominal-as-effective": [[loan, 24350 / worth(1.072 ** (1 / 12) - 1, 60)]],
   "effective-as-nominal": [[yearly, payment]],
-  "compounding-ignored": [[lump, 4318 * (1 + 0.048 * 6)]],
+  "compounding-ignored": [
+    [lump, 4318 * (1 + 0.048 * 6)],
+    [loan, (24350 * (1 + 0.072 * 5)) / sumOf(60, (k) => 1 + 0.006 * (60 - k))],
+    [loan, 24350 / sumOf(60, (k) => 1 / (1 + 0.006 * k))],
+  ],
   "final-amount-turned": [[balloon, (24350 + 6180 * (1 + i) ** -60) / worth(i, 60)]],
   "final-amount-left-out": [[balloon, payment]],
   "starting-balance-left-out": [[savings, 140 * sumOf(60, (k) => 1.003 ** (60 - k))]],
+  "amount-left-over": [[loan, (24350 - 5000 * (1 + i) ** -60) / worth(i, 60)]],
   "growth-early": [[growing, 1270 * sumOf(12, (k) => 1.03 ** k * 1.06 ** -k)]],
   "growth-late": [
     [growing, 1270 * sumOf(12, (k) => 1.03 ** Math.max(0, k - 2) * 1.06 ** -k)],

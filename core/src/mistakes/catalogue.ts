@@ -1,4 +1,5 @@
 import { MISTAKE_CODES, type Mistake, type MistakeCode } from "./mistake";
+import { amountLeftOver } from "./slips/amount-left-over";
 import { compoundingAsPaymentFrequency } from "./slips/compounding-as-payment-frequency";
 import { compoundingIgnored } from "./slips/compounding-ignored";
 import { decimalAsPercent } from "./slips/decimal-as-percent";
@@ -46,6 +47,7 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "final-amount-turned": finalAmountTurned,
   "final-amount-left-out": finalAmountLeftOut,
   "starting-balance-left-out": startingBalanceLeftOut,
+  "amount-left-over": amountLeftOver,
   "growth-early": growthEarly,
   "growth-late": growthLate,
   "growth-forgotten": growthForgotten,

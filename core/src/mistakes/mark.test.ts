@@ -80,6 +80,35 @@ describe("a right number is right in any of its forms", () => {
   });
 });
 
+test("an amount of the right size with the wrong sign has nothing else wrong with it", () => {
+  const amounts = cases.filter(({ expect: wanted }) => wanted.unit === "money");
+  for (const { id, problem: file, expect: wanted } of amounts) {
+    const read = readProblem(file);
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    const value = Math.abs(Number(wanted.value));
+    const claim = -Number(value.toFixed(2));
+    const isAsked = "ask" in file;
+    if (claim === 0 || isAsked) continue;
+    const marking = markAnswer(read.value, { value: claim, half: 0.005 });
+    const codes =
+      marking.ok && marking.value.verdict === "explained"
+        ? marking.value.explanations.map((one) => one.codes.join())
+        : [];
+    expect([id, codes]).toEqual([id, ["wrong-sign"]]);
+  }
+});
+
+test("a mistake whose number has the wrong sign besides is told by itself and with it", () => {
+  const reckoned =
+    24350 / Array.from({ length: 60 }, (_, k) => 1.072 ** -(k + 1)).reduce((a, b) => a + b);
+  const marking = marked(loan, (-reckoned).toFixed(2));
+  if (marking.verdict !== "explained") throw new Error(marking.verdict);
+  expect(marking.explanations.slice(0, 2).map(({ codes }) => codes)).toEqual([
+    ["yearly-rate-per-payment"],
+    ["yearly-rate-per-payment", "wrong-sign"],
+  ]);
+});
+
 describe("two mistakes together", () => {
   const worth = (rate: number, count: number) =>
     Array.from({ length: count }, (_, k) => (1 + rate) ** -(k + 1)).reduce(

@@ -18,6 +18,7 @@ export const MISTAKE_CODES = [
   "final-amount-turned",
   "final-amount-left-out",
   "starting-balance-left-out",
+  "amount-left-over",
   "growth-early",
   "growth-late",
   "growth-forgotten",

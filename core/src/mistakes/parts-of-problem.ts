@@ -1,4 +1,5 @@
 import type { Flow, FlowOf, KnownPosition, Position, Problem, Rate } from "../problem/schema";
+import { compoundingLaw, forceUnder } from "../rates/compounding-law";
 import { frequencyOf, yearsOf } from "../time/duration";
 
 /** A flow with its place in the problem. */
@@ -54,6 +55,19 @@ export function requoted(
   percent: Rate["percent"] = rate.percent,
 ): Rate {
   return { ...quotation, percent, ...(rate.from === undefined ? {} : { from: rate.from }) };
+}
+
+/** What a quoted rate is for one period, in percent. */
+export function percentPerPeriod(rate: Rate, percent: number, every: string): number {
+  return Math.expm1(forceUnder(percent, compoundingLaw(rate)) / frequencyOf(every)) * 100;
+}
+
+/** The periods of payments for which a rate has to be restated: it is not simply shared out over them. */
+export function restatedPeriods(problem: Problem, rate: Rate): string[] {
+  const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
+  return paid.filter(
+    (every) => rate.quoted === "continuous" || frequencyOf(every) !== compoundingsOf(rate),
+  );
 }
 
 /** Years from today of a place in time that is said as a duration. */

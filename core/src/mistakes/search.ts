@@ -51,6 +51,8 @@ export class Search {
   private readonly cells: number;
   private tried = 0;
   private work = 0;
+  /** Only its sign can be wrong: what gives the right size too explains nothing. */
+  private readonly isRightInSize: boolean;
   /** How many times an ordinary problem this one is. */
   private readonly weight: number;
 
@@ -58,6 +60,7 @@ export class Search {
     private readonly subject: Subject,
     private readonly claim: Claim,
   ) {
+    this.isRightInSize = agreesInSize(claim, subject.answer);
     this.cells = (2 * NEAR * Math.abs(subject.answer)) / (2 * claim.half);
     const { flows, spells } = subject.solution.settled;
     const runs = flows.reduce((count, flow) => count + runsOf(flow).length, 0);
@@ -71,7 +74,9 @@ export class Search {
       if (this.tried > CHANCE_OF_SINGLES * this.cells && !isOfResult(made.slip)) continue;
       if (this.work > WORK_FOR_SINGLES && !isCheap) continue;
       const value = this.valueIfHit(this.subject, made.slip);
-      if (value !== null) this.tell([made], value);
+      if (value === null) continue;
+      this.tell([made], value);
+      if (!agrees(this.claim, value)) this.tellWithSign(made, singles, value);
     }
     const isShort = this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
     if (this.found.length < MOST_TOLD && isShort) this.tryPairs(singles);
@@ -114,6 +119,7 @@ export class Search {
       this.count(value);
       return agrees(claim, value) && !this.isRight(value) ? value : null;
     }
+    if (this.isRightInSize) return null;
     this.work += COST.trial * this.weight;
     const question = questionAfter(slip, subject.problem);
     if (question === null) return null;
@@ -143,6 +149,14 @@ export class Search {
     if (Math.abs(Math.abs(value) - right) <= NEAR * right) this.tried += 1;
   }
 
+  /** An amount is found in size alone; if its sign is wrong besides, that is told as well. */
+  private tellWithSign(made: Made, singles: readonly Made[], value: number): void {
+    const turned = singles.find(
+      ({ mistake, slip }) => mistake.code === "wrong-sign" && isOfResult(slip),
+    );
+    if (turned !== undefined) this.add([made, turned], -value);
+  }
+
   /** A slip that changes nothing explains nothing. */
   private isRight(value: number): boolean {
     return Math.abs(value - this.subject.answer) <= 1e-12 * Math.abs(this.subject.answer);
@@ -156,8 +170,12 @@ export class Search {
     const isExplained = (code: MistakeCode) =>
       this.found.some((one) => one.codes.length === 1 && one.codes[0] === code);
     if (codes.length > 1 && codes.some(isExplained)) return;
+    this.add(made, value);
+  }
+
+  private add(made: readonly Made[], value: number): void {
     this.found.push({
-      codes,
+      codes: made.map(({ mistake }) => mistake.code),
       slips: made.map(({ slip }) => slip),
       nextTime: made.map(({ mistake }) => mistake.nextTime),
       value,

@@ -1,3 +1,6 @@
+import { expandFlow } from "../../flows/flow-kinds";
+import { sum } from "../../numbers/sum";
+import { NO_GROWTH } from "../../rates/accumulation";
 import { compoundingsOf, singlesOf, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 
@@ -7,14 +10,18 @@ export const compoundingIgnored: Mistake = {
   nextTime: "Interest that is added earns interest too: use a power, not a product with the time.",
   slips: (subject) => {
     const figure = simpleAnswer(subject);
-    const slip: Slip = {
-      done: () => "simple interest was reckoned, on the first amount only",
-      corrected: () => "Interest is added to the balance and earns interest from then on.",
-      figure: () => figure,
-    };
-    return figure === null ? [] : [slip];
+    return figure === null ? [] : [slipTo(figure)];
   },
+  rarer: (subject) => simpleWorths(subject).map(slipTo),
 };
+
+function slipTo(figure: number): Slip {
+  return {
+    done: () => "simple interest was reckoned, on the amounts alone",
+    corrected: () => "Interest is added to the balance and earns interest from then on.",
+    figure: () => figure,
+  };
+}
 
 /** What two amounts and one rate come to with simple interest; `null` for anything else. */
 function simpleAnswer(subject: Subject): number | null {
@@ -45,4 +52,48 @@ function simpleAnswer(subject: Subject): number | null {
     default:
       return null;
   }
+}
+
+/** More payments than this nobody values one by one. */
+const MOST_PAYMENTS = 600;
+
+/**
+ * An amount beside payments, each moved by simple interest: all of them to the last date, or all back to
+ * today.
+ */
+function simpleWorths(subject: Subject): number[] {
+  const { problem, unknown, unit, answer } = subject;
+  const [rate] = problem.rates;
+  const percent = rate?.percent;
+  const refers = problem.flows.some((flow) => "amount" in flow && isReference(flow.amount));
+  if (unknown.kind !== "amount" || unit !== "money" || refers) return [];
+  if (rate === undefined || typeof percent !== "number" || problem.rates.length > 1) return [];
+  const index = Number(unknown.path[1]);
+  const own = problem.flows[index];
+  if (!problem.flows.some(({ kind }) => kind === "stream")) return [];
+  if (own === undefined || !("amount" in own) || own.amount !== null || answer === 0) return [];
+  const perYear = rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
+  const yearly = (percent / 100) * perYear;
+  const { flows } = subject.solution.settled;
+  if (flows.some((flow) => flow.kind === "stream" && !(flow.count <= MOST_PAYMENTS))) return [];
+  const paid = flows.map((flow) => expandFlow(flow, NO_GROWTH));
+  const end = Math.max(...paid.flat().map(({ at }) => at));
+  return [(at: number) => 1 + yearly * (end - at), (at: number) => 1 / (1 + yearly * at)].flatMap(
+    (factor) => {
+      const worths = paid.map((amounts) =>
+        sum(amounts.map(({ amount, at }) => amount * factor(at))),
+      );
+      const [unknownWorth, known] = [
+        worths[index] ?? 0,
+        sum(worths.filter((_, at) => at !== index)),
+      ];
+      // Of the right amount the worth is so much; another one is worth as much more as it is larger.
+      const found = Math.abs((answer * known) / unknownWorth);
+      return Number.isFinite(found) ? [found] : [];
+    },
+  );
+}
+
+function isReference(amount: unknown): boolean {
+  return typeof amount === "object" && amount !== null;
 }

@@ -1,6 +1,7 @@
-import { withRate } from "../parts-of-problem";
-import type { Mistake } from "../mistake";
-import { percentWords } from "../words";
+import type { Problem, Rate } from "../../problem/schema";
+import { percentPerPeriod, requoted, restatedPeriods, withRate } from "../parts-of-problem";
+import type { Mistake, Slip } from "../mistake";
+import { percentWords, periodWords } from "../words";
 import { formatFigure } from "../../wording/format-number";
 
 /** A percentage is put in as if it were a decimal: 7.4 for 0.074. */
@@ -19,6 +20,25 @@ export const percentAsDecimal: Mistake = {
                 `${percentWords(percent)} is ${formatFigure(percent / 100, 8)} as a decimal.`,
               problem: withRate(problem, index, { ...rate, percent: percent * 100 }),
             },
+            ...restated(problem, rate, index, percent),
           ];
     }),
 };
+
+/** The same slip, made after the rate was restated for one payment. */
+function restated(problem: Problem, rate: Rate, index: number, percent: number): Slip[] {
+  return restatedPeriods(problem, rate).map((every) => {
+    const exact = percentPerPeriod(rate, percent, every);
+    return {
+      done: () =>
+        `${percentWords(exact)} for ${periodWords(every)} was put in as ${formatFigure(exact, 6)}`,
+      corrected: () => `${percentWords(exact)} is ${formatFigure(exact / 100, 8)} as a decimal.`,
+      problem: withRate(
+        problem,
+        index,
+        requoted(rate, { quoted: "periodic", compounding: every }, exact * 100),
+      ),
+      isRare: true,
+    };
+  });
+}

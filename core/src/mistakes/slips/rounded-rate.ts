@@ -1,6 +1,11 @@
-import { compoundingLaw, forceUnder } from "../../rates/compounding-law";
 import { frequencyOf } from "../../time/duration";
-import { compoundingsOf, requoted, streamsOf, withRate } from "../parts-of-problem";
+import {
+  compoundingsOf,
+  percentPerPeriod,
+  requoted,
+  streamsOf,
+  withRate,
+} from "../parts-of-problem";
 import { percentWords, periodWords } from "../words";
 import type { Mistake, Slip } from "../mistake";
 
@@ -14,14 +19,14 @@ export const roundedRate: Mistake = {
   slips: ({ problem }) => {
     const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
     return problem.rates.flatMap((rate, index) => {
-      if (typeof rate.percent !== "number") return [];
-      const force = forceUnder(rate.percent, compoundingLaw(rate));
+      const { percent } = rate;
+      if (typeof percent !== "number") return [];
       const own = "compounding" in rate ? [rate.compounding] : [];
       const periods = [...new Set(paid.length > 0 ? [...paid, ...own] : own)].filter(
         (every) => rate.quoted !== "periodic" || frequencyOf(every) !== compoundingsOf(rate),
       );
       return periods.flatMap((every) => {
-        const exact = Math.expm1(force / frequencyOf(every));
+        const exact = percentPerPeriod(rate, percent, every) / 100;
         const seen = new Set<number>();
         return DECIMALS.flatMap((decimals): Slip[] => {
           const rounded = Number(exact.toFixed(decimals));

@@ -1,0 +1,59 @@
+import type { Flow, Problem } from "../../problem/schema";
+import { isoYears } from "../../time/duration";
+import type { Mistake, Slip } from "../mistake";
+import { endOf, singlesOf, streamsOf, yearsAt } from "../parts-of-problem";
+import { moneyWords } from "../words";
+
+/** An amount of the question before is still there: a final amount or a starting balance that this one has not. */
+export const amountLeftOver: Mistake = {
+  code: "amount-left-over",
+  nextTime: "Begin every question with a clean sheet: a figure of the last one may still be there.",
+  slips: () => [],
+  rarer: ({ problem }) => {
+    const ends = streamsOf(problem).flatMap(({ flow }) => endOf(flow) ?? []);
+    const end = Math.max(...ends);
+    if (ends.length === 0 || problem.ask !== undefined) return [];
+    const taken = singlesOf(problem).map(({ flow }) => yearsAt(flow.at) ?? end);
+    const isFree = (years: number) => taken.every((at) => Math.abs(at - years) > 1e-9);
+    return [end, 0]
+      .filter(isFree)
+      .flatMap((years) =>
+        roundAmounts(problem).flatMap((amount) => leftOver(problem, years, amount)),
+      );
+  },
+};
+
+/** Amounts that questions have: one digit and noughts, of a size that goes with the others. */
+function roundAmounts({ flows }: Problem): number[] {
+  const sizes = flows.flatMap((flow) => {
+    if (!("amount" in flow) || typeof flow.amount !== "number") return [];
+    return flow.kind === "stream" && typeof flow.count === "number"
+      ? [flow.amount * flow.count]
+      : [flow.amount];
+  });
+  const largest = Math.max(0, ...sizes);
+  if (largest === 0) return [];
+  const tenth = 10 ** Math.floor(Math.log10(largest / 50));
+  return [1, 10, 100, 1000]
+    .flatMap((times) => DIGITS.map((digit) => digit * tenth * times))
+    .filter((amount) => amount >= largest / 50 && amount <= 2 * largest);
+}
+
+const DIGITS = [1, 2, 3, 4, 5, 6, 8];
+
+function leftOver(problem: Problem, years: number, amount: number): Slip[] {
+  const where = years === 0 ? "today" : "at the end";
+  return (["out", "in"] as const).map((direction): Slip => {
+    const flow: Flow = { id: ID, kind: "single", direction, amount, at: isoYears(years) };
+    return {
+      done: () =>
+        `${moneyWords(amount)} ${where} was reckoned with, which this question does not have`,
+      corrected: () => `There is no such amount ${where}.`,
+      problem: { ...problem, flows: [...problem.flows, flow] },
+      isRare: true,
+    };
+  });
+}
+
+/** An id that no file can have. */
+const ID = "*left-over";
