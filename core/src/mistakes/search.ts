@@ -41,9 +41,9 @@ const MOST_FLOWS_FOR_PAIRS = 8;
  * What trying costs, in trials of an amount on an ordinary problem; a search ends when its work is done.
  * On a long problem, with more than so many runs of payments, each trial costs as much more.
  */
-const COST = { trial: 1, workings: 15 } as const;
-const WORK_FOR_SINGLES = 900;
-const WORK_FOR_PAIRS = 600;
+const COST = { trial: 1, workings: 45 } as const;
+const WORK_FOR_SINGLES = 700;
+const WORK_FOR_PAIRS = 350;
 const ORDINARY_RUNS = 12;
 
 export class Search {
