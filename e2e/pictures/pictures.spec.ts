@@ -99,7 +99,7 @@ test("mark-my-answer", async ({ moor, page }) => {
 
 test("hand-in", async ({ moor, page }) => {
   // The sheet has its date on it.
-  await page.clock.setFixedTime(new Date("2026-11-24T09:00:00"));
+  await page.clock.setSystemTime(new Date("2026-11-24T09:00:00"));
   await page.setViewportSize({ width: 1280, height: 1100 });
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Hand in" }).click();

@@ -59,13 +59,16 @@ export function addWorthOfRun(
   }
 }
 
+/** When payments fall. */
+type Grid = Pick<PaymentRun, "first" | "frequency">;
+
 /** How many payments of a run fall before a time. */
-export function paymentsBefore({ first, frequency }: PaymentRun, years: number): number {
+export function paymentsBefore({ first, frequency }: Grid, years: number): number {
   return Math.max(0, Math.ceil((years - first) * frequency - SAME_TIME));
 }
 
 /** How many payments of a run fall before a time or on it. */
-export function paymentsUpTo({ first, frequency }: PaymentRun, years: number): number {
+export function paymentsUpTo({ first, frequency }: Grid, years: number): number {
   return Math.max(0, Math.floor((years - first) * frequency + SAME_TIME) + 1);
 }
 

@@ -1,5 +1,5 @@
 import { formatFigure } from "../wording/format-number";
-import type { Rounding } from "./mathematics/figures";
+import { roundsOnTheWay, type Rounding } from "./mathematics/figures";
 import type { Step } from "./step";
 
 /**
@@ -9,8 +9,7 @@ import type { Step } from "./step";
  * @param exact what it is with every digit carried
  */
 export function roundingStep(value: number, exact: number, rounding: Rounding): Step[] {
-  if (rounding.factor === null && rounding.rate === null) return [];
-  if (!Number.isFinite(value)) return [];
+  if (!roundsOnTheWay(rounding) || !Number.isFinite(value)) return [];
   const difference = value - exact;
   return [
     {

@@ -239,6 +239,22 @@ describe("the textbook's ways", () => {
     expect(balance?.made?.result.value).toBeCloseTo(300, 9);
   });
 
+  test("an amount that was rounded on the way goes on as it was rounded, also turned round", () => {
+    const file = {
+      rates: [effective(5)],
+      flows: [single("debt", "in", 9000, "P0D"), stream("pay", "in", null, { count: 7 })],
+      also: [{ find: "total", of: "pay" }],
+    };
+    const problem = problemOf(file);
+    const rounding = { factor: 4, rate: null };
+    const solution = solved(problem);
+    const before = workings(problem, solution, { rounding });
+    const [total] = furtherWorkings(problem, solution, before, { rounding });
+    // 9,000 ÷ 5.7864 for each of 7 years, out and not in.
+    expect(total?.result.value).toBeCloseTo((7 * 9000) / 5.7864, 6);
+    expect(total?.steps.map(({ kind }) => kind)).toContain("rounding");
+  });
+
   test("questions without a finite answer have no workings", () => {
     const [total] = furtherOf(
       problemOf({

@@ -34,7 +34,10 @@ export function upTo(story: Story, years: number): Part {
         return { flow: { ...flow, count: paid }, count: counted(flow, index, paid) };
       }
       case "list": {
-        const amounts = flow.amounts.slice(0, entriesIn(flow, years));
+        const amounts = flow.amounts.slice(
+          0,
+          paymentsUpTo({ first: flow.begins, frequency: flow.frequency }, years),
+        );
         return amounts.length === 0 ? null : { flow: { ...flow, amounts } };
       }
       case "dated": {
@@ -80,27 +83,8 @@ export function after(story: Story, years: number): Part | null {
 
 /** How many payments of a stream have been made by a date. */
 export function paymentsIn(stream: Stream, years: number): number {
-  const first = paymentTime(stream, 0);
-  return Math.min(
-    stream.count,
-    paymentsUpTo({ ...RUN, first, frequency: stream.frequency }, years),
-  );
-}
-
-const RUN = {
-  count: Number.POSITIVE_INFINITY,
-  amount: 1,
-  logGrowth: 0,
-  step: 0,
-  paymentsPerStep: 1,
-  stepsBefore: 0,
-} as const;
-
-function entriesIn(
-  { begins, frequency }: Extract<SettledFlow, { kind: "list" }>,
-  years: number,
-): number {
-  return paymentsUpTo({ ...RUN, first: begins, frequency }, years);
+  const grid = { first: paymentTime(stream, 0), frequency: stream.frequency };
+  return Math.min(stream.count, paymentsUpTo(grid, years));
 }
 
 /** When the first and the last money of a flow moves, in years from today. */

@@ -12,7 +12,7 @@ import { settleFlows } from "../../timeline/settle-timeline";
 import { withFigure } from "../../vary/figure-at";
 import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
 import type { Sheet } from "../compose/sheet";
-import { UNROUNDED } from "../mathematics/figures";
+import { roundsOnTheWay } from "../mathematics/figures";
 import type { Step } from "../step";
 import type { Workings } from "../workings";
 
@@ -48,11 +48,9 @@ export function storyOf(
   const { account, unknown } = found.value;
   const { x } = account;
   const [{ value }] = solution.answers;
-  const isRounded = unknown.kind === "amount" && sheet.rounding !== UNROUNDED;
-  const known = withLast(
-    withAnswer(problem, solution, account.flows, isRounded ? before.result.value : value),
-    account.flows,
-  );
+  const isRounded = unknown.path[2] === "amount" && roundsOnTheWay(sheet.rounding);
+  const answer = isRounded ? Math.abs(before.result.value) : value;
+  const known = withLast(withAnswer(problem, solution, account.flows, answer), account.flows);
   const flows = isRounded ? settledAs(known) : account.flows;
   const composition = compose(
     known,

@@ -12,6 +12,11 @@ export interface Rounding {
 
 export const UNROUNDED: Rounding = { factor: null, rate: null };
 
+/** Whether a course has anything rounded on the way. */
+export function roundsOnTheWay({ factor, rate }: Rounding): boolean {
+  return factor !== null || rate !== null;
+}
+
 /** Digits of an intermediate value: enough that a line can be checked with what stands in it. */
 export const WORKING_DIGITS = 12;
 
