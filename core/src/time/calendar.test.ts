@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { daysBetween } from "./calendar";
+import { dateAfter, daysBetween } from "./calendar";
 
 describe("days between two dates", () => {
   test.each([
@@ -30,6 +30,34 @@ describe("days between two dates", () => {
         const days = (Date.parse(to ?? "") - Date.parse(from ?? "")) / 86_400_000;
         expect(daysBetween(from ?? "", to ?? "")).toBe(days);
       }),
+    );
+  });
+});
+
+describe("the date so many days after another", () => {
+  test.each([
+    ["2027-12-31", 1, "2028-01-01"],
+    ["2028-02-28", 1, "2028-02-29"],
+    ["1900-02-28", 1, "1900-03-01"],
+    ["2000-02-29", 1, "2000-03-01"],
+    ["2028-01-01", -1, "2027-12-31"],
+    ["0001-01-01", 3_652_058, "9999-12-31"],
+  ])("%s and %i days is %s", (from, days, wanted) => {
+    expect(dateAfter(from, days)).toBe(wanted);
+  });
+
+  test("is the platform's own", () => {
+    fc.assert(
+      fc.property(
+        fc.date({ min: new Date("0400-01-01"), max: new Date("9000-01-01"), noInvalidDate: true }),
+        fc.integer({ min: -140_000, max: 300_000 }),
+        (moment, days) => {
+          const from = moment.toISOString().slice(0, 10);
+          const wanted = new Date(Date.parse(from) + days * 86_400_000);
+          expect(dateAfter(from, days)).toBe(wanted.toISOString().slice(0, 10));
+        },
+      ),
+      { numRuns: 2000 },
     );
   });
 });

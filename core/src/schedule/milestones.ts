@@ -1,0 +1,53 @@
+import { growthFactor, type Accumulation } from "../rates/accumulation";
+import type { Schedule, ScheduleRow } from "./schedule-types";
+
+/**
+ * The first payment after which the balance is below an amount, or for savings not below it.
+ *
+ * @returns `null` where it never is
+ */
+export function firstReaching({ rows, kind }: Schedule, amount: number): ScheduleRow | null {
+  const reaches = ({ balance }: ScheduleRow) =>
+    kind === "repaying" ? balance < amount : balance >= amount;
+  return rows.find(reaches) ?? null;
+}
+
+/** The payment with which half of all principal has been repaid; `null` where principal is never repaid. */
+export function halfRepaid({ rows, kind }: Schedule): ScheduleRow | null {
+  const total = rows.reduce((sum, { principal }) => sum + principal, 0);
+  if (kind !== "repaying" || !(total > 0)) return null;
+  let repaid = 0;
+  for (const row of rows) {
+    repaid += row.principal;
+    if (repaid >= total / 2) return row;
+  }
+  return null;
+}
+
+/**
+ * What is owed, or saved, at a time: the balance after the payment before it, with the interest since.
+ *
+ * @param years from today
+ * @returns `null` before anything is owed, and after the last payment
+ */
+export function owedAt(
+  { rows }: Schedule,
+  growth: Accumulation,
+  years: number,
+): { readonly amount: number; readonly interest: number } | null {
+  const before = rows.findLast(({ time }) => time <= years + SAME_TIME);
+  const [first] = rows;
+  const last = rows.at(-1);
+  if (first === undefined || last === undefined || years > last.time + SAME_TIME) return null;
+  if (before === undefined) {
+    // Until the first payment only what is there from the beginning grows.
+    const begin = first.opening + first.other;
+    const grown = begin * growthFactor(growth, 0, years);
+    return years < 0 ? null : { amount: grown, interest: grown - begin };
+  }
+  const grown = before.balance * growthFactor(growth, before.time, years);
+  return { amount: grown, interest: grown - before.balance };
+}
+
+/** Times closer than this are the same: they are sums of fractions. */
+const SAME_TIME = 1e-9;

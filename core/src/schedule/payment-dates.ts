@@ -1,0 +1,29 @@
+import { dateAfter, daysInMonth, isoDate } from "../time/calendar";
+import { parseDuration } from "../time/duration";
+
+/**
+ * The calendar date of a payment. Months and years keep the day of the first payment; where a month is too
+ * short for it, the payment falls on the last day of that month, and goes back to its own day afterwards.
+ * Weeks and days are counted as they are.
+ *
+ * @param first date of the first payment, ISO 8601; one that the calendar has
+ * @param every how often is paid, an ISO 8601 duration
+ * @param index of the payment, from 0
+ * @returns ISO 8601; `null` for a period that the calendar does not have, such as half a month, and beyond
+ *   the year 9999
+ */
+export function paymentDate(first: string, every: string, index: number): string | null {
+  const duration = parseDuration(every);
+  if (duration === null) return null;
+  const months = (duration.years * 12 + duration.months) * index;
+  const days = (duration.weeks * 7 + duration.days) * index;
+  if (!Number.isInteger(months) || !Number.isInteger(days)) return null;
+  const [year = NaN, month = NaN, day = NaN] = first.split("-").map(Number);
+  const wanted = month - 1 + months;
+  const [inYear, inMonth] = [year + Math.floor(wanted / 12), (wanted % 12) + 1];
+  const onDay = Math.min(day, daysInMonth(inYear, inMonth));
+  const date = dateAfter(isoDate(inYear, inMonth, onDay), days);
+  return date.length === ISO_LENGTH ? date : null;
+}
+
+const ISO_LENGTH = 10;
