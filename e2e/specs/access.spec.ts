@@ -40,6 +40,8 @@ for (const colorScheme of ["light", "dark"] as const) {
         moor,
         page,
       }) => {
+        // Every look at the problem is gone over by itself.
+        test.slow();
         await moor.openProblem("Hive deposits");
         await moor.askFurther(/What is owed/, "2 years");
         await moor.addSum("answer / payments");
@@ -48,6 +50,11 @@ for (const colorScheme of ["light", "dark"] as const) {
         await expectNoViolations(page);
         await page.getByRole("tab", { name: "Proof" }).click();
         await expect(page.getByRole("region", { name: "The account" })).toBeVisible();
+        await expectNoViolations(page);
+        await page.getByRole("tab", { name: "Schedule" }).click();
+        await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
+        await page.getByRole("textbox", { name: "When it is paid off" }).fill("1 year 10 days");
+        await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
         await expectNoViolations(page);
         await page.getByRole("tab", { name: "Mark my answer" }).click();
         await page.getByRole("textbox", { name: "The number that you got" }).fill("8,595.62");

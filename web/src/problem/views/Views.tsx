@@ -1,4 +1,5 @@
 import { lazy, Suspense, useRef, type KeyboardEvent } from "react";
+import { useDocumentState } from "../document/document-context";
 import { useView, VIEWS, type View } from "./view-choice";
 import styles from "./Views.module.css";
 
@@ -14,6 +15,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       name: "Proof",
       waiting: "Running the account …",
       Part: lazy(async () => ({ default: (await import("./proof/ProofView")).ProofView })),
+    },
+    schedule: {
+      name: "Schedule",
+      waiting: "Running the schedule …",
+      Part: lazy(async () => ({ default: (await import("./schedule/ScheduleView")).ScheduleView })),
     },
     mark: {
       name: "Mark my answer",
@@ -47,14 +53,19 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
 /** The looks at the same timeline that open under it. */
 export function Views() {
   const { view, open } = useView();
+  const hasStream = useDocumentState(({ draft }) =>
+    draft.flows.some(({ kind }) => kind === "stream"),
+  );
+  // Each view is offered where it makes sense for the timeline at hand.
+  const offered = VIEWS.filter((one) => one !== "schedule" || hasStream || one === view);
   const tabs = useRef<HTMLDivElement>(null);
   const { Part, waiting } = PARTS[view];
   const move = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    const place = (VIEWS.indexOf(view) + step + VIEWS.length) % VIEWS.length;
-    open(VIEWS[place] ?? "workings");
+    const place = (offered.indexOf(view) + step + offered.length) % offered.length;
+    open(offered[place] ?? "workings");
     tabs.current?.querySelectorAll("button")[place]?.focus();
   };
   return (
@@ -66,7 +77,7 @@ export function Views() {
         className={styles.tabs}
         onKeyDown={move}
       >
-        {VIEWS.map((one) => (
+        {offered.map((one) => (
           <button
             key={one}
             type="button"

@@ -3,6 +3,7 @@ import { keptBeside } from "../document/kept-beside";
 export const VIEWS = [
   "workings",
   "proof",
+  "schedule",
   "mark",
   "variants",
   "what-if",

@@ -1,14 +1,10 @@
-import {
-  followUpWords,
-  schedule,
-  sentenceOf,
-  type Problem,
-  type Solution,
-} from "@kestrelmoor/core";
+import { followUpWords, type Problem, type Solution } from "@kestrelmoor/core";
 import { factText, type Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
 import type { FigureTable } from "../figure-table";
+import { accountOf } from "../schedule/account-of";
+import { scheduleFigures } from "../schedule/schedule-figures";
 import {
   answerOf,
   complaintOf,
@@ -26,54 +22,8 @@ export type SavedTable =
 /** Every payment of a stream with what it does to the balance, unrounded as the workings are. */
 export function scheduleTable(problem: Problem, solution: Solution): SavedTable {
   const stream = problem.flows.find(({ kind }) => kind === "stream");
-  if (stream === undefined) {
-    return { ok: false, sentence: "A schedule needs payments that repeat." };
-  }
-  const made = schedule(problem, { flow: stream.id, rounding: "none" });
-  if (!made.ok) {
-    return { ok: false, sentence: made.issues.map((found) => sentenceOf(found)).join(" ") };
-  }
-  const [first] = made.value.rows;
-  const isOpened = first !== undefined && nothingJoinsBefore(solution, first.time);
-  const rows = made.value.rows.map((row) => {
-    // What is there from the first day on opens the account; it does not join it on the way.
-    const opened = row === first && isOpened ? row.other : 0;
-    return [
-      row.payment,
-      row.time,
-      row.opening + opened,
-      row.interest,
-      row.other - opened,
-      row.paid,
-      row.principal,
-      row.balance,
-    ];
-  });
-  return {
-    ok: true,
-    table: {
-      heads: [
-        "Payment",
-        "Years from today",
-        "Opening balance",
-        "Interest",
-        "Other amounts",
-        "Paid",
-        "Principal",
-        "Closing balance",
-      ],
-      rows,
-    },
-  };
-}
-
-/** Whether all other money of the first period is there from its beginning. */
-function nothingJoinsBefore({ settled }: Solution, end: number): boolean {
-  const others = settled.flows.filter(({ kind }) => kind !== "stream");
-  return (
-    others.length === settled.flows.length - 1 &&
-    others.every((flow) => flow.kind === "single" && (flow.at === 0 || flow.at >= end))
-  );
+  const found = accountOf(problem, solution, stream?.id ?? "", "none");
+  return found.ok ? { ok: true, table: scheduleFigures(found.account, null) } : found;
 }
 
 /** The problem and its variants side by side: the facts that differ, and what comes of them. */

@@ -1,0 +1,106 @@
+import { readFile } from "node:fs/promises";
+import type { Page } from "@playwright/test";
+import { expect, test } from "../support/fixtures";
+
+async function openSchedule(page: Page) {
+  await page.getByRole("tab", { name: "Schedule" }).click();
+  const table = page.getByRole("table", { name: "Schedule" });
+  await expect(table).toBeVisible();
+  return table;
+}
+
+test("every payment stands there, in years that open and close by keyboard", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("The delivery van");
+  const table = await openSchedule(page);
+  const first = table.getByRole("row").filter({ hasText: "after 1 month" });
+  // 52,000 at 0.575 % a month.
+  await expect(first).toContainText("52,000.00299.00808.75509.7551,490.25");
+  await expect(table.getByRole("row").filter({ hasText: "In all" })).toContainText("12,124.85");
+  const second = table.getByRole("button", { name: "Year 2" });
+  await second.focus();
+  await page.keyboard.press("Enter");
+  await expect(second).toHaveAttribute("aria-expanded", "true");
+  await page.getByRole("button", { name: "Years alone" }).click();
+  await expect(table.getByRole("row")).toHaveCount(7);
+});
+
+test("a payment, a time, a date and a balance are gone to", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  const table = await openSchedule(page);
+  const where = page.getByRole("textbox", { name: /^Go to a payment/ });
+  const shows = async (typed: string, row: string) => {
+    await moor.type(where, typed);
+    await expect(table.getByRole("row").filter({ hasText: row })).toBeInViewport();
+  };
+  await shows("below 30,000", "after 3 years 3 months");
+  await shows("60", "after 5 years");
+  await moor.type(where, "61");
+  await expect(page.getByText("There are payments 1 to 60.")).toBeVisible();
+  await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-01-31");
+  await shows("2029-02-10", "2029-02-28");
+  await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-02-30");
+  await expect(page.getByText("it has to be one that the calendar has.")).toBeVisible();
+});
+
+test("in cents it says what the last payment settles; spans and days are answered", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Paying back");
+  // The first case of the reference.
+  await moor.type(moor.amount(0), "214650");
+  await moor.type(moor.rate, "4.5% a year compounded daily");
+  await moor.type(moor.howLong(0), "127 payments");
+  await openSchedule(page);
+  await page
+    .getByRole("combobox", { name: "How it is counted" })
+    .selectOption("in whole cents, as a lender does");
+  const panel = page.getByRole("tabpanel");
+  await expect(panel).toContainText("The last payment of 2,128.65 settles what that leaves.");
+  await expect(panel).toContainText("55,658.31");
+  await moor.type(page.getByRole("textbox", { name: "First payment of the span" }), "126");
+  await moor.type(page.getByRole("textbox", { name: "Last payment of the span" }), "127");
+  await expect(panel).toContainText("interest 23.87, principal 4,233.19, paid 4,257.06");
+  await moor.type(page.getByRole("textbox", { name: "Last payment of the span" }), "128");
+  await expect(panel).toContainText("Write two numbers of payments, from 1 to 127.");
+  await moor.type(page.getByRole("textbox", { name: "When it is paid off" }), "2 months");
+  await expect(panel).toContainText("212,001.01 is owed");
+});
+
+test("savings are shown as what is put in and what it grows to", async ({ moor, page }) => {
+  await moor.openProblem("Hive deposits");
+  const table = await openSchedule(page);
+  await expect(table).toContainText("There after");
+  await expect(page.getByRole("img", { name: /^What is saved over the payments/ })).toBeVisible();
+  await moor.openProblem("Extractor fund");
+  await expect(page.getByRole("tab", { name: "Workings" })).toBeVisible();
+  await expect(page.getByRole("tab", { name: "Schedule" })).toHaveCount(0);
+});
+
+test("it is saved as CSV with its dates", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await openSchedule(page);
+  await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-01-31");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save as CSV" }).click();
+  const lines = (await readFile(await (await download).path(), "utf8")).trim().split("\r\n");
+  expect(lines).toHaveLength(61);
+  expect(lines[2]).toMatch(/^2,"2027-02-28",0\.1666666666667,51490\.25/);
+});
+
+test("ten thousand rows are all there, and few of them on the page", async ({ moor, page }) => {
+  await moor.startProblem("Paying back");
+  await moor.type(moor.amount(0), "240000");
+  await moor.type(moor.rate, "4.9% a year compounded daily");
+  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "day");
+  await moor.type(moor.howLong(0), "30 years");
+  const table = await openSchedule(page);
+  await page.getByRole("button", { name: "Open every year" }).click();
+  await expect(table).toHaveAttribute("aria-rowcount", String(10_950 + 30 + 2));
+  expect(await table.getByRole("row").count()).toBeLessThan(120);
+  await moor.type(page.getByRole("textbox", { name: /^Go to a payment/ }), "10950");
+  await expect(table.getByRole("row").filter({ hasText: "after 30 years" })).toBeInViewport();
+});

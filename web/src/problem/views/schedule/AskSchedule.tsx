@@ -1,0 +1,153 @@
+import {
+  firstReaching,
+  halfRepaid,
+  owedAt,
+  sentenceOf,
+  spanTotals,
+  writeMoney,
+  type Issue,
+} from "@kestrelmoor/core";
+import { readMoney, readTime } from "@kestrelmoor/core/typing";
+import type { ReactNode } from "react";
+import { afterWords } from "./after-words";
+import { useScheduleChoice } from "./schedule-choice";
+import type { SchedulePartProps } from "./ScheduleSummary";
+import { spanIn } from "./span-in";
+import styles from "./Schedule.module.css";
+
+type Typed = "spanFrom" | "spanTo" | "below" | "paidOff";
+
+/** Questions about a span, a balance and a day, each answered as it is typed. */
+export function AskSchedule({ account, format }: SchedulePartProps) {
+  const [choice, change] = useScheduleChoice();
+  const { schedule } = account;
+  const { kind } = schedule;
+  const money = (amount: number) => writeMoney(amount, format);
+  const field = (name: Typed, label: string, placeholder: string) => (
+    <Field
+      label={label}
+      placeholder={placeholder}
+      typed={choice[name]}
+      onType={(text) => change({ [name]: text })}
+    />
+  );
+  const count = schedule.rows.length;
+  const usual = { from: 1, to: Math.min(count, Math.max(1, Math.round(account.frequency))) };
+  const span = spanIn(choice.spanFrom, choice.spanTo, usual, count);
+  const totals = span.ok ? spanTotals(schedule, span.from, span.to) : null;
+  const half = halfRepaid(schedule);
+  return (
+    <ul className={styles.asked}>
+      <li>
+        From payment {field("spanFrom", "First payment of the span", String(usual.from))} to{" "}
+        {field("spanTo", "Last payment of the span", String(usual.to))}:{" "}
+        <Answer>
+          {totals === null || !span.ok ? (
+            <Complaint>{span.ok ? "" : span.sentence}</Complaint>
+          ) : (
+            <>
+              interest <strong>{money(totals.interest)}</strong>
+              {kind === "repaying" && (
+                <>
+                  , principal <strong>{money(totals.principal)}</strong>
+                </>
+              )}
+              , {kind === "repaying" ? "paid" : "put in"} <strong>{money(totals.paid)}</strong>
+            </>
+          )}
+        </Answer>
+      </li>
+      <li>
+        The balance is first {kind === "repaying" ? "below" : "at"}{" "}
+        {field("below", "A balance", kind === "repaying" ? "10,000" : "5,000")}:{" "}
+        <Answer>
+          {choice.below.trim() !== "" && <BalanceReached {...{ account, typed: choice.below }} />}
+        </Answer>
+      </li>
+      <li>
+        {kind === "repaying" ? "Paid off" : "Taken out"} after{" "}
+        {field("paidOff", "When it is paid off", "2 years 10 days")}:{" "}
+        <Answer>
+          {choice.paidOff.trim() !== "" && (
+            <PaidOff {...{ account, typed: choice.paidOff, money }} />
+          )}
+        </Answer>
+      </li>
+      {half !== null && (
+        <li>
+          Half of it is repaid with payment {half.payment.toLocaleString("en")},{" "}
+          {afterWords(half.time)}.
+        </li>
+      )}
+    </ul>
+  );
+}
+
+interface FieldProps {
+  readonly label: string;
+  readonly placeholder: string;
+  readonly typed: string;
+  readonly onType: (typed: string) => void;
+}
+
+function Field({ label, placeholder, typed, onType }: FieldProps) {
+  return (
+    <input
+      className="ink-field"
+      aria-label={label}
+      placeholder={placeholder}
+      size={Math.max(placeholder.length, typed.length, 4)}
+      maxLength={40}
+      value={typed}
+      onChange={({ target }) => onType(target.value)}
+    />
+  );
+}
+
+function Answer({ children }: { readonly children: ReactNode }) {
+  return <span aria-live="polite">{children}</span>;
+}
+
+function Complaint({ children }: { readonly children: ReactNode }) {
+  return <span className={styles.complaint}>{children}</span>;
+}
+
+function Issues({ issues }: { readonly issues: readonly Issue[] }) {
+  return <Complaint>{issues.map(sentenceOf).join(" ")}</Complaint>;
+}
+
+interface TypedProps {
+  readonly account: SchedulePartProps["account"];
+  readonly typed: string;
+}
+
+function BalanceReached({ account, typed }: TypedProps) {
+  const amount = readMoney(typed);
+  if (!amount.ok) return <Issues issues={amount.issues} />;
+  const row = firstReaching(account.schedule, amount.value);
+  return row === null ? (
+    <Complaint>never: the balance does not get there.</Complaint>
+  ) : (
+    <>
+      with payment <strong>{row.payment.toLocaleString("en")}</strong>, {afterWords(row.time)}
+    </>
+  );
+}
+
+function PaidOff({
+  account,
+  typed,
+  money,
+}: TypedProps & { readonly money: (amount: number) => string }) {
+  const time = readTime(typed);
+  if (!time.ok) return <Issues issues={time.issues} />;
+  const owed = owedAt(account.schedule, account.growth, time.value.years);
+  const isLoan = account.schedule.kind === "repaying";
+  if (owed === null) return <Complaint>nothing is there: the payments are over by then.</Complaint>;
+  return (
+    <>
+      <strong>{money(owed.amount)}</strong> is {isLoan ? "owed" : "there"}
+      {owed.interest === 0 ? "" : `, ${money(owed.interest)} of it interest since the last payment`}
+    </>
+  );
+}

@@ -1,0 +1,50 @@
+import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import type { ScheduleAccount } from "./account-of";
+import styles from "./Schedule.module.css";
+
+export interface SchedulePartProps {
+  readonly account: ScheduleAccount;
+  readonly firstDate: string | null;
+  readonly format: AnswerFormat;
+}
+
+/** What the whole schedule comes to, and what rounding to cents does to it. */
+export function ScheduleSummary({ account, format }: SchedulePartProps) {
+  const { schedule } = account;
+  const money = (amount: number) => writeMoney(amount, format);
+  const { kind, payment, paymentsMade, finalPayment, totalPaid, totalInterest } = schedule;
+  const figures: readonly (readonly [string, string])[] = [
+    ["Payment", money(payment)],
+    ["Payments", paymentsMade.toLocaleString("en")],
+    ["Last payment", money(finalPayment)],
+    [kind === "repaying" ? "Paid in all" : "Put in", money(totalPaid)],
+    [kind === "repaying" ? "Interest paid" : "Interest earned", money(totalInterest)],
+  ];
+  const rounding = roundingWords(account, money);
+  return (
+    <>
+      <dl className={styles.summary}>
+        {figures.map(([name, figure]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{figure}</dd>
+          </div>
+        ))}
+      </dl>
+      {rounding !== null && <p className={styles.quiet}>{rounding}</p>}
+    </>
+  );
+}
+
+/** Why the last payment of a schedule in cents is another one; `null` where it is not. */
+export function roundingWords(
+  { schedule }: ScheduleAccount,
+  money: (amount: number) => string,
+): string | null {
+  const { payment, exactPayment, finalPayment, kind } = schedule;
+  if (payment === exactPayment || money(payment) === money(finalPayment) || kind === "saving") {
+    return null;
+  }
+  const side = payment > exactPayment ? "more" : "less";
+  return `Each payment is rounded to ${money(payment)}, a little ${side} than it exactly is, and the interest of each period is rounded too. The last payment of ${money(finalPayment)} settles what that leaves.`;
+}

@@ -1,0 +1,69 @@
+import type { Problem, Solution } from "@kestrelmoor/core";
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocumentState } from "../../document/document-context";
+import { accountOf } from "./account-of";
+import { AskSchedule } from "./AskSchedule";
+import { dateIn } from "./first-date";
+import { useScheduleChoice } from "./schedule-choice";
+import { ScheduleChoices } from "./ScheduleChoices";
+import { SchedulePicture } from "./SchedulePicture";
+import { ScheduleSummary } from "./ScheduleSummary";
+import { ScheduleTable } from "./ScheduleTable";
+import styles from "./Schedule.module.css";
+
+/** Ten thousand rows are run through; while somebody types, that waits for a pause. */
+const RUNS_AFTER_MS = 120;
+
+/** The life of a loan or of savings, payment by payment. */
+export function ScheduleView() {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, RUNS_AFTER_MS);
+  const streams = useMemo(
+    () => problem?.flows.filter(({ kind }) => kind === "stream") ?? [],
+    [problem],
+  );
+  const [choice] = useScheduleChoice();
+  const flow = streams.find(({ id }) => id === choice.flow) ?? streams[0];
+  if (problem === null || result?.ok !== true || flow === undefined) {
+    return (
+      <p className={styles.quiet}>
+        Once payments that repeat have an answer, every one of them stands here: what is owed or
+        saved before and after it, its interest, and how much of it brings the balance down.
+      </p>
+    );
+  }
+  return (
+    <>
+      <ScheduleChoices streams={streams} flow={flow.id} />
+      <ScheduleOf problem={problem} solution={result.value} flow={flow.id} />
+    </>
+  );
+}
+
+interface ScheduleOfProps {
+  readonly problem: Problem;
+  readonly solution: Solution;
+  readonly flow: string;
+}
+
+function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
+  const [{ rounding, firstDate }] = useScheduleChoice();
+  const format = useAnswerFormat();
+  const found = useMemo(
+    () => accountOf(problem, solution, flow, rounding),
+    [problem, solution, flow, rounding],
+  );
+  if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
+  const date = dateIn(firstDate);
+  const parts = { account: found.account, firstDate: date, format };
+  return (
+    <>
+      <ScheduleSummary {...parts} />
+      <SchedulePicture {...parts} />
+      <AskSchedule {...parts} />
+      <ScheduleTable {...parts} />
+    </>
+  );
+}

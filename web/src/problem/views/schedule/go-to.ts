@@ -1,0 +1,60 @@
+import { firstReaching, paymentDate, sentenceOf, type ScheduleRow } from "@kestrelmoor/core";
+import { readMoney, readTime } from "@kestrelmoor/core/typing";
+import type { ScheduleAccount } from "./account-of";
+import { dateIn, ISO_DATE } from "./first-date";
+
+export type Found =
+  | { readonly state: "found"; readonly row: ScheduleRow }
+  | { readonly state: "none"; readonly sentence: string }
+  | { readonly state: "empty" };
+
+const NUMBER = /^(?:payment\s*|no\.?\s*|#\s*)?(\d[\d,]*)$/i;
+const BALANCE = /^(?:the\s+)?(?:balance|below|under)\s+(?:below\s+|under\s+)?(.+)$/i;
+
+/**
+ * The payment that somebody wants to see: `63`, `payment 63`, `after 2 years`, `2029-05-01` where payments
+ * have dates, or `below 20,000` for the first that brings the balance there.
+ */
+export function goTo(typed: string, account: ScheduleAccount, firstDate: string | null): Found {
+  const text = typed.trim();
+  const { schedule } = account;
+  const { rows } = schedule;
+  const last = rows.length;
+  if (text === "") return { state: "empty" };
+  const number = NUMBER.exec(text);
+  if (number !== null) {
+    const row = rows[Number((number[1] ?? "").replaceAll(",", "")) - 1];
+    return row === undefined ? none(`There are payments 1 to ${last}.`) : { state: "found", row };
+  }
+  if (ISO_DATE.test(text)) return atDate(text, account, firstDate);
+  const balance = BALANCE.exec(text);
+  if (balance !== null) {
+    const amount = readMoney(balance[1] ?? "");
+    if (!amount.ok) return none(amount.issues.map(sentenceOf).join(" "));
+    const row = firstReaching(schedule, amount.value);
+    return row === null ? none("The balance never gets there.") : { state: "found", row };
+  }
+  const time = readTime(text.replace(/^after\s+/i, ""));
+  if (!time.ok) return none(time.issues.map(sentenceOf).join(" "));
+  const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
+  return row === undefined ? none("No payment has been made by then.") : { state: "found", row };
+}
+
+const SAME_TIME = 1e-9;
+
+function atDate(
+  date: string,
+  { schedule, every }: ScheduleAccount,
+  firstDate: string | null,
+): Found {
+  if (firstDate === null) return none("Payments have dates once the first of them has one.");
+  if (dateIn(date) === null) return none(`The calendar has no ${date}.`);
+  const row = schedule.rows.find(
+    ({ payment }) => (paymentDate(firstDate, every, payment - 1) ?? "") >= date,
+  );
+  return row === undefined ? none("All has been paid by then.") : { state: "found", row };
+}
+
+function none(sentence: string): Found {
+  return { state: "none", sentence };
+}

@@ -1,0 +1,36 @@
+import { paymentDate } from "@kestrelmoor/core";
+import type { FigureTable } from "../figure-table";
+import type { ScheduleAccount } from "./account-of";
+
+/** Every row of a schedule, for files. @param firstDate of the first payment, where one is told */
+export function scheduleFigures(
+  { schedule, every }: ScheduleAccount,
+  firstDate: string | null,
+): FigureTable {
+  const dateOf = (payment: number) =>
+    firstDate === null ? null : paymentDate(firstDate, every, payment - 1);
+  return {
+    heads: [
+      "Payment",
+      ...(firstDate === null ? [] : ["Date"]),
+      "Years from today",
+      "Opening balance",
+      "Interest",
+      "Other amounts",
+      "Paid",
+      "Principal",
+      "Closing balance",
+    ],
+    rows: schedule.rows.map((row) => [
+      row.payment,
+      ...(firstDate === null ? [] : [dateOf(row.payment)]),
+      row.time,
+      row.opening,
+      row.interest,
+      row.other,
+      row.paid,
+      row.principal,
+      row.balance,
+    ]),
+  };
+}
