@@ -86,6 +86,18 @@ test("proof", async ({ moor, page }) => {
   await page.screenshot({ path: at("proof") });
 });
 
+test("schedule", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "Schedule" }).click();
+  await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
+  await page.getByRole("textbox", { name: "A balance", exact: true }).fill("30,000");
+  await page.getByRole("textbox", { name: "When it is paid off" }).fill("2 years 10 days");
+  await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
+  await page.screenshot({ path: at("schedule") });
+});
+
 test("mark-my-answer", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Mark my answer" }).click();

@@ -8,7 +8,7 @@ import {
   type Issue,
 } from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
-import type { ReactNode } from "react";
+import { useMemo, type ReactNode } from "react";
 import { afterWords } from "./after-words";
 import { useScheduleChoice } from "./schedule-choice";
 import type { SchedulePartProps } from "./ScheduleSummary";
@@ -35,7 +35,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
   const usual = { from: 1, to: Math.min(count, Math.max(1, Math.round(account.frequency))) };
   const span = spanIn(choice.spanFrom, choice.spanTo, usual, count);
   const totals = span.ok ? spanTotals(schedule, span.from, span.to) : null;
-  const half = halfRepaid(schedule);
+  const half = useMemo(() => halfRepaid(schedule), [schedule]);
   return (
     <ul className={styles.asked}>
       <li>

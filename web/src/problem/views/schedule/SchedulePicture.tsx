@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useElementWidth } from "../../../ui/use-element-width";
 import { balanceOverTime, partsOverTime, stepOf } from "./picture-points";
 import { useScheduleChoice } from "./schedule-choice";
@@ -29,11 +29,13 @@ export function SchedulePicture(props: SchedulePartProps) {
   const isSaving = schedule.kind === "saving";
   const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
   const half = width < 760 ? width : (width - 24) / 2;
-  const parts = partsOverTime(account);
+  const parts = useMemo(() => partsOverTime(account), [account]);
+  // The figures and the rows come first; charts are costly to draw.
+  const isTheirTurn = useDeferredValue(true, false);
   const money = (amount: number) => writeMoney(amount, format);
   return (
     <div ref={place} className={styles.pictures}>
-      {width > 0 && (
+      {isTheirTurn && width > 0 && (
         <>
           <figure>
             <figcaption>
@@ -129,7 +131,7 @@ function Balance({ account, format, width, short }: BalanceProps) {
   const { schedule } = account;
   const [, change] = useScheduleChoice();
   const [drag, setDrag] = useState<readonly [number, number] | null>(null);
-  const points = balanceOverTime(account);
+  const points = useMemo(() => balanceOverTime(account), [account]);
   const isSaving = schedule.kind === "saving";
   const at = (label: unknown) => Math.max(1, Number(label));
   return (

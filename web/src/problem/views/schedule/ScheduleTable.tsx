@@ -1,6 +1,6 @@
 import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useDeferredValue, useEffect, useMemo, useRef, type CSSProperties } from "react";
+import { useDeferredValue, useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
 import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
 import { useDocumentState } from "../../document/document-context";
 import { afterWords } from "./after-words";
@@ -13,7 +13,10 @@ import { shownSchedule, type ShownRow } from "./shown-rows";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
-const ROW_HEIGHT = 33;
+/** A finger needs more room than a pointer, as for all that is pressed. */
+function rowHeight(): number {
+  return matchMedia("(max-width: 640px), (pointer: coarse)").matches ? 44 : 33;
+}
 
 /** Every payment, in years that open and close; only the rows in sight are on the page. */
 export function ScheduleTable(props: SchedulePartProps) {
@@ -27,11 +30,12 @@ export function ScheduleTable(props: SchedulePartProps) {
   const found = useMemo(() => goTo(typed, account, firstDate), [typed, account, firstDate]);
   const wanted = found.state === "found" ? found.row.payment : null;
   const frame = useRef<HTMLDivElement>(null);
+  const [height] = useState(rowHeight);
   const windowed = useVirtualizer({
     count: shown.rows.length,
     getScrollElement: () => frame.current,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: 12,
+    estimateSize: () => height,
+    overscan: 8,
   });
 
   const { years } = shown;
@@ -106,7 +110,12 @@ export function ScheduleTable(props: SchedulePartProps) {
           aria-rowcount={shown.rows.length + 2}
           className={styles.table}
           data-dated={firstDate !== null}
-          style={{ "--figures": figuresIn(account) } as CSSProperties}
+          style={
+            {
+              "--figures": figuresIn(account),
+              "--row-height": `${height}px`,
+            } as CSSProperties
+          }
         >
           <Head account={account} isDated={firstDate !== null} />
           <div role="rowgroup" className={styles.body} style={{ height: windowed.getTotalSize() }}>
