@@ -27,6 +27,8 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "16-bursary-drawn-down.problem.json": "Each time you receive 920.88 monthly.",
   "17-prize-for-ever.problem.json": "Today you put in 128,000.00.",
   "18-wax-workshop.problem.json": "Today it is all worth 1,566.85 in your favour.",
+  "19-barn-roof-mortgage.problem.json": "Each time you pay 1,039.02 monthly.",
+  "20-hives-rising-deposits.problem.json": "When deposits end you receive 45,448.53.",
 };
 
 describe.each(names)("%s", (name) => {

@@ -70,6 +70,28 @@ test("in cents it says what the last payment settles; spans and days are answere
   await expect(panel).toContainText("212,001.01 is owed");
 });
 
+test("dragging over the balance asks about the payments in between", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await openSchedule(page);
+  const picture = page.getByRole("img", { name: /^What is owed over the payments/ });
+  await picture.scrollIntoViewIfNeeded();
+  const box = await picture.boundingBox();
+  if (box === null) throw new Error("There is a picture");
+  const at = (share: number) => [box.x + share * box.width, box.y + box.height / 2] as const;
+  await page.mouse.move(...at(0.4));
+  await page.mouse.down();
+  await page.mouse.move(...at(0.5), { steps: 4 });
+  await page.mouse.move(...at(0.7), { steps: 4 });
+  await page.mouse.up();
+  const ends = ["First", "Last"].map((end) =>
+    page.getByRole("textbox", { name: `${end} payment of the span` }),
+  );
+  const [from, to] = await Promise.all(ends.map(async (end) => Number(await end.inputValue())));
+  expect(from).toBeGreaterThan(10);
+  expect(to).toBeGreaterThan((from ?? NaN) + 10);
+  expect(to).toBeLessThan(60);
+});
+
 test("savings are shown as what is put in and what it grows to", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   const table = await openSchedule(page);

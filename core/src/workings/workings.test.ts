@@ -110,6 +110,21 @@ describe("shapes that the reference has not", () => {
       100 * sumOf(24, (k) => 1.05 ** (-k / 12)) + 500 * sumOf(2, (k) => 1.05 ** -k),
     ],
     [
+      "payments that rise by a step and turn out to go the other way",
+      {
+        rates: [{ percent: 5, quoted: "effective" }],
+        flows: [
+          payments({
+            ...{ direction: "in", amount: null, every: "P1Y", count: 4 },
+            growth: { amount: 20, every: "P1Y" },
+          }),
+          single("x", "in", 900, "P0D"),
+        ],
+      },
+      // What comes in besides is 900 and 20 more with each payment after the first.
+      -(900 + 20 * sumOf(4, (k) => (k - 1) * 1.05 ** -k)) / sumOf(4, (k) => 1.05 ** -k),
+    ],
+    [
       "weekly payments that rise with the month",
       {
         rates: [{ percent: 5, quoted: "effective" }],

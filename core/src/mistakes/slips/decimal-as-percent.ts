@@ -1,6 +1,6 @@
-import type { Problem, Rate } from "../../problem/schema";
-import { percentPerPeriod, requoted, restatedPeriods, withRate } from "../parts-of-problem";
-import type { Mistake, Slip } from "../mistake";
+import { withRate } from "../parts-of-problem";
+import { restatedSlips } from "./restated-rate";
+import type { Mistake } from "../mistake";
 import { percentWords, periodWords } from "../words";
 import { formatFigure } from "../../wording/format-number";
 
@@ -21,25 +21,18 @@ export const decimalAsPercent: Mistake = {
                 `The decimal ${formatFigure(percent / 100, 8)} is already divided by 100.`,
               problem: withRate(problem, index, { ...rate, percent: percent / 100 }),
             },
-            ...restated(problem, rate, index, percent),
+            ...restatedSlips(
+              problem,
+              index,
+              { rate, percent },
+              (exact) => exact / 100,
+              (exact, every) => ({
+                done: () =>
+                  `${formatFigure(exact / 100, 8)} for ${periodWords(every)} was taken as a percentage`,
+                corrected: () =>
+                  `The decimal ${formatFigure(exact / 100, 8)} is already divided by 100.`,
+              }),
+            ),
           ];
     }),
 };
-
-/** The same slip, made after the rate was restated for one payment. */
-function restated(problem: Problem, rate: Rate, index: number, percent: number): Slip[] {
-  return restatedPeriods(problem, rate).map((every) => {
-    const exact = percentPerPeriod(rate, percent, every);
-    return {
-      done: () =>
-        `${formatFigure(exact / 100, 8)} for ${periodWords(every)} was taken as a percentage`,
-      corrected: () => `The decimal ${formatFigure(exact / 100, 8)} is already divided by 100.`,
-      problem: withRate(
-        problem,
-        index,
-        requoted(rate, { quoted: "periodic", compounding: every }, exact / 100),
-      ),
-      isRare: true,
-    };
-  });
-}

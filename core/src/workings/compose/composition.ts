@@ -112,9 +112,7 @@ export function compose(
     const path: Path = ["flows", index, "growth", by];
     const kind = by === "percent" ? "rate" : "money";
     const value =
-      by === "percent"
-        ? Number((figure / 100).toPrecision(15))
-        : figure * (settled.amount < 0 || isOut(flow) ? -1 : 1);
+      by === "percent" ? Number((figure / 100).toPrecision(15)) : figure * (isOut(flow) ? -1 : 1);
     const letter = sheet.letter(by === "percent" ? "g" : "G");
     return isSought(path)
       ? sheet.unknown(letter, kind, value, path)

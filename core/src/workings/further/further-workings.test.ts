@@ -185,6 +185,41 @@ describe("the textbook's ways", () => {
       ["n = 61", "T = n × PMT + L = 61 × 1,000.00 + 959.720098969 = 61,959.720099"],
     ],
     [
+      "payments for ever that shrink have a sum",
+      {
+        rates: [effective(5)],
+        flows: [
+          single("price", "out", null, "P0D"),
+          stream("rent", "in", 300, {
+            every: "P3M",
+            count: "forever",
+            growth: { percent: -4, every: "P1Y" },
+          }),
+        ],
+        also: [{ find: "total", of: "rent" }],
+      },
+      ["T = PMT × 4 / (1 - (1 + g)) = 300.00 × 4 / (1 - (1 - 0.04)) = 30,000.00"],
+    ],
+    [
+      "payments for ever that fall by a step are added until they would turn",
+      {
+        rates: [effective(5)],
+        flows: [
+          stream("rent", "in", 300, {
+            every: "P3M",
+            count: "forever",
+            growth: { amount: -100, every: "P1Y" },
+          }),
+        ],
+        ask: { find: "value", at: "P0D" },
+        also: [{ find: "total", of: "in" }],
+      },
+      // 4 × (300 + 200 + 100)
+      [
+        "T = 4 × (3 × PMT + G × 3 × (3 - 1) / 2) = 4 × (3 × 300.00 + (-100.00) × 3 × (3 - 1) / 2) = 2,400.00",
+      ],
+    ],
+    [
       "what balances is worth nothing at any date",
       { ...loan, also: [{ find: "value", at: "P2Y" }] },
       ["V = 0.00"],

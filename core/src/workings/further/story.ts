@@ -1,6 +1,6 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import { valueAt } from "../../numbers/affine";
-import type { Direction, Flow, KnownPosition, Problem } from "../../problem/schema";
+import type { Direction, Flow, FlowOf, KnownPosition, Problem } from "../../problem/schema";
 import { accountFor } from "../../solve/solve";
 import { openingSide } from "../../solve/follow-ups";
 import type { Solution } from "../../solve/solution";
@@ -122,9 +122,23 @@ function filledAmount(
         ? settled.entries[Number(path[3])]?.amount
         : value;
   const flow = withFigure(problem, path, signed ?? value).flows[Number(path[1])];
-  return flow !== undefined && "direction" in flow && settled !== undefined && "amount" in settled
-    ? { ...flow, direction: directionOf(settled.amount, flow.direction) }
-    : flow;
+  const isTurned =
+    flow !== undefined &&
+    "direction" in flow &&
+    settled !== undefined &&
+    "amount" in settled &&
+    directionOf(settled.amount, flow.direction) !== flow.direction;
+  return isTurned ? turnedRound(flow) : flow;
+}
+
+/** The same money said from the other side: what is added to each payment keeps its own. */
+function turnedRound(flow: FlowOf<"single" | "stream">): Flow {
+  const direction = flow.direction === "in" ? "out" : "in";
+  if (flow.kind === "single" || flow.growth === undefined || "percent" in flow.growth) {
+    return { ...flow, direction };
+  }
+  const { amount, every } = flow.growth;
+  return { ...flow, direction, growth: { every, amount: amount === null ? null : -amount } };
 }
 
 function directionOf(amount: number, otherwise: Direction): Direction {

@@ -63,14 +63,18 @@ function totalOfStream(
 ): Expression | null | undefined {
   const { sizes, growths } = story.composition;
   const size = sizes[index];
-  const counts = countsIn(story, index, flow, span);
   if (size === null || size === undefined) return undefined;
+  const growing = growths[index];
+  if (flow.count === Number.POSITIVE_INFINITY && span.to === Number.POSITIVE_INFINITY) {
+    return Math.sign(flow.amount) === sign ? totalForever(flow, of(size), growing) : null;
+  }
+  const counts = countsIn(story, index, flow, span);
   if (counts === null) return null;
   const { count, before } = counts;
   if (flow.growth === null) {
     return Math.sign(flow.amount) === sign ? product(count, of(size)) : null;
   }
-  const growth = growths[index];
+  const growth = growing;
   const isEach = flow.growth.steps === 1 && flow.growth.payments === 1;
   if (!isEach || growth === null || growth === undefined) return undefined;
   if (flow.growth.by === "percent") {
@@ -90,6 +94,37 @@ function totalOfStream(
   return plus(product(count, start), product(of(growth), steps));
 }
 
+/** Payments for ever have a sum where each is a smaller part of the one before. */
+function totalForever(
+  { growth, amount }: Stream,
+  size: Expression,
+  rate: Quantity | null | undefined,
+): Expression | null {
+  if (growth === null || rate === null || rate === undefined) return null;
+  if (growth.by === "amount") {
+    if (growth.figure * amount >= 0 || growth.steps !== 1) return null;
+    // They fall until they would go the other way.
+    const levels = number(Math.ceil(-amount / growth.figure));
+    const steps = quotient(product(levels, minus(levels, ONE)), number(2));
+    const once = plus(product(levels, size), product(of(rate), steps));
+    return product(number(growth.payments), once);
+  }
+  if (growth.figure >= 0) return null;
+  // A pattern of so many payments, each some steps on, repeats for ever with all its steps taken.
+  const grown = (steps: number) =>
+    steps === 0 ? ONE : factorOf(growthFactor, of(rate), number(steps));
+  const places = Array.from({ length: growth.payments }, (_, place) =>
+    Math.floor((place * growth.steps) / growth.payments),
+  );
+  const pattern = places.every((steps) => steps === 0)
+    ? number(growth.payments)
+    : readableSum(
+        places.map((steps) => ({ sign: 1, of: grown(steps) })),
+        "C",
+      );
+  return product(size, quotient(pattern, minus(ONE, grown(growth.steps))));
+}
+
 interface Counts {
   readonly count: Expression;
   /** Payments before the span; `null` where there are none. */
@@ -99,8 +134,7 @@ interface Counts {
 /** How many payments fall into a span, by the letters of those made by its ends; `null` for none. */
 function countsIn(story: Story, index: number, flow: Stream, { from, to }: Span): Counts | null {
   const [before, by] = [paymentsIn(flow, from), paymentsIn(flow, to)];
-  // Payments for ever have no sum, and count on the side that they are not on.
-  if (by <= before || by === Number.POSITIVE_INFINITY) return null;
+  if (by <= before) return null;
   const counted = (years: number) => of(countBy(story, index, years));
   if (before === 0) return { count: counted(to), before: null };
   return { count: minus(counted(to), counted(from)), before: counted(from) };

@@ -58,12 +58,16 @@ export function plainFigure(value: number): string {
   const text = formatFigure(value, 12);
   const digits = text.replace(/^−?0?\.?0*|[,.]/g, "").length;
   // A small one may have lost digits behind the twelfth decimal.
-  const isExact = Number(text.replaceAll(",", "").replace("−", "-")) === value;
-  return isExact && digits < WORKING_DIGITS - 2 ? text : workingFigure(value);
+  return isExactly(text, value) && digits < WORKING_DIGITS - 2 ? text : workingFigure(value);
 }
 
-/** Money as it was given: two decimals, or more where it has more. */
+/** Money as it was given: two decimals, or more where it has more; what was found has working digits. */
 function givenMoney(value: number): string {
   const exact = formatFigure(value, 10);
+  if (!isExactly(exact, value)) return workingMoney(value);
   return /\.\d{3}/.test(exact) ? exact : formatMoney(value);
+}
+
+function isExactly(text: string, value: number): boolean {
+  return Number(text.replaceAll(",", "").replace("−", "-")) === value;
 }

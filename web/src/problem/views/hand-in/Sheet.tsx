@@ -1,11 +1,6 @@
-import {
-  lineLatex,
-  linePlain,
-  type Line,
-  type Step,
-  type StepTable,
-} from "@kestrelmoor/core/teaching";
+import { lineLatex, linePlain, type Line, type Step } from "@kestrelmoor/core/teaching";
 import { Fragment, type ComponentType, type ReactNode } from "react";
+import { StepFigures } from "../workings/StepFigures";
 import type { WorkingsChoice } from "../workings/workings-choice";
 import type { SheetContent } from "./sheet-content";
 
@@ -104,41 +99,8 @@ function StepOf({ number, step, lines }: StepProps) {
       <span className="sheet-number">{number}.</span>
       <p>{step.say}</p>
       {step.lines.length > 0 && <div className="sheet-lines">{lines}</div>}
-      {step.table !== undefined && <TableOf table={step.table} />}
+      {step.table !== undefined && <StepFigures table={step.table} />}
     </li>
-  );
-}
-
-function TableOf({ table }: { readonly table: StepTable }) {
-  const { head, rows, leftOut, leftOutAfter } = table;
-  return (
-    <table className="figures">
-      <thead>
-        <tr>
-          {head.map((cell) => (
-            <th key={cell} scope="col">
-              {cell}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row, place) => (
-          <Fragment key={place}>
-            {leftOut > 0 && place === leftOutAfter && (
-              <tr>
-                <td colSpan={head.length}>{leftOut} more</td>
-              </tr>
-            )}
-            <tr>
-              {row.map((cell, column) => (
-                <td key={column}>{cell}</td>
-              ))}
-            </tr>
-          </Fragment>
-        ))}
-      </tbody>
-    </table>
   );
 }
 

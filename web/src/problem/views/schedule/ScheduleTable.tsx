@@ -1,15 +1,21 @@
-import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useDeferredValue, useEffect, useMemo, useRef, useState, type CSSProperties } from "react";
+import {
+  useDeferredValue,
+  useEffect,
+  useEffectEvent,
+  useMemo,
+  useRef,
+  useState,
+  type CSSProperties,
+} from "react";
 import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
 import { useDocumentState } from "../../document/document-context";
-import { afterWords } from "./after-words";
 import { csvText } from "../figure-table";
-import type { ScheduleAccount } from "./account-of";
 import { goTo } from "./go-to";
 import { scheduleFigures } from "./schedule-figures";
 import { useScheduleChoice } from "./schedule-choice";
 import { shownSchedule, type ShownRow } from "./shown-rows";
+import { figuresIn, Head, PaymentCells, Totals, YearCells } from "./ScheduleRows";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
@@ -52,20 +58,21 @@ export function ScheduleTable(props: SchedulePartProps) {
   // A payment that is asked for is brought into sight; its year is opened first. What was asked for before
   // the view was opened moves the table, but not the page.
   const gone = useRef(wanted);
-  useEffect(() => {
-    if (wanted === null) return;
+  const bringIntoSight = useEffectEvent((payment: number) => {
     const index = shown.rows.findIndex(
-      (row) => row.kind === "payment" && row.row.payment === wanted,
+      (row) => row.kind === "payment" && row.row.payment === payment,
     );
-    if (index >= 0) {
-      windowed.scrollToIndex(index, { align: "center" });
-      if (wanted !== gone.current) frame.current?.scrollIntoView({ block: "nearest" });
-      gone.current = wanted;
-    } else {
-      const year = years.find(({ from, to }) => from <= wanted && wanted <= to)?.year;
+    if (index < 0) {
+      const year = years.find(({ from, to }) => from <= payment && payment <= to)?.year;
       if (year !== undefined) turn(year);
+      return;
     }
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is wanted moves the table, not its scrolling
+    windowed.scrollToIndex(index, { align: "center" });
+    if (payment !== gone.current) frame.current?.scrollIntoView({ block: "nearest" });
+    gone.current = payment;
+  });
+  useEffect(() => {
+    if (wanted !== null) bringIntoSight(wanted);
   }, [wanted, shown]);
 
   return (
@@ -145,11 +152,6 @@ export function ScheduleTable(props: SchedulePartProps) {
   );
 }
 
-/** Columns of money in each row. */
-function figuresIn({ hasOthers, schedule }: ScheduleAccount): number {
-  return 5 + (hasOthers ? 1 : 0) + (schedule.kind === "repaying" ? 1 : 0);
-}
-
 function keyOf(row: ShownRow): string {
   return row.kind === "year" ? `year ${row.year.year}` : String(row.row.payment);
 }
@@ -158,131 +160,6 @@ function classOf(row: ShownRow, wanted: number | null): string {
   const own = row.kind === "year" ? styles.year : styles.row;
   const isWanted = row.kind === "payment" && row.row.payment === wanted;
   return [own, isWanted ? styles.wanted : ""].join(" ");
-}
-
-function Head({ account, isDated }: { account: ScheduleAccount; isDated: boolean }) {
-  const isLoan = account.schedule.kind === "repaying";
-  const names = [
-    "Payment",
-    "When",
-    ...(isDated ? ["Date"] : []),
-    isLoan ? "Owed before" : "There before",
-    "Interest",
-    ...(account.hasOthers ? ["Other money"] : []),
-    isLoan ? "Paid" : "Put in",
-    ...(isLoan ? ["Principal"] : []),
-    isLoan ? "Owed after" : "There after",
-    "Interest so far",
-  ];
-  return (
-    <div role="rowgroup" className={styles.head}>
-      <div role="row" aria-rowindex={1} className={styles.row}>
-        {names.map((name) => (
-          <span key={name} role="columnheader">
-            {name}
-          </span>
-        ))}
-      </div>
-    </div>
-  );
-}
-
-interface CellsProps {
-  readonly account: ScheduleAccount;
-  readonly firstDate: string | null;
-  readonly format: AnswerFormat;
-}
-
-function PaymentCells({
-  row: shown,
-  account,
-  firstDate,
-  format,
-}: CellsProps & { readonly row: Extract<ShownRow, { kind: "payment" }> }) {
-  const { row, date, interestSoFar } = shown;
-  const money = (amount: number) => writeMoney(amount, format);
-  return (
-    <>
-      <span role="rowheader">{row.payment.toLocaleString("en")}</span>
-      <span role="cell">{afterWords(row.time)}</span>
-      {firstDate !== null && <span role="cell">{date ?? "–"}</span>}
-      <span role="cell">{money(row.opening)}</span>
-      <span role="cell">{money(row.interest)}</span>
-      {account.hasOthers && <span role="cell">{row.other === 0 ? "" : money(row.other)}</span>}
-      <span role="cell">{money(row.paid)}</span>
-      {account.schedule.kind === "repaying" && <span role="cell">{money(row.principal)}</span>}
-      <span role="cell">{money(row.balance)}</span>
-      <span role="cell">{money(interestSoFar)}</span>
-    </>
-  );
-}
-
-function YearCells({
-  row,
-  account,
-  firstDate,
-  format,
-  turn,
-}: CellsProps & {
-  readonly row: Extract<ShownRow, { kind: "year" }>;
-  readonly turn: (year: number) => void;
-}) {
-  const { year, isOpen } = row;
-  const money = (amount: number) => writeMoney(amount, format);
-  const name = firstDate === null ? `Year ${year.year}` : String(year.year);
-  const payments = year.to - year.from + 1;
-  return (
-    <>
-      <span role="rowheader">
-        <button
-          type="button"
-          className={styles.turn}
-          aria-expanded={isOpen}
-          onClick={() => turn(year.year)}
-        >
-          {name}
-        </button>
-      </span>
-      <span role="cell">{payments === 1 ? "1 payment" : `${payments} payments`}</span>
-      {firstDate !== null && <span role="cell" />}
-      <span role="cell" />
-      <span role="cell">{money(year.totals.interest)}</span>
-      {account.hasOthers && <span role="cell" />}
-      <span role="cell">{money(year.totals.paid)}</span>
-      {account.schedule.kind === "repaying" && (
-        <span role="cell">{money(year.totals.principal)}</span>
-      )}
-      <span role="cell">{money(year.balance)}</span>
-      <span role="cell" />
-    </>
-  );
-}
-
-function Totals({
-  account,
-  firstDate,
-  format,
-  rowIndex,
-}: SchedulePartProps & { readonly rowIndex: number }) {
-  const { schedule } = account;
-  const money = (amount: number) => writeMoney(amount, format);
-  const principal = schedule.rows.reduce((sum, row) => sum + row.principal, 0);
-  return (
-    <div role="rowgroup" className={styles.totals}>
-      <div role="row" aria-rowindex={rowIndex} className={styles.row}>
-        <span role="rowheader">In all</span>
-        <span role="cell" />
-        {firstDate !== null && <span role="cell" />}
-        <span role="cell" />
-        <span role="cell">{money(schedule.totalInterest)}</span>
-        {account.hasOthers && <span role="cell" />}
-        <span role="cell">{money(schedule.totalPaid)}</span>
-        {schedule.kind === "repaying" && <span role="cell">{money(principal)}</span>}
-        <span role="cell" />
-        <span role="cell" />
-      </div>
-    </div>
-  );
 }
 
 function SaveCsv({ account, firstDate, format }: SchedulePartProps) {

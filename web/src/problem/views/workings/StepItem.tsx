@@ -2,6 +2,7 @@ import { lineLatex, linePlain, type Step, type StepTable } from "@kestrelmoor/co
 import { Fragment, useRef, useState } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
 import { Formula } from "./Formula";
+import { StepFigures } from "./StepFigures";
 import { goTo, lightUp, stepId } from "./light";
 import type { Source } from "./sources";
 import type { WorkingsChoice } from "./workings-choice";
@@ -103,38 +104,9 @@ function SourceLink({ source }: { readonly source: Source }) {
 }
 
 function Table({ table, of }: { readonly table: StepTable; readonly of: string }) {
-  const { head, rows, leftOut, leftOutAfter } = table;
   return (
     <div className={styles.scroll} role="region" aria-label={`Table: ${of}`} tabIndex={0}>
-      <table className={`figures ${styles.table ?? ""}`}>
-        <thead>
-          <tr>
-            {head.map((cell) => (
-              <th key={cell} scope="col">
-                {cell}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row, place) => (
-            <Fragment key={place}>
-              {leftOut > 0 && place === leftOutAfter && (
-                <tr>
-                  <td colSpan={head.length} className={styles.gap}>
-                    {leftOut} more
-                  </td>
-                </tr>
-              )}
-              <tr>
-                {row.map((cell, column) => (
-                  <td key={column}>{cell}</td>
-                ))}
-              </tr>
-            </Fragment>
-          ))}
-        </tbody>
-      </table>
+      <StepFigures table={table} className={styles.table} gapClassName={styles.gap} />
     </div>
   );
 }

@@ -1,0 +1,136 @@
+import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import type { ScheduleAccount } from "./account-of";
+import { afterWords } from "./after-words";
+import type { ShownRow } from "./shown-rows";
+import type { SchedulePartProps } from "./ScheduleSummary";
+import styles from "./Schedule.module.css";
+
+/** Columns of money in each row. */
+export function figuresIn({ hasOthers, schedule }: ScheduleAccount): number {
+  return 5 + (hasOthers ? 1 : 0) + (schedule.kind === "repaying" ? 1 : 0);
+}
+
+export function Head({ account, isDated }: { account: ScheduleAccount; isDated: boolean }) {
+  const isLoan = account.schedule.kind === "repaying";
+  const names = [
+    "Payment",
+    "When",
+    ...(isDated ? ["Date"] : []),
+    isLoan ? "Owed before" : "There before",
+    "Interest",
+    ...(account.hasOthers ? ["Other money"] : []),
+    isLoan ? "Paid" : "Put in",
+    ...(isLoan ? ["Principal"] : []),
+    isLoan ? "Owed after" : "There after",
+    "Interest so far",
+  ];
+  return (
+    <div role="rowgroup" className={styles.head}>
+      <div role="row" aria-rowindex={1} className={styles.row}>
+        {names.map((name) => (
+          <span key={name} role="columnheader">
+            {name}
+          </span>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface CellsProps {
+  readonly account: ScheduleAccount;
+  readonly firstDate: string | null;
+  readonly format: AnswerFormat;
+}
+
+export function PaymentCells({
+  row: shown,
+  account,
+  firstDate,
+  format,
+}: CellsProps & { readonly row: Extract<ShownRow, { kind: "payment" }> }) {
+  const { row, date, interestSoFar } = shown;
+  const money = (amount: number) => writeMoney(amount, format);
+  return (
+    <>
+      <span role="rowheader">{row.payment.toLocaleString("en")}</span>
+      <span role="cell">{afterWords(row.time)}</span>
+      {firstDate !== null && <span role="cell">{date ?? "–"}</span>}
+      <span role="cell">{money(row.opening)}</span>
+      <span role="cell">{money(row.interest)}</span>
+      {account.hasOthers && <span role="cell">{row.other === 0 ? "" : money(row.other)}</span>}
+      <span role="cell">{money(row.paid)}</span>
+      {account.schedule.kind === "repaying" && <span role="cell">{money(row.principal)}</span>}
+      <span role="cell">{money(row.balance)}</span>
+      <span role="cell">{money(interestSoFar)}</span>
+    </>
+  );
+}
+
+export function YearCells({
+  row,
+  account,
+  firstDate,
+  format,
+  turn,
+}: CellsProps & {
+  readonly row: Extract<ShownRow, { kind: "year" }>;
+  readonly turn: (year: number) => void;
+}) {
+  const { year, isOpen } = row;
+  const money = (amount: number) => writeMoney(amount, format);
+  const name = firstDate === null ? `Year ${year.year}` : String(year.year);
+  const payments = year.to - year.from + 1;
+  return (
+    <>
+      <span role="rowheader">
+        <button
+          type="button"
+          className={styles.turn}
+          aria-expanded={isOpen}
+          onClick={() => turn(year.year)}
+        >
+          {name}
+        </button>
+      </span>
+      <span role="cell">{payments === 1 ? "1 payment" : `${payments} payments`}</span>
+      {firstDate !== null && <span role="cell" />}
+      <span role="cell" />
+      <span role="cell">{money(year.totals.interest)}</span>
+      {account.hasOthers && <span role="cell" />}
+      <span role="cell">{money(year.totals.paid)}</span>
+      {account.schedule.kind === "repaying" && (
+        <span role="cell">{money(year.totals.principal)}</span>
+      )}
+      <span role="cell">{money(year.balance)}</span>
+      <span role="cell" />
+    </>
+  );
+}
+
+export function Totals({
+  account,
+  firstDate,
+  format,
+  rowIndex,
+}: SchedulePartProps & { readonly rowIndex: number }) {
+  const { schedule } = account;
+  const money = (amount: number) => writeMoney(amount, format);
+  const principal = schedule.rows.reduce((sum, row) => sum + row.principal, 0);
+  return (
+    <div role="rowgroup" className={styles.totals}>
+      <div role="row" aria-rowindex={rowIndex} className={styles.row}>
+        <span role="rowheader">In all</span>
+        <span role="cell" />
+        {firstDate !== null && <span role="cell" />}
+        <span role="cell" />
+        <span role="cell">{money(schedule.totalInterest)}</span>
+        {account.hasOthers && <span role="cell" />}
+        <span role="cell">{money(schedule.totalPaid)}</span>
+        {schedule.kind === "repaying" && <span role="cell">{money(principal)}</span>}
+        <span role="cell" />
+        <span role="cell" />
+      </div>
+    </div>
+  );
+}
