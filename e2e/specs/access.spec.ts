@@ -13,83 +13,87 @@ async function expectNoViolations(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
-for (const colorScheme of ["light", "dark"] as const) {
-  for (const width of [1280, 390]) {
-    test.describe(`${colorScheme}, ${width} wide`, () => {
-      test.use({ colorScheme, viewport: { width, height: 800 } });
+/** Colours do not depend on the width, nor the layout on the theme: two looks see all four of them. */
+const LOOKS = [
+  { colorScheme: "light", width: 1280 },
+  { colorScheme: "dark", width: 390 },
+] as const;
 
-      test("axe finds nothing on the notebook", async ({ moor, page }) => {
-        await moor.openNotebook();
-        await expectNoViolations(page);
-      });
+for (const { colorScheme, width } of LOOKS) {
+  test.describe(`${colorScheme}, ${width} wide`, () => {
+    test.use({ colorScheme, viewport: { width, height: 800 } });
 
-      test("axe finds nothing on a problem, with an answer and with mistakes", async ({
-        moor,
-        page,
-      }) => {
-        await moor.openProblem("The lender changes its rate");
-        await expect(moor.workings.locator("math").first()).toBeAttached();
-        await expectNoViolations(page);
-        await moor.type(moor.amount(0), "nonsense");
-        await moor.amount(0).press("Tab");
-        await expect(page.getByText("is not understood here")).toBeVisible();
-        await expectNoViolations(page);
-      });
-
-      test("axe finds nothing on the views, with variants, a table and questions", async ({
-        moor,
-        page,
-      }) => {
-        // Every look at the problem is gone over by itself.
-        test.slow();
-        await moor.openProblem("Hive deposits");
-        await moor.askFurther(/What is owed/, "2 years");
-        await moor.addSum("answer / payments");
-        await page.getByRole("button", { name: "Step 3: where its numbers come from" }).click();
-        await expect(page.getByRole("list", { name: "Where the numbers come from" })).toBeVisible();
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "Proof" }).click();
-        await expect(page.getByRole("region", { name: "The account" })).toBeVisible();
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "Schedule" }).click();
-        await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
-        await page.getByRole("textbox", { name: "When it is paid off" }).fill("1 year 10 days");
-        await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "Mark my answer" }).click();
-        await page.getByRole("textbox", { name: "The number that you got" }).fill("8,595.62");
-        await expect(page.getByText("Next time:")).toBeVisible();
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "Variants" }).click();
-        await page.getByRole("button", { name: "Ready-made" }).click();
-        await page.getByRole("menuitem", { name: /point more/ }).click();
-        await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "What if" }).click();
-        await page.getByRole("button", { name: "and a second figure" }).click();
-        await expect(page.getByRole("region", { name: "Answers for pairs" })).toBeVisible();
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "Hand in" }).click();
-        await expect(page.getByRole("article", { name: "Hand-in sheet" })).toBeVisible();
-        await expectNoViolations(page);
-        await page.getByRole("tab", { name: "At one date" }).click();
-        await expect(page.getByRole("region", { name: "Worth of each line" })).toBeVisible();
-        await page.getByRole("button", { name: "Format" }).click();
-        await expect(page.getByRole("dialog")).toBeVisible();
-        await expectNoViolations(page);
-      });
-
-      test("nothing is wider than the screen", async ({ moor, page }) => {
-        await moor.openNotebook();
-        const tooWide = () =>
-          page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-        expect(await tooWide()).toBeLessThanOrEqual(0);
-        await moor.openProblem("Two payments for a wax press");
-        await moor.type(moor.amount(0), "123,456,789.01");
-        expect(await tooWide()).toBeLessThanOrEqual(0);
-      });
+    test("axe finds nothing on the notebook", async ({ moor, page }) => {
+      await moor.openNotebook();
+      await expectNoViolations(page);
     });
-  }
+
+    test("axe finds nothing on a problem, with an answer and with mistakes", async ({
+      moor,
+      page,
+    }) => {
+      await moor.openProblem("The lender changes its rate");
+      await expect(moor.workings.locator("math").first()).toBeAttached();
+      await expectNoViolations(page);
+      await moor.type(moor.amount(0), "nonsense");
+      await moor.amount(0).press("Tab");
+      await expect(page.getByText("is not understood here")).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("axe finds nothing on the views, with variants, a table and questions", async ({
+      moor,
+      page,
+    }) => {
+      // Every look at the problem is gone over by itself.
+      test.slow();
+      await moor.openProblem("Hive deposits");
+      await moor.askFurther(/What is owed/, "2 years");
+      await moor.addSum("answer / payments");
+      await page.getByRole("button", { name: "Step 3: where its numbers come from" }).click();
+      await expect(page.getByRole("list", { name: "Where the numbers come from" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Proof" }).click();
+      await expect(page.getByRole("region", { name: "The account" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Schedule" }).click();
+      await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
+      await page.getByRole("textbox", { name: "When it is paid off" }).fill("1 year 10 days");
+      await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Mark my answer" }).click();
+      await page.getByRole("textbox", { name: "The number that you got" }).fill("8,595.62");
+      await expect(page.getByText("Next time:")).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Variants" }).click();
+      await page.getByRole("button", { name: "Ready-made" }).click();
+      await page.getByRole("menuitem", { name: /point more/ }).click();
+      await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "What if" }).click();
+      await page.getByRole("button", { name: "and a second figure" }).click();
+      await expect(page.getByRole("region", { name: "Answers for pairs" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Hand in" }).click();
+      await expect(page.getByRole("article", { name: "Hand-in sheet" })).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "At one date" }).click();
+      await expect(page.getByRole("region", { name: "Worth of each line" })).toBeVisible();
+      await page.getByRole("button", { name: "Format" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("nothing is wider than the screen", async ({ moor, page }) => {
+      await moor.openNotebook();
+      const tooWide = () =>
+        page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(await tooWide()).toBeLessThanOrEqual(0);
+      await moor.openProblem("Two payments for a wax press");
+      await moor.type(moor.amount(0), "123,456,789.01");
+      expect(await tooWide()).toBeLessThanOrEqual(0);
+    });
+  });
 }
 
 test("the keyboard alone suffices, from the notebook to an answer and back", async ({

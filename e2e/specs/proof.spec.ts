@@ -37,10 +37,10 @@ test("every demo problem is proved: it ends at nothing, or goes on for ever", as
   await moor.openNotebook();
   const titles = await page.getByRole("article").getByRole("link").allTextContents();
   for (const title of titles) {
-    await moor.openNotebook();
     await page.getByRole("link", { name: title }).first().click();
     await page.getByRole("tab", { name: "Proof" }).click();
     await expect(page.getByRole("tabpanel")).toContainText(/ends at 0\.00|go on for ever/);
     await expect(page.getByRole("region", { name: "Other ways" })).not.toContainText("differs by");
+    await moor.returnToNotebook();
   }
 });

@@ -95,10 +95,10 @@ test("every demo problem has its workings", async ({ moor, page }) => {
   const titles = await page.getByRole("article").getByRole("link").allTextContents();
   expect(titles.length).toBeGreaterThan(15);
   for (const title of titles) {
-    await moor.openNotebook();
     await page.getByRole("link", { name: title }).first().click();
     await expect(moor.workings.getByRole("listitem").first()).toContainText("What is known");
     await expect(moor.workings.locator(".katex-error")).toHaveCount(0);
+    await moor.returnToNotebook();
   }
 });
 

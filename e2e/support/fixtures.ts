@@ -23,6 +23,12 @@ export class Moor {
     await expect(this.page.getByRole("article").first()).toBeVisible();
   }
 
+  /** Back from a problem as a person goes, without loading the pages anew. */
+  async returnToNotebook(): Promise<void> {
+    await this.page.getByRole("link", { name: "Notebook", exact: true }).click();
+    await expect(this.page.getByRole("article").first()).toBeVisible();
+  }
+
   /** Starts a new problem from a shape and waits until it can be typed in. */
   async startProblem(shape: string): Promise<void> {
     await this.openNotebook();

@@ -18,11 +18,9 @@ export function findPostgres() {
   return [...folders, ...onPath].find(isWhole) ?? null;
 }
 
-export function findChromium() {
-  return (
-    ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((path) => isExecutable(path)) ?? null
-  );
-}
+const findAmong = (paths) => paths.find((path) => isExecutable(path)) ?? null;
+const findHeadlessChromium = () => findAmong(["/usr/bin/chromium-headless-shell"]);
+const findChromium = () => findAmong(["/usr/bin/chromium", "/usr/bin/chromium-browser"]);
 
 function isExecutable(path) {
   try {
@@ -37,8 +35,20 @@ export async function ensurePostgres() {
   return findPostgres() ?? (await installed("postgresql", findPostgres));
 }
 
+/**
+ * Chromium without a window of its own, with which tests take a third less time; where it is neither
+ * there nor to be had, any Chromium that is there.
+ */
 export async function ensureChromium() {
-  return findChromium() ?? (await installed("chromium", findChromium));
+  const there = findHeadlessChromium();
+  if (there !== null) return there;
+  try {
+    return await installed("chromium-headless-shell", findHeadlessChromium);
+  } catch (error) {
+    const other = findChromium();
+    if (other === null) throw error;
+    return other;
+  }
 }
 
 /** Installs a Debian package where this user may; else says the exact command. */

@@ -229,6 +229,6 @@ test("whatever is asked of whatever streams, there is a finite answer or a reaso
         expectSense(raw);
       },
     ),
-    { numRuns: 400 },
+    { numRuns: 150 },
   );
 });
