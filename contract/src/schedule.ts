@@ -1,11 +1,47 @@
-import { flowIdSchema, magnitudeSchema } from "@kestrelmoor/core";
+import {
+  flowIdSchema,
+  magnitudeSchema,
+  percentFigureSchema,
+  quotationSchema,
+} from "@kestrelmoor/core";
 import * as z from "zod";
 import { solveRequest } from "./solve";
 
 /** Rows beyond this are not sent in one reply. */
 export const MOST_SCHEDULE_ROWS = 20_000;
 
+const MOST_CHANGES = 100;
+
 const payment = z.int().min(1).max(1e6).meta({ description: "a payment's number, from 1" });
+
+const span = { fromPayment: payment, toPayment: payment };
+const then = z
+  .enum(["kept", "reset"])
+  .meta({ description: "whether later payments stay as they are or are reset to end in time" });
+
+const change = z
+  .discriminatedUnion("kind", [
+    z.strictObject({
+      kind: z.literal("extra"),
+      amount: magnitudeSchema,
+      often: z.enum(["once", "payment", "year"]),
+      fromPayment: payment,
+      toPayment: payment.optional(),
+    }),
+    z.strictObject({ kind: z.literal("round-up"), multiple: magnitudeSchema }),
+    z.strictObject({ kind: z.literal("interest-only"), ...span, then }),
+    z.strictObject({ kind: z.literal("holiday"), ...span, then }),
+    z.strictObject({
+      kind: z.literal("rate"),
+      fromPayment: payment,
+      percent: percentFigureSchema,
+      quotation: quotationSchema,
+      then,
+    }),
+    z.strictObject({ kind: z.literal("fee"), amount: magnitudeSchema, isAdded: z.boolean() }),
+    z.strictObject({ kind: z.literal("residual"), amount: magnitudeSchema }),
+  ])
+  .meta({ id: "LoanChange", description: "One thing that is changed about a loan or savings." });
 
 export const scheduleOptions = z.strictObject({
   flow: flowIdSchema,
@@ -20,10 +56,7 @@ export const scheduleOptions = z.strictObject({
     )
     .max(100)
     .default([]),
-  interestOnly: z
-    .array(z.strictObject({ fromPayment: payment, toPayment: payment }))
-    .max(100)
-    .default([]),
+  changes: z.array(change).max(MOST_CHANGES).default([]),
 });
 
 export const scheduleRequest = scheduleOptions.extend({ problem: solveRequest }).meta({
@@ -46,12 +79,22 @@ const row = z.object({
 export const scheduleReply = z
   .object({
     kind: z.enum(["repaying", "saving"]),
+    isOwed: z.boolean().meta({ description: "whether the balance is owed; else it is one's own" }),
     payment: z.number(),
     exactPayment: z.number(),
+    levels: z
+      .array(z.object({ fromPayment: z.int(), amount: z.number() }))
+      .readonly()
+      .meta({ description: "what payments are from one on: the first, and each that was reset" }),
     paymentsMade: z.int(),
     finalPayment: z.number(),
     totalPaid: z.number(),
     totalInterest: z.number(),
+    totalExtra: z.number(),
+    effectiveYearlyPercent: z.number().nullable().meta({
+      description:
+        "the rate at which all its money balances, fees included; null where none or several do",
+    }),
     rows: z.array(row).readonly(),
   })
   .meta({ id: "Schedule", description: "The account of a stream, payment by payment." });

@@ -22,6 +22,8 @@ export * from "./solve/shares";
 export { growthOf, settledSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";
+export type * from "./schedule/changes/change";
+export * from "./schedule/effective-yearly";
 export * from "./schedule/span-totals";
 export * from "./schedule/balance-after";
 export * from "./schedule/milestones";

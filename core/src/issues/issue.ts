@@ -84,6 +84,17 @@ export interface IssueFacts {
   "schedule-without-stream": { id: string };
   "schedule-endless": NoFacts;
   "schedule-too-long": { limit: number };
+
+  // What is changed about a loan or savings
+  "change-for-loans": NoFacts;
+  "change-after-end": { payment: number; count: number };
+  "change-backwards": { from: number; to: number };
+  "change-twice": NoFacts;
+  "changes-overlap": { from: number; to: number };
+  "rate-changed-twice": { payment: number };
+  "extra-in-holiday": { payment: number };
+  "changed-never-ends": { payment: number; interest: number };
+  "residual-too-large": NoFacts;
   "growth-undefined": NoFacts;
   "appraisal-without-flows": NoFacts;
   "sweep-field-unfit": NoFacts;

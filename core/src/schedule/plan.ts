@@ -1,9 +1,8 @@
-import type { DatedAmount } from "../flows/flow-kind";
+import type { DatedAmount, SettledFlow } from "../flows/flow-kind";
 import { expandFlow } from "../flows/flow-kinds";
-import { logGrowth, type Accumulation } from "../rates/accumulation";
+import type { Accumulation } from "../rates/accumulation";
 import type { Account } from "../solve/account";
 import { openingSide } from "../solve/follow-ups";
-import type { ScheduleOptions } from "./schedule-types";
 
 /** A payment as it is planned, before rounding and before anything is cleared early. */
 export interface PlannedPayment {
@@ -11,7 +10,10 @@ export interface PlannedPayment {
   /** Above zero in the way the schedule counts: repaid, or saved. */
   readonly amount: number;
   readonly extra: number;
-  readonly interestOnly: boolean;
+  /** The payment, only the interest of its period, or nothing at all. */
+  readonly pays: "payment" | "interest" | "nothing";
+  /** Whether the payments from this one on are set anew, so that all ends when it should. */
+  readonly isReset: boolean;
 }
 
 /** An amount beside the payments: above zero where it adds to the balance. */
@@ -23,72 +25,94 @@ export interface OtherAmount {
 /** All that a schedule is run from, freed of directions. */
 export interface Plan {
   readonly kind: "repaying" | "saving";
+  /** Whether the balance is owed by the student; else it is theirs. */
+  readonly isOwed: boolean;
   readonly inCents: boolean;
   readonly growth: Accumulation;
+  /** Growth as it was known when a payment is reset: later changes are not foreseen. */
+  readonly growthKnownAt: (payment: number) => Accumulation;
   /** Payments a year. */
   readonly frequency: number;
+  /** The planned ones, and where the plan may run on those that would follow. */
   readonly payments: readonly PlannedPayment[];
+  readonly plannedCount: number;
+  /** When the last planned period ends, in years. */
+  readonly endTime: number;
   /** In the order in which they join the balance. */
   readonly others: readonly OtherAmount[];
+  /** Each payment is raised to a multiple of this; 0 where it is not. */
+  readonly roundUpTo: number;
+  /** Charged on the first day: paid beside the account, or added to what is owed. */
+  readonly fee: number;
   /** Whether a payment that can clear the balance early does so. */
   readonly clears: boolean;
-  /** Whether the problem balances, so that the last payment must leave what later amounts are worth. */
+  /** Whether the problem balances, so that in the end just what later amounts are worth is left. */
+  readonly balances: boolean;
+  /** What is left at the end beyond that, where it does not. */
+  readonly surplus: number;
+  /** Whether the last planned payment makes up for what the others leave. */
+  readonly settles: boolean;
+  /** Whether payments go on past the planned ones until the balance is cleared. */
+  readonly runsOn: boolean;
+  /** Whether more than the payments brings the balance down, so that less than a residual may be left. */
+  readonly hasExtras: boolean;
+}
+
+interface PlanOptions {
+  readonly flow: string;
+  readonly rounding: "cent" | "none";
+  /** Payments a year of the stream. */
+  readonly frequency: number;
   readonly balances: boolean;
 }
 
-/** @param frequency payments a year of the stream */
-export function planOf(
-  { flows, growth }: Account,
-  options: ScheduleOptions,
-  frequency: number,
-  balances: boolean,
-): Plan {
+/**
+ * The plan that a problem makes, with nothing changed.
+ *
+ * @param more how many payments beyond the planned ones are told as well
+ */
+export function planOf({ flows, growth }: Account, options: PlanOptions, more = 0): Plan {
+  const { flow, rounding, frequency, balances } = options;
   const side = openingSide(flows);
-  const expanded = (isOwn: boolean): DatedAmount[] =>
-    flows
-      .filter(({ id }) => (id === options.flow) === isOwn)
-      .flatMap((flow) => expandFlow(flow, growth))
-      .sort((one, other) => one.at - other.at);
-  const own = expanded(true);
-  const kind = Math.sign(own[0]?.amount ?? 0) === side ? "saving" : "repaying";
+  const expanded = (chosen: readonly SettledFlow[]): DatedAmount[] =>
+    chosen.flatMap((own) => expandFlow(own, growth)).sort((one, other) => one.at - other.at);
+  const [own, others] = [true, false].map((isOwn) =>
+    flows.filter(({ id }) => (id === flow) === isOwn),
+  ) as [SettledFlow[], SettledFlow[]];
+  const planned = expanded(own);
+  const payments = more === 0 ? planned : expanded(prolonged(own, planned.length + more));
+  const kind = Math.sign(planned[0]?.amount ?? 0) === side ? "saving" : "repaying";
   const sign = kind === "saving" ? side : -side;
+  const stream = own.find((one) => one.kind === "stream");
   return {
     kind,
-    inCents: options.rounding === "cent",
+    isOwed: side > 0,
+    inCents: rounding === "cent",
     growth,
+    growthKnownAt: () => growth,
     frequency,
-    clears: true,
-    // Savings with extra deposits end above their goal, and not with a payment that is taken back.
-    balances: balances && (kind === "repaying" || (options.extra ?? []).length === 0),
-    payments: own.map(({ amount, at }, index) => ({
+    payments: payments.map(({ amount, at }) => ({
       time: at,
       amount: sign * amount,
-      extra: extraAt(options, index + 1),
-      interestOnly: (options.interestOnly ?? []).some(
-        ({ fromPayment, toPayment }) => index + 1 >= fromPayment && index + 1 <= toPayment,
-      ),
+      extra: 0,
+      pays: "payment",
+      isReset: false,
     })),
-    others: expanded(false).map(({ amount, at }) => ({ time: at, amount: side * amount })),
+    plannedCount: planned.length,
+    endTime: (stream?.kind === "stream" ? stream.begins : 0) + planned.length / frequency,
+    others: expanded(others).map(({ amount, at }) => ({ time: at, amount: side * amount })),
+    roundUpTo: 0,
+    fee: 0,
+    clears: true,
+    balances,
+    surplus: 0,
+    settles: balances,
+    runsOn: false,
+    hasExtras: false,
   };
 }
 
-function extraAt({ extra = [] }: ScheduleOptions, payment: number): number {
-  return extra
-    .filter(
-      ({ fromPayment, toPayment = Infinity }) => payment >= fromPayment && payment <= toPayment,
-    )
-    .reduce((sum, { amount }) => sum + amount, 0);
+/** The stream alone, as it would go on; a smaller last payment is no part of it then. */
+function prolonged(own: readonly SettledFlow[], count: number): SettledFlow[] {
+  return own.flatMap((flow) => (flow.kind === "stream" ? [{ ...flow, count }] : []));
 }
-
-/**
- * What 1 earns between two times. Between neighbouring payments the period itself is taken: the
- * difference of two far times would lose the digits by which half a cent is told.
- */
-export function interestFactor({ growth, frequency }: Plan, from: number, to: number): number {
-  const period = 1 / frequency;
-  const isOnePeriod = growth.starts.length === 1 && Math.abs(to - from - period) < SAME_TIME;
-  return Math.expm1(isOnePeriod ? logGrowth(growth, 0, period) : logGrowth(growth, from, to));
-}
-
-/** Years that are no difference: times are sums of fractions. */
-export const SAME_TIME = 1e-9;

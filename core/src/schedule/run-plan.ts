@@ -1,108 +1,245 @@
-import { growthFactor } from "../rates/accumulation";
-import { interestFactor, SAME_TIME, type OtherAmount, type Plan } from "./plan";
+import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
+import type { OtherAmount, Plan, PlannedPayment } from "./plan";
 import type { Schedule, ScheduleRow } from "./schedule-types";
 
+/** A schedule, and whether it came to its end. */
+export interface RunOfPlan {
+  readonly schedule: Schedule;
+  /** Not where payments are kept and do not bring the balance down to nothing. */
+  readonly isFinished: boolean;
+  /** Below zero where what is to be left at the end is more than would be owed without any payment. */
+  readonly smallestFactor: number;
+}
+
 /** Walks through a plan payment by payment. */
-export function runPlan(plan: Plan): Schedule {
+export function runPlan(plan: Plan): RunOfPlan {
   const unit = plan.inCents ? 100 : 1;
-  const rows = rowsOf(plan, unit);
-  const first = plan.payments.find(({ interestOnly }) => !interestOnly) ?? plan.payments[0];
-  const exactPayment = first?.amount ?? 0;
+  const round = rounding(plan);
+  const { rows, levels, isFinished, smallestFactor } = walk(plan, unit);
   const total = (of: (row: ScheduleRow) => number) =>
     rows.reduce((sum, row) => sum + of(row) * unit, 0) / unit;
+  const [first] = levels;
+  const exactPayment = first?.exact ?? plan.payments[0]?.amount ?? 0;
   return {
-    kind: plan.kind,
-    payment: rounding(plan)(exactPayment * unit) / unit,
-    exactPayment,
-    paymentsMade: rows.length,
-    finalPayment: rows.at(-1)?.paid ?? 0,
-    totalPaid: total(({ paid }) => paid),
-    totalInterest: total(({ interest }) => interest),
-    rows,
+    isFinished,
+    smallestFactor,
+    schedule: {
+      kind: plan.kind,
+      isOwed: plan.isOwed,
+      payment: raised(round(exactPayment * unit), plan.roundUpTo * unit) / unit,
+      exactPayment,
+      levels: levels.map(({ fromPayment, amount }) => ({ fromPayment, amount })),
+      paymentsMade: rows.length,
+      finalPayment: rows.at(-1)?.paid ?? 0,
+      totalPaid: total(({ paid }) => paid),
+      totalInterest: total(({ interest }) => interest),
+      totalExtra: total(({ extra }) => extra),
+      rows,
+    },
   };
 }
 
-/** What is owed or saved after the last planned payment, unrounded and with nothing cleared early. */
-export function endBalance(plan: Plan): number {
-  const bare = { ...plan, inCents: false, balances: false, clears: false };
-  return rowsOf(bare, 1).at(-1)?.balance ?? 0;
-}
-
 /** What amounts after a time are worth at it: the balance that must be left for them. */
-export function leftFor(
-  others: readonly OtherAmount[],
-  growth: Plan["growth"],
-  time: number,
-): number {
+function leftFor(others: readonly OtherAmount[], growth: Accumulation, time: number): number {
   return others.reduce(
     (sum, other) => sum - other.amount * growthFactor(growth, other.time, time),
     0,
   );
 }
 
+/** What a plan leaves after its last planned payment beyond what later amounts are worth, unrounded. */
+export function surplusOf(plan: Plan): number {
+  const all = { ...plan, inCents: false, settles: false, clears: false };
+  const { balance, time } = walk(all, 1).rows.at(-1) ?? { balance: 0, time: 0 };
+  const later = plan.others.filter((other) => !joinsBefore(other, time));
+  return balance - leftFor(later, plan.growth, time);
+}
+
+/** Where the account stands just after a payment. */
+interface Standing {
+  readonly balance: number;
+  readonly time: number;
+  /** How many of the other amounts have joined the balance. */
+  readonly joined: number;
+}
+
+interface Level {
+  readonly fromPayment: number;
+  readonly amount: number;
+  readonly exact: number;
+}
+
+interface Walk {
+  readonly rows: readonly ScheduleRow[];
+  readonly levels: readonly Level[];
+  readonly isFinished: boolean;
+  readonly smallestFactor: number;
+}
+
 /** @param unit how many of the units that are reckoned in make one of the problem's currency */
-function rowsOf(plan: Plan, unit: number): ScheduleRow[] {
+function walk(plan: Plan, unit: number): Walk {
   const { payments, others, kind, growth } = plan;
   const round = rounding(plan);
   const rows: ScheduleRow[] = [];
-  let balance = 0;
-  let joined = 0;
-  let time = Math.min(others[0]?.time ?? Infinity, payments[0]?.time ?? 0);
+  const levels: Level[] = [];
+  let standing = start(plan);
+  let factor = 1;
+  let smallestFactor = 1;
   for (const [index, payment] of payments.entries()) {
-    let interest = 0;
-    let other = 0;
-    for (let next = others[joined]; next !== undefined; next = others[joined]) {
-      if (!joinsBefore(next, payment.time)) break;
-      interest += (balance + other + interest) * interestFactor(plan, time, next.time);
-      other += round(next.amount * unit);
-      time = next.time;
-      joined += 1;
+    if (payment.isReset) {
+      factor = resetFactor(plan, standing, index, unit);
+      smallestFactor = Math.min(smallestFactor, factor);
+      factor = Math.max(0, factor);
     }
-    interest = round(
-      interest + (balance + other + interest) * interestFactor(plan, time, payment.time),
-    );
-    time = payment.time;
+    const { interest, other, joined } = periodBefore(plan, growth, standing, payment.time, unit);
     // Only the last payments need them, and there may be as many as there are payments.
     const later = () => others.slice(joined);
-    const opening = balance;
+    const opening = standing.balance;
     const owed = opening + other + interest;
-    const planned = payment.interestOnly ? Math.max(0, interest) : round(payment.amount * unit);
+    const exact = payment.amount * factor;
+    const regular = raised(round(exact * unit), plan.roundUpTo * unit);
+    if (payment.pays === "payment" && (levels.length === 0 || payment.isReset)) {
+      levels.push({ fromPayment: index + 1, amount: regular / unit, exact });
+    }
+    const planned = plannedAt(payment, regular, interest);
     const asked = planned + round(payment.extra * unit);
-    // Below zero where rounded payments have overshot what must be left: then it is given back.
-    const settles = index === payments.length - 1 && plan.balances;
     const clears =
       kind === "repaying" &&
       plan.clears &&
       owed > 0 &&
       asked >= owed &&
       later().every(({ amount }) => amount <= 0);
+    const isLast = index === plan.plannedCount - 1 && plan.settles;
+    // Where extra payments bring the balance below its residual, a payment clears that too.
+    const settles = isLast && !(clears && plan.hasExtras);
     const paid = settles
-      ? (owed - round(leftFor(later(), growth, time) * unit)) * (kind === "saving" ? -1 : 1)
+      ? settling(plan, owed - round(leftFor(later(), growth, payment.time) * unit))
       : clears
         ? owed
         : asked;
-    const principal = kind === "saving" ? paid : paid - interest;
-    balance = kind === "saving" ? owed + paid : owed - paid;
+    const balance = kind === "saving" ? owed + paid : owed - paid;
     rows.push({
       payment: index + 1,
-      time,
+      time: payment.time,
       opening: opening / unit,
       interest: interest / unit,
       other: other / unit,
       paid: paid / unit,
-      extra: Math.max(0, paid - planned) / unit,
-      principal: principal / unit,
+      extra: Math.max(0, Math.min(paid - planned, asked - planned)) / unit,
+      principal: (kind === "saving" ? paid : paid - interest) / unit,
       balance: balance / unit,
     });
-    if (clears) break;
+    standing = { balance, time: payment.time, joined };
+    if (clears) return { rows, levels, isFinished: true, smallestFactor };
+    if (isStuck(plan, index, standing, opening)) break;
   }
-  return rows;
+  return { rows, levels, isFinished: !plan.runsOn, smallestFactor };
+}
+
+function start({ others, payments }: Plan): Standing {
+  const time = Math.min(others[0]?.time ?? Infinity, payments[0]?.time ?? 0);
+  return { balance: 0, time, joined: 0 };
+}
+
+function plannedAt({ pays }: PlannedPayment, regular: number, interest: number): number {
+  if (pays === "nothing") return 0;
+  return pays === "interest" ? Math.max(0, interest) : regular;
+}
+
+/** The last payment of a plan that settles. */
+function settling({ kind, hasExtras }: Plan, needed: number): number {
+  if (kind === "saving") return -needed;
+  // Below zero where rounded payments have overshot what must be left: then it is given back. Where
+  // extra payments did, less is left instead.
+  return hasExtras ? Math.max(0, needed) : needed;
+}
+
+/** Whether payments that stay as they are bring down nothing any more, so that there is no end to them. */
+function isStuck(plan: Plan, index: number, { balance, joined }: Standing, opening: number) {
+  const [before, now] = [plan.payments[index - 1], plan.payments[index]];
+  return (
+    index >= plan.plannedCount &&
+    joined === plan.others.length &&
+    before?.amount === now?.amount &&
+    balance >= opening
+  );
+}
+
+/** What one period brings before its payment: interest, and other amounts, each with its own interest. */
+function periodBefore(
+  plan: Plan,
+  growth: Accumulation,
+  from: Standing,
+  until: number,
+  unit: number,
+): { readonly interest: number; readonly other: number; readonly joined: number } {
+  const { others } = plan;
+  const round = rounding(plan);
+  let { time, joined } = from;
+  let interest = 0;
+  let other = 0;
+  const earn = (to: number) => {
+    interest += (from.balance + other + interest) * interestFactor(plan, growth, time, to);
+    time = to;
+  };
+  for (let next = others[joined]; next !== undefined; next = others[joined]) {
+    if (!joinsBefore(next, until)) break;
+    earn(next.time);
+    other += round(next.amount * unit);
+    joined += 1;
+  }
+  earn(until);
+  return { interest: round(interest), other, joined };
+}
+
+/**
+ * By what the payments from one on are to be multiplied so that the plan ends when it should. What is
+ * there at the end is linear in it; later changes, extra payments and rounding are not foreseen.
+ */
+function resetFactor(plan: Plan, standing: Standing, index: number, unit: number): number {
+  const growth = plan.growthKnownAt(index + 1);
+  const bare = { ...plan, inCents: false };
+  const rest = plan.payments.slice(index, plan.plannedCount);
+  const end = rest.at(-1)?.time ?? 0;
+  const endWith = (factor: number): Standing =>
+    rest.reduce<Standing>(
+      (at, payment) => {
+        const { interest, other, joined } = periodBefore(bare, growth, at, payment.time, 1);
+        const before = at.balance + other + interest;
+        const paid = (plan.kind === "saving" ? 1 : -1) * payment.amount * factor;
+        return { balance: before + paid, time: payment.time, joined };
+      },
+      { ...standing, balance: standing.balance / unit },
+    );
+  const [without, once] = [endWith(0), endWith(1)];
+  const target = leftFor(plan.others.slice(without.joined), growth, end) + plan.surplus;
+  const factor = (without.balance - target) / (without.balance - once.balance);
+  return Number.isFinite(factor) ? factor : 1;
 }
 
 /** What adds to the balance at a payment's own moment comes first; what leaves it then comes after. */
 export function joinsBefore(other: OtherAmount, time: number): boolean {
   return other.time < time - SAME_TIME || (other.time < time + SAME_TIME && other.amount > 0);
 }
+
+/**
+ * What 1 earns between two times. Between neighbouring payments the period itself is taken: the
+ * difference of two far times would lose the digits by which half a cent is told.
+ */
+function interestFactor(
+  { frequency }: Plan,
+  growth: Accumulation,
+  from: number,
+  to: number,
+): number {
+  const period = 1 / frequency;
+  const { starts, forces } = growth;
+  const isOnePeriod = starts.length === 1 && Math.abs(to - from - period) < SAME_TIME;
+  return Math.expm1(isOnePeriod ? (forces[0] ?? 0) * period : logGrowth(growth, from, to));
+}
+
+/** Years that are no difference: times are sums of fractions. */
+const SAME_TIME = 1e-9;
 
 /**
  * Half a cent that a double can only come close to must still be half a cent: amounts are lifted by a
@@ -114,3 +251,11 @@ function rounding({ inCents }: Plan): (amount: number) => number {
   if (!inCents) return (amount) => amount;
   return (amount) => Math.sign(amount) * Math.floor(Math.abs(amount) * (1 + LIFT) + 0.5);
 }
+
+/** @param multiple 0 for none */
+function raised(amount: number, multiple: number): number {
+  if (multiple === 0) return amount;
+  return Math.ceil(amount / multiple - SAME_COUNT) * multiple;
+}
+
+const SAME_COUNT = 1e-9;

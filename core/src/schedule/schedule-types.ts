@@ -1,3 +1,5 @@
+import type { LoanChange } from "./changes/change";
+
 /** Something paid on top of the payments of a stream. */
 export interface ExtraPayment {
   /** Number of the first payment that it is added to, from 1. */
@@ -7,23 +9,14 @@ export interface ExtraPayment {
   readonly amount: number;
 }
 
-/** Payments that cover the interest and nothing else, both numbers included, from 1. */
-export interface InterestOnlySpell {
-  readonly fromPayment: number;
-  readonly toPayment: number;
-}
-
 export interface ScheduleOptions {
   /** The id of the stream. */
   readonly flow: string;
   /** Whole cents, as a lender counts, or unrounded, as the textbook does. */
   readonly rounding: "cent" | "none";
   readonly extra?: readonly ExtraPayment[];
-  /**
-   * Where the payment is the problem's unknown, the others become as large as it takes to end in the same
-   * time; where it is given, the last payment makes up for it.
-   */
-  readonly interestOnly?: readonly InterestOnlySpell[];
+  /** What is changed about the payments; extra payments of `extra` come on top. */
+  readonly changes?: readonly LoanChange[];
 }
 
 /** One payment and the period before it. Sizes, not directions: see `Schedule.kind`. */
@@ -49,12 +42,17 @@ export interface ScheduleRow {
 export interface Schedule {
   /** Whether payments bring the balance down, as a loan's do, or up, as savings do. */
   readonly kind: "repaying" | "saving";
-  /** The first payment that is not interest only, as it is asked for: rounded in a schedule in cents. */
+  /** Whether the balance is owed by the student; else it is money of theirs. */
+  readonly isOwed: boolean;
+  /** The first payment that is neither interest only nor left out: rounded in a schedule in cents. */
   readonly payment: number;
   readonly exactPayment: number;
+  /** What payments are from one on: the first of them, and each that was reset. */
+  readonly levels: readonly { readonly fromPayment: number; readonly amount: number }[];
   readonly paymentsMade: number;
   readonly finalPayment: number;
   readonly totalPaid: number;
   readonly totalInterest: number;
+  readonly totalExtra: number;
   readonly rows: readonly ScheduleRow[];
 }

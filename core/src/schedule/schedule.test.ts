@@ -164,29 +164,6 @@ describe("what is changed about a loan", () => {
     expect([found.paymentsMade, found.finalPayment]).toEqual([8, 50]);
   });
 
-  test("while only interest is paid the balance stays, and the payment then clears it in time", () => {
-    const found = scheduled(loan(1000, [effective(10)], { count: 5 }), {
-      rounding: "none",
-      interestOnly: [{ fromPayment: 1, toPayment: 2 }],
-    });
-    expect(found.rows.slice(0, 2).map(({ paid, balance }) => [paid, balance])).toEqual([
-      [expect.closeTo(100, 9), expect.closeTo(1000, 9)],
-      [expect.closeTo(100, 9), expect.closeTo(1000, 9)],
-    ]);
-    // 1000 over three years at 10 %: 1000·0.1/(1 − 1.1⁻³).
-    expect(found.payment).toBeCloseTo(402.1148036253776, 9);
-    expect(found.rows.at(-1)?.balance).toBeCloseTo(0, 9);
-  });
-
-  test("a given payment stays as it is, and the last one makes up for the interest-only spell", () => {
-    const found = scheduled(loan(1000, [effective(null)], { count: 5 }, 263.8), {
-      interestOnly: [{ fromPayment: 1, toPayment: 2 }],
-    });
-    expect(found.rows.slice(2, 4).map(({ paid }) => paid)).toEqual([263.8, 263.8]);
-    expect(found.finalPayment).toBeGreaterThan(263.8);
-    expect(found.rows.at(-1)?.balance).toBe(0);
-  });
-
   test("money drawn later joins the balance in its own period, and earns from its own date", () => {
     const { rows } = scheduled(
       {

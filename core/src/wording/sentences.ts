@@ -128,6 +128,23 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "Payments that go on for ever have no last row. Say how many payments there are.",
   "schedule-too-long": ({ limit }) =>
     `The schedule would have more than ${formatFigure(limit)} rows. Ask for fewer payments.`,
+  "change-for-loans": () => "Only a loan can have this, and these are savings. Remove it here.",
+  "change-after-end": ({ payment, count }) =>
+    `This begins with payment ${formatFigure(payment)}, and there are only ${formatFigure(count)}. Choose an earlier one.`,
+  "change-backwards": ({ from, to }) =>
+    `This ends with payment ${formatFigure(to)}, before it begins with payment ${formatFigure(from)}. Let it end later.`,
+  "change-twice": () =>
+    "There is one of these already, and only one can be. Remove one of the two.",
+  "changes-overlap": ({ from, to }) =>
+    `${from === to ? `Payment ${formatFigure(from)} is` : `Payments ${formatFigure(from)} to ${formatFigure(to)} are`} changed in this way or another already. Let one of the two begin later or end sooner.`,
+  "rate-changed-twice": ({ payment }) =>
+    `The rate is already changed from payment ${formatFigure(payment)} on. Remove one of the two.`,
+  "extra-in-holiday": ({ payment }) =>
+    `Payment ${formatFigure(payment)} is left out, so nothing can be paid on top of it. Choose another payment.`,
+  "changed-never-ends": ({ payment, interest }) =>
+    `The payment of ${formatMoney(payment)} does not cover the interest of ${formatMoney(interest)} any more, so there would be no end to it. Have the payment reset, or pay something extra.`,
+  "residual-too-large": () =>
+    "Even without a single payment less than this would be owed at the end. Leave less to the end.",
   "appraisal-without-flows": () => "There are no amounts to judge. Enter the project's cash flows.",
   "sweep-field-unfit": () =>
     "Only a figure that is given can be varied. Choose a field that holds a number, and at least one value for it.",

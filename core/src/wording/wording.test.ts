@@ -47,6 +47,11 @@ describe("sentences", () => {
     every: "P1M",
     figure: "20",
     place: 2,
+    payment: 13,
+    count: 12,
+    interest: 3,
+    from: 4,
+    to: 6,
   };
 
   test.each(ISSUE_CODES)("%s is told in whole sentences", (code) => {

@@ -1,5 +1,5 @@
 import { MOST_SCHEDULE_ROWS, scheduleOptions, type ScheduleReply } from "@kestrelmoor/contract";
-import { schedule } from "@kestrelmoor/core";
+import { effectiveYearlyPercent, runSchedule } from "@kestrelmoor/core";
 import { Router, type Request, type Response } from "express";
 import { jsonBody } from "../http/body";
 import { readBody, readProblemIn } from "../http/read-body";
@@ -13,9 +13,11 @@ export function scheduleRoutes(): Router {
     const { problem: file, ...rest } = (request.body ?? {}) as { readonly problem?: unknown };
     const options = readBody(scheduleOptions, rest);
     const problem = readProblemIn(file, ["problem"]);
-    const found = schedule(problem, options, MOST_SCHEDULE_ROWS);
+    const found = runSchedule(problem, options, MOST_SCHEDULE_ROWS);
     if (!found.ok) throw unsolvable(found.issues);
-    response.json(found.value satisfies ScheduleReply);
+    const effective = effectiveYearlyPercent(found.value);
+    const reply: ScheduleReply = { ...found.value.schedule, effectiveYearlyPercent: effective };
+    response.json(reply);
   });
   return router;
 }

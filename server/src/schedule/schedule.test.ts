@@ -70,6 +70,35 @@ test("counts in cents unless it is asked for the textbook's way", async () => {
   expect(plain.rows.at(-1)?.balance).toBeCloseTo(0, 9);
 });
 
+test("changes are run through, and say what the loan costs with them", async () => {
+  const changes = [
+    { kind: "interest-only", fromPayment: 1, toPayment: 1, then: "reset" },
+    { kind: "fee", amount: 50, isAdded: false },
+  ];
+  const found = (
+    await post({ problem: loan, flow: "repayments", rounding: "none", changes }).expect(200)
+  ).body as ScheduleReply;
+  // 1,000 over two years at 10 %.
+  expect(found.rows.map(({ paid }) => paid.toFixed(4))).toEqual([
+    "100.0000",
+    "576.1905",
+    "576.1905",
+  ]);
+  const cost = 1 + (found.effectiveYearlyPercent ?? NaN) / 100;
+  expect(950 - 100 / cost - 576.1904762 / cost ** 2 - 576.1904762 / cost ** 3).toBeCloseTo(0, 4);
+});
+
+test("changes that contradict each other are refused where they stand", async () => {
+  const pause = { fromPayment: 1, toPayment: 2, then: "kept" };
+  const changes = [
+    { kind: "holiday", ...pause },
+    { kind: "interest-only", ...pause },
+  ];
+  const reply = await post({ problem: loan, flow: "repayments", changes }).expect(422);
+  const details = reply.body as ProblemDetails;
+  expect([details.code, details.issues?.[0]?.path]).toEqual(["changes-overlap", ["changes", 1]]);
+});
+
 describe("what has no schedule is told by 422 and a code", () => {
   test.each<[string, unknown, string]>([
     ["nothing", {}, "request-invalid"],
