@@ -36,7 +36,7 @@ export * from "./appraisal/project-flows";
 export { netValue } from "./appraisal/measures";
 export * from "./vary/sweep";
 export { figureAt } from "./vary/figure-at";
-export { sentenceOf } from "./wording/sentences";
+export { sentenceOf, sentenceWhereKnown } from "./wording/sentences";
 export * from "./wording/answer-format";
 export * from "./wording/answer-sentence";
 export * from "./wording/format-number";

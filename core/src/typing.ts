@@ -9,7 +9,16 @@ export * from "./input/read-rate";
 export * from "./input/read-time";
 export * from "./input/table-to-amounts";
 export * from "./input/unknown-mark";
-export { BLANK_DRAFT, draftSchema, MOST_SIDE_SUMS, MOST_VARIANTS } from "./draft/draft";
+export {
+  BLANK_DRAFT,
+  draftSchema,
+  MOST_CHANGES,
+  MOST_OFFERS,
+  MOST_SIDE_SUMS,
+  MOST_VARIANTS,
+} from "./draft/draft";
+export * from "./draft/changes/edit-changes";
+export * from "./draft/changes/read-change";
 export { parseDraft } from "./draft/draft-document";
 export type { FieldReading } from "./draft/field";
 export { namedFlow, type FlowReading } from "./draft/lines/line-kinds";

@@ -96,7 +96,7 @@ test("savings are shown as what is put in and what it grows to", async ({ moor, 
   await moor.openProblem("Hive deposits");
   const table = await openSchedule(page);
   await expect(table).toContainText("There after");
-  await expect(page.getByRole("img", { name: /^What is saved over the payments/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^What is there over the payments/ })).toBeVisible();
   await moor.openProblem("Extractor fund");
   await expect(page.getByRole("tab", { name: "Workings" })).toBeVisible();
   await expect(page.getByRole("tab", { name: "Schedule" })).toHaveCount(0);
@@ -125,4 +125,77 @@ test("ten thousand rows are all there, and few of them on the page", async ({ mo
   expect(await table.getByRole("row").count()).toBeLessThan(120);
   await moor.type(page.getByRole("textbox", { name: /^Go to a payment/ }), "10950");
   await expect(table.getByRole("row").filter({ hasText: "after 30 years" })).toBeInViewport();
+});
+
+test.describe("changes", () => {
+  test.beforeEach(async ({ moor, page }) => {
+    await moor.openProblem("The barn-roof mortgage");
+    await page.getByRole("tab", { name: "Schedule" }).click();
+    await expect(page.getByRole("table", { name: "Schedule" })).toBeVisible();
+  });
+
+  const add = async (page: Page, name: string) => {
+    await page.getByRole("button", { name: "Add a change" }).click();
+    await page.getByRole("menuitem", { name }).click();
+    await expect(page.getByRole("group", { name: "Changes" }).locator("input:focus")).toBeVisible();
+  };
+
+  test("are typed as lines, say what they save, are kept, and are taken back", async ({
+    moor,
+    page,
+  }) => {
+    const compared = page.getByRole("table", { name: "With the changes and without" });
+    await add(page, "Something extra");
+    await page.keyboard.type("150");
+    await expect(compared).toContainText("Payments300");
+    const saved = page.getByText(/^The changes make the interest .* less and end \d+ payments/);
+    await expect(saved).toBeVisible();
+    await expect(page.getByRole("columnheader", { name: "Of it extra" })).toBeVisible();
+
+    await add(page, "A fee at the start");
+    await page.keyboard.type("900");
+    await expect(compared).toContainText("Paid in all, with the fee");
+    await page.getByRole("combobox", { name: "How the fee is paid" }).selectOption("added");
+    // 184,900 instead of 184,000 owed.
+    await expect(compared.getByRole("row", { name: "Payment 1,0" })).toContainText("1,044.11");
+
+    await moor.expectSaved();
+    await page.reload();
+    await page.getByRole("tab", { name: "Schedule" }).click();
+    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveValue("150");
+    await page.getByRole("button", { name: "Remove: Something extra" }).click();
+    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveCount(0);
+    await page.keyboard.press("Control+z");
+    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveValue("150");
+  });
+
+  test("that cannot be made say why on their line, and the others count", async ({ page }) => {
+    await add(page, "Payments left out");
+    await page.keyboard.type("half a year");
+    await expect(page.getByText("= 6 payments")).toBeVisible();
+    await add(page, "Only interest for a while");
+    await page.keyboard.type("2");
+    const second = page.getByRole("listitem", { name: "Only interest for a while" });
+    await expect(second).toContainText("Payments 1 to 2 are left out, or interest alone, already.");
+    await expect(page.getByText(/^The changes make the interest .* more/)).toBeVisible();
+    await add(page, "A residual at the end");
+    await page.keyboard.type("999,999");
+    await expect(page.getByText("Even without a single payment")).toBeVisible();
+    await add(page, "Another rate from a payment on");
+    await page.keyboard.type("?");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText("This has to be given")).toBeVisible();
+  });
+
+  test("that let the payment fall below the interest leave the plain schedule", async ({
+    page,
+  }) => {
+    await add(page, "Another rate from a payment on");
+    await page.keyboard.type("24%");
+    await page.keyboard.press("Enter");
+    await page.keyboard.type("year 2");
+    await page.getByRole("combobox", { name: "What becomes of the payments" }).selectOption("kept");
+    await expect(page.getByText(/does not cover the interest of .* any more/)).toBeVisible();
+    await expect(page.getByRole("table", { name: "Schedule" })).toContainText("184,000.00");
+  });
 });

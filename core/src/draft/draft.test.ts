@@ -108,7 +108,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(3);
+    expect(parsed.value.version).toBe(4);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -141,9 +141,18 @@ describe("files and fields", () => {
     expect(readDraft(parsed.value).problem?.also).toEqual(also);
   });
 
+  test("a draft of version 3 has a plain schedule and no offers", () => {
+    const { schedule, offers, ...rest } = draftOf("1", "2", "?", "3y");
+    expect([schedule, offers]).toEqual([{ rounding: "none", firstDate: "", changes: [] }, []]);
+    expect(parseDraft({ ...rest, version: 3 })).toEqual({
+      ok: true,
+      value: draftOf("1", "2", "?", "3y"),
+    });
+  });
+
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 4 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 5 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

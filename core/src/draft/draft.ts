@@ -17,6 +17,8 @@ export const LONGEST_LIST_FIELD = 100_000;
 
 export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
+export const MOST_CHANGES = 20;
+export const MOST_OFFERS = 5;
 
 const typed = z.string().max(LONGEST_FIELD);
 const typedList = z.string().max(LONGEST_LIST_FIELD);
@@ -117,9 +119,56 @@ const variant = z.strictObject({
   changes: z.array(change).max(LIMITS.flows),
 });
 
+/** What a change is about: the stream whose payments it changes. */
+const changing = { id, flow: id };
+const then = z.enum(["kept", "reset"]);
+/** From one payment on, for some of them. */
+const spell = { from: typed, lasts: typed, then };
+
+/** One thing that is changed about a loan or savings, in its schedule alone. */
+const changeLine = z.discriminatedUnion("kind", [
+  z.strictObject({
+    kind: z.literal("extra"),
+    ...changing,
+    amount: typed,
+    often: z.enum(["once", "payment", "year"]),
+    from: typed,
+    to: typed,
+  }),
+  z.strictObject({ kind: z.literal("round-up"), ...changing, multiple: typed }),
+  z.strictObject({ kind: z.literal("interest-only"), ...changing, ...spell }),
+  z.strictObject({ kind: z.literal("holiday"), ...changing, ...spell }),
+  z.strictObject({ kind: z.literal("rate"), ...changing, percent: typed, from: typed, then }),
+  z.strictObject({
+    kind: z.literal("fee"),
+    ...changing,
+    amount: typed,
+    paid: z.enum(["at-once", "added"]),
+  }),
+  z.strictObject({ kind: z.literal("residual"), ...changing, amount: typed }),
+]);
+
+const schedule = z.strictObject({
+  rounding: z.enum(["none", "cent"]),
+  /** The date of the first payment. */
+  firstDate: typed,
+  changes: z.array(changeLine).max(MOST_CHANGES),
+});
+
+/** Another loan to compare with; what is not typed is as in the problem. */
+const offer = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  amount: typed,
+  percent: typed,
+  term: typed,
+  fee: typed,
+  residual: typed,
+});
+
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(3),
+  version: z.literal(4),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -129,6 +178,8 @@ export const draftSchema = z.strictObject({
   also: z.array(followUpLineSchema).max(LIMITS.followUps),
   sums: z.array(sideSum).max(MOST_SIDE_SUMS),
   variants: z.array(variant).max(MOST_VARIANTS),
+  schedule,
+  offers: z.array(offer).max(MOST_OFFERS),
   /** How the answer is written; `null` for the way in which this person always has it. */
   answerFormat: z.union([answerFormatSchema, z.null()]),
 });
@@ -139,6 +190,9 @@ export type FlowLine = Draft["flows"][number];
 export type FollowUpLine = Draft["also"][number];
 export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
+export type ChangeLine = Draft["schedule"]["changes"][number];
+export type ChangeLineOf<Kind extends ChangeLine["kind"]> = Extract<ChangeLine, { kind: Kind }>;
+export type Offer = Draft["offers"][number];
 export type Change = Variant["changes"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
 export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
@@ -147,10 +201,13 @@ export type StreamLine = LineOf<"stream">;
 export type ListLine = LineOf<"list">;
 export type DatedLine = LineOf<"dated">;
 
+/** A schedule as it is at first: unrounded, without dates, and nothing changed. */
+export const PLAIN_SCHEDULE: Draft["schedule"] = { rounding: "none", firstDate: "", changes: [] };
+
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 3,
+  version: 4,
   title: "",
   question: "",
   rates: [],
@@ -159,5 +216,7 @@ export const BLANK_DRAFT: Draft = {
   also: [],
   sums: [],
   variants: [],
+  schedule: PLAIN_SCHEDULE,
+  offers: [],
   answerFormat: null,
 };

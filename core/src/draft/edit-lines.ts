@@ -142,11 +142,12 @@ export function removeRate(draft: Draft, id: string): void {
   forgetIn(draft, id);
 }
 
-/** What variants say of a line goes with it. */
+/** What variants say of a line goes with it, and what is changed about its payments. */
 function forgetIn(draft: Draft, line: string): void {
   for (const variant of draft.variants) {
     variant.changes = variant.changes.filter((change) => change.line !== line);
   }
+  draft.schedule.changes = draft.schedule.changes.filter(({ flow }) => flow !== line);
 }
 
 /** Turns the money of a line round. Changes the draft in place. */

@@ -93,6 +93,11 @@ export interface IssueFacts {
   "changes-overlap": { from: number; to: number };
   "rate-changed-twice": { payment: number };
   "extra-in-holiday": { payment: number };
+  "payment-number-missing": NoFacts;
+  "payment-number-not-understood": { at: string };
+  "payments-missing": NoFacts;
+  "payments-not-understood": { at: string };
+  "known-only": NoFacts;
   "changed-never-ends": { payment: number; interest: number };
   "residual-too-large": NoFacts;
   "growth-undefined": NoFacts;

@@ -136,11 +136,19 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "change-twice": () =>
     "There is one of these already, and only one can be. Remove one of the two.",
   "changes-overlap": ({ from, to }) =>
-    `${from === to ? `Payment ${formatFigure(from)} is` : `Payments ${formatFigure(from)} to ${formatFigure(to)} are`} changed in this way or another already. Let one of the two begin later or end sooner.`,
+    `${from === to ? `Payment ${formatFigure(from)} is` : `Payments ${formatFigure(from)} to ${formatFigure(to)} are`} left out, or interest alone, already. Let one of the two begin later or end sooner.`,
   "rate-changed-twice": ({ payment }) =>
     `The rate is already changed from payment ${formatFigure(payment)} on. Remove one of the two.`,
   "extra-in-holiday": ({ payment }) =>
     `Payment ${formatFigure(payment)} is left out, so nothing can be paid on top of it. Choose another payment.`,
+  "payment-number-missing": () => "Type with which payment it begins, such as 13 or 2 years.",
+  "payment-number-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Type the number of a payment, such as 13, or a time such as 2 years or year 3.`,
+  "payments-missing": () => "Type for how long, such as 6 payments or 1 year.",
+  "payments-not-understood": ({ at }) =>
+    `“${at}” is not understood here. Type for how long, such as 6 payments or 1 year: one whole payment at least.`,
+  "known-only": () =>
+    "This has to be given: only what stands on a line of the problem can be the unknown.",
   "changed-never-ends": ({ payment, interest }) =>
     `The payment of ${formatMoney(payment)} does not cover the interest of ${formatMoney(interest)} any more, so there would be no end to it. Have the payment reset, or pay something extra.`,
   "residual-too-large": () =>
@@ -218,6 +226,11 @@ function mend(turn: string | undefined, otherwise: string): string {
 export function sentenceOf(found: Issue): string {
   // Each code's own function takes its own facts; the union of all of them cannot say so.
   return (sentences[found.code] as (issue: Issue) => string)(found);
+}
+
+/** The same where nothing can be the unknown, so that ? is no way out. */
+export function sentenceWhereKnown(found: Issue): string {
+  return sentenceOf(found).replace(/, or \? to find it/, "");
 }
 
 /** Every code there is, for the parity test and the documents. */

@@ -7,7 +7,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 3,
+  version: 4,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -28,6 +28,8 @@ const draft = {
   also: [],
   sums: [],
   variants: [],
+  schedule: { rounding: "cent", firstDate: "2027-01-31", changes: [] },
+  offers: [],
   answerFormat: null,
 };
 

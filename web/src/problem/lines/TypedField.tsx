@@ -1,4 +1,4 @@
-import { sentenceOf } from "@kestrelmoor/core";
+import { sentenceOf, sentenceWhereKnown } from "@kestrelmoor/core";
 import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
@@ -17,6 +17,8 @@ export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
   "period-missing",
   "amounts-missing",
   "span-missing",
+  "payment-number-missing",
+  "payments-missing",
 ]);
 export const COMPLAINS_AFTER_MS = 700;
 
@@ -30,6 +32,8 @@ interface TypedFieldProps {
   /** What the unknown was found to be, shown beside its mark. */
   readonly found?: string | null;
   readonly isEmphasised?: boolean;
+  /** Whether it can never be the unknown. */
+  readonly isKnown?: boolean;
   /** What it explains when it is asked. */
   readonly term?: Term;
   /** What is typed, moved on by an arrow key; `null` where it cannot be. */
@@ -47,11 +51,12 @@ interface TypedFieldProps {
  */
 export function TypedField(props: TypedFieldProps) {
   const { id, name, text, hint, reading, found = null, isEmphasised = false } = props;
+  const sentence = props.isKnown === true ? sentenceWhereKnown : sentenceOf;
   const { onType, onUnknown, onLeave, onNudge, term } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
-  const isUnknown = isUnknownMark(text);
-  const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
+  const isUnknown = props.isKnown !== true && isUnknownMark(text);
+  const complaint = reading.state === "issue" ? sentence(reading.issue) : null;
   const isMistake = reading.state === "issue" && !NOT_A_MISTAKE.has(reading.issue.code);
   const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
   const isTold = isMistake && (!isFocused || lingering === complaint);

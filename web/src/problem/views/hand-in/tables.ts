@@ -1,4 +1,4 @@
-import { followUpWords, type Problem, type Solution } from "@kestrelmoor/core";
+import { followUpWords, sentenceOf, type Problem, type Solution } from "@kestrelmoor/core";
 import { factText, type Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
@@ -22,8 +22,10 @@ export type SavedTable =
 /** Every payment of a stream with what it does to the balance, unrounded as the workings are. */
 export function scheduleTable(problem: Problem, solution: Solution): SavedTable {
   const stream = problem.flows.find(({ kind }) => kind === "stream");
-  const found = accountOf(problem, solution, stream?.id ?? "", "none");
-  return found.ok ? { ok: true, table: scheduleFigures(found.account, null) } : found;
+  const found = accountOf(problem, solution, stream?.id ?? "", { rounding: "none" });
+  return found.ok
+    ? { ok: true, table: scheduleFigures(found.account, null) }
+    : { ok: false, sentence: found.issues.map(sentenceOf).join(" ") };
 }
 
 /** The problem and its variants side by side: the facts that differ, and what comes of them. */

@@ -2,7 +2,7 @@ import {
   firstReaching,
   halfRepaid,
   owedAt,
-  sentenceOf,
+  sentenceWhereKnown,
   spanTotals,
   writeMoney,
   type Issue,
@@ -11,6 +11,7 @@ import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
 import { afterWords } from "./after-words";
 import { useScheduleChoice } from "./schedule-choice";
+import { scheduleWords } from "./schedule-words";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import { spanIn } from "./span-in";
 import styles from "./Schedule.module.css";
@@ -22,6 +23,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
   const [choice, change] = useScheduleChoice();
   const { schedule } = account;
   const { kind } = schedule;
+  const words = scheduleWords(schedule);
   const money = (amount: number) => writeMoney(amount, format);
   const field = (name: Typed, label: string, placeholder: string) => (
     <Field
@@ -52,7 +54,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
                   , principal <strong>{money(totals.principal)}</strong>
                 </>
               )}
-              , {kind === "repaying" ? "paid" : "put in"} <strong>{money(totals.paid)}</strong>
+              , {words.paid.toLowerCase()} <strong>{money(totals.paid)}</strong>
             </>
           )}
         </Answer>
@@ -65,7 +67,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
         </Answer>
       </li>
       <li>
-        {kind === "repaying" ? "Paid off" : "Taken out"} after{" "}
+        {schedule.isOwed ? "Paid off" : "All taken out"} after{" "}
         {field("paidOff", "When it is paid off", "2 years 10 days")}:{" "}
         <Answer>
           {choice.paidOff.trim() !== "" && (
@@ -75,8 +77,8 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
       </li>
       {half !== null && (
         <li>
-          Half of it is repaid with payment {half.payment.toLocaleString("en")},{" "}
-          {afterWords(half.time)}.
+          Half of it is {schedule.isOwed ? "repaid" : "used up"} with payment{" "}
+          {half.payment.toLocaleString("en")}, {afterWords(half.time)}.
         </li>
       )}
     </ul>
@@ -113,7 +115,7 @@ function Complaint({ children }: { readonly children: ReactNode }) {
 }
 
 function Issues({ issues }: { readonly issues: readonly Issue[] }) {
-  return <Complaint>{issues.map(sentenceOf).join(" ")}</Complaint>;
+  return <Complaint>{issues.map(sentenceWhereKnown).join(" ")}</Complaint>;
 }
 
 interface TypedProps {
@@ -142,11 +144,11 @@ function PaidOff({
   const time = readTime(typed);
   if (!time.ok) return <Issues issues={time.issues} />;
   const owed = owedAt(account.schedule, account.growth, time.value.years);
-  const isLoan = account.schedule.kind === "repaying";
+  const { isThere } = scheduleWords(account.schedule);
   if (owed === null) return <Complaint>nothing is there: the payments are over by then.</Complaint>;
   return (
     <>
-      <strong>{money(owed.amount)}</strong> is {isLoan ? "owed" : "there"}
+      <strong>{money(owed.amount)}</strong> is {isThere}
       {owed.interest === 0 ? "" : `, ${money(owed.interest)} of it interest since the last payment`}
     </>
   );

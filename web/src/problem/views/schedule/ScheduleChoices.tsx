@@ -1,4 +1,6 @@
 import type { Flow, ScheduleOptions } from "@kestrelmoor/core";
+import { useDocumentState } from "../../document/document-context";
+import { useFieldEditing } from "../../lines/use-line-editing";
 import { dateIn } from "./first-date";
 import { useScheduleChoice } from "./schedule-choice";
 import styles from "./Schedule.module.css";
@@ -10,8 +12,9 @@ interface ScheduleChoicesProps {
 
 /** Of which payments, how they are counted, and when the first one falls, as parts of a sentence. */
 export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
-  const [choice, change] = useScheduleChoice();
-  const { rounding, firstDate } = choice;
+  const [, look] = useScheduleChoice();
+  const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
+  const { type, leave, change } = useFieldEditing();
   const isWrong = firstDate.trim() !== "" && dateIn(firstDate) === null;
   return (
     <>
@@ -24,7 +27,7 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
             className="ink-choice"
             aria-label="Which payments"
             value={flow}
-            onChange={({ target }) => change({ flow: target.value, open: null })}
+            onChange={({ target }) => look({ flow: target.value, open: null })}
           >
             {streams.map((stream) => (
               <option key={stream.id} value={stream.id}>
@@ -39,7 +42,9 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
           aria-label="How it is counted"
           value={rounding}
           onChange={({ target }) =>
-            change({ rounding: target.value as ScheduleOptions["rounding"] })
+            change(({ schedule }) => {
+              schedule.rounding = target.value as ScheduleOptions["rounding"];
+            })
           }
         >
           <option value="none">with every digit, as the textbook does</option>
@@ -53,7 +58,13 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
           placeholder="no date"
           maxLength={10}
           value={firstDate}
-          onChange={({ target }) => change({ firstDate: target.value, open: null })}
+          onChange={({ target }) => {
+            look({ open: null });
+            type("schedule-first-date", ({ schedule }) => {
+              schedule.firstDate = target.value;
+            });
+          }}
+          onBlur={leave}
         />
         .
       </p>

@@ -1,4 +1,4 @@
-import { writeMoney } from "@kestrelmoor/core";
+import { writeMoney, type Schedule } from "@kestrelmoor/core";
 import {
   Area,
   AreaChart,
@@ -12,8 +12,10 @@ import {
 } from "recharts";
 import { useDeferredValue, useMemo, useState } from "react";
 import { useElementWidth } from "../../../ui/use-element-width";
-import { balanceOverTime, partsOverTime, stepOf } from "./picture-points";
+import type { ScheduleAccount } from "./account-of";
+import { drawnBalances, partsOverTime, stepOf } from "./picture-points";
 import { useScheduleChoice } from "./schedule-choice";
+import { scheduleWords } from "./schedule-words";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
@@ -21,15 +23,20 @@ const HEIGHT = 210;
 const MARGIN = { top: 8, right: 12, bottom: 2, left: 0 };
 const AXIS = { stroke: "var(--stone)", tick: { fill: "var(--slate)" } } as const;
 
+interface SchedulePictureProps extends SchedulePartProps {
+  /** The schedule without its changes; `null` where there are none. */
+  readonly plain: ScheduleAccount | null;
+}
+
 /** The balance over time, and what each payment or year is made of; dragging over the first asks about a span. */
-export function SchedulePicture(props: SchedulePartProps) {
-  const { account, format } = props;
+export function SchedulePicture(props: SchedulePictureProps) {
+  const { account, plain, format } = props;
   const { schedule } = account;
   const [place, width] = useElementWidth();
   const isSaving = schedule.kind === "saving";
   const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
   const half = width < 760 ? width : (width - 24) / 2;
-  const parts = useMemo(() => partsOverTime(account), [account]);
+  const parts = useMemo(() => partsOverTime(account, plain), [account, plain]);
   // The figures and the rows come first; charts are costly to draw.
   const isTheirTurn = useDeferredValue(true, false);
   const money = (amount: number) => writeMoney(amount, format);
@@ -45,8 +52,9 @@ export function SchedulePicture(props: SchedulePartProps) {
                   payment
                 </>
               ) : (
-                "Owed after each payment"
+                `${scheduleWords(schedule).after} each payment`
               )}
+              {plain !== null && "; dashed: without the changes"}
             </figcaption>
             <Balance {...props} width={half} short={short} />
           </figure>
@@ -59,7 +67,8 @@ export function SchedulePicture(props: SchedulePartProps) {
                   and <Swatch of="heather" /> principal
                 </>
               )}{" "}
-              {stepOf(account)}
+              {stepOf(account, plain)}
+              {plain !== null && "; paler: without the changes"}
             </figcaption>
             <div role="img" aria-label={partsInWords(parts, money, isSaving)}>
               <BarChart
@@ -79,6 +88,26 @@ export function SchedulePicture(props: SchedulePartProps) {
                   itemStyle={{ color: "var(--paper)" }}
                   formatter={(amount, name) => [money(Number(amount)), name]}
                 />
+                {plain !== null && !isSaving && (
+                  <Bar
+                    dataKey="plainPrincipal"
+                    name="principal without the changes"
+                    stackId="plain"
+                    fill="var(--heather)"
+                    fillOpacity={PALE}
+                    isAnimationActive={false}
+                  />
+                )}
+                {plain !== null && (
+                  <Bar
+                    dataKey="plainInterest"
+                    name="interest without the changes"
+                    stackId="plain"
+                    fill="var(--gorse)"
+                    fillOpacity={PALE}
+                    isAnimationActive={false}
+                  />
+                )}
                 {!isSaving && (
                   <Bar
                     dataKey="principal"
@@ -108,7 +137,11 @@ function axisWidth(largest: number, short: (money: number) => string): number {
 }
 
 function largestOf(parts: ReturnType<typeof partsOverTime>): number {
-  return Math.max(0, ...parts.map(({ interest, principal }) => interest + principal));
+  return parts.reduce(
+    (largest, { interest = 0, principal = 0, plainInterest = 0, plainPrincipal = 0 }) =>
+      Math.max(largest, interest + principal, plainInterest + plainPrincipal),
+    0,
+  );
 }
 
 function Swatch({ of: colour }: { readonly of: "heather" | "gorse" }) {
@@ -122,23 +155,26 @@ const TOOLTIP = {
   background: "var(--peat)",
 };
 
-interface BalanceProps extends SchedulePartProps {
+/** What stands for the schedule without its changes. */
+const PALE = 0.35;
+
+interface BalanceProps extends SchedulePictureProps {
   readonly width: number;
   readonly short: (money: number) => string;
 }
 
-function Balance({ account, format, width, short }: BalanceProps) {
+function Balance({ account, plain, format, width, short }: BalanceProps) {
   const { schedule } = account;
   const [, change] = useScheduleChoice();
   const [drag, setDrag] = useState<readonly [number, number] | null>(null);
-  const points = useMemo(() => balanceOverTime(account), [account]);
+  const points = useMemo(() => drawnBalances(account, plain), [account, plain]);
   const isSaving = schedule.kind === "saving";
   const at = (label: unknown) => Math.max(1, Number(label));
   return (
     <div
       role="img"
       className={styles.draggable}
-      aria-label={balanceInWords(points, (amount) => writeMoney(amount, format), isSaving)}
+      aria-label={balanceInWords(schedule, (amount) => writeMoney(amount, format))}
     >
       <AreaChart
         width={width}
@@ -169,7 +205,10 @@ function Balance({ account, format, width, short }: BalanceProps) {
           minTickGap={40}
         />
         <YAxis
-          width={axisWidth(Math.max(...points.map(({ balance }) => balance)), short)}
+          width={axisWidth(
+            points.reduce((most, point) => Math.max(most, point.balance ?? 0, point.plain ?? 0), 0),
+            short,
+          )}
           tickFormatter={short}
           {...AXIS}
         />
@@ -179,6 +218,7 @@ function Balance({ account, format, width, short }: BalanceProps) {
           stroke="var(--heather)"
           strokeWidth={2}
           fill="var(--heather-soft)"
+          connectNulls
           isAnimationActive={false}
         />
         {isSaving && (
@@ -188,6 +228,18 @@ function Balance({ account, format, width, short }: BalanceProps) {
             stroke="var(--gorse)"
             strokeWidth={2}
             fill="var(--gorse-soft)"
+            connectNulls
+            isAnimationActive={false}
+          />
+        )}
+        {plain !== null && (
+          <Area
+            dataKey="plain"
+            stroke="var(--slate)"
+            strokeWidth={1.5}
+            strokeDasharray="6 4"
+            fill="none"
+            connectNulls
             isAnimationActive={false}
           />
         )}
@@ -199,16 +251,14 @@ function Balance({ account, format, width, short }: BalanceProps) {
   );
 }
 
-function balanceInWords(
-  points: ReturnType<typeof balanceOverTime>,
-  money: (amount: number) => string,
-  isSaving: boolean,
-): string {
-  const [first, last] = [points[0], points.at(-1)];
+function balanceInWords(schedule: Schedule, money: (amount: number) => string): string {
+  const { rows, kind, totalInterest } = schedule;
+  const [first, last] = [rows[0], rows.at(-1)];
   if (first === undefined || last === undefined) return "An empty chart";
-  return isSaving
-    ? `What is saved over the payments: ${money(last.balance)} at the end, of which ${money(last.paid)} is put in.`
-    : `What is owed over the payments: from ${money(first.balance)} to ${money(last.balance)}.`;
+  const { isThere } = scheduleWords(schedule);
+  return kind === "saving"
+    ? `What is ${isThere} over the payments: ${money(last.balance)} at the end, of which ${money(totalInterest)} is growth.`
+    : `What is ${isThere} over the payments: from ${money(first.opening)} to ${money(last.balance)}.`;
 }
 
 function partsInWords(
@@ -218,7 +268,7 @@ function partsInWords(
 ): string {
   const [first, last] = [parts[0], parts.at(-1)];
   if (first === undefined || last === undefined) return "An empty chart";
-  const words = ({ name, interest, principal }: typeof first) =>
+  const words = ({ name, interest = 0, principal = 0 }: typeof first) =>
     `${name}: interest ${money(interest)}${isSaving ? "" : `, principal ${money(principal)}`}`;
   return `From ${words(first)} to ${words(last)}.`;
 }

@@ -1,27 +1,35 @@
 import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
+import { scheduleWords } from "./schedule-words";
 import type { ShownRow } from "./shown-rows";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
 /** Columns of money in each row. */
 export function figuresIn({ hasOthers, schedule }: ScheduleAccount): number {
-  return 5 + (hasOthers ? 1 : 0) + (schedule.kind === "repaying" ? 1 : 0);
+  const isThere = [hasOthers, hasExtras(schedule), schedule.kind === "repaying"];
+  return 5 + isThere.filter(Boolean).length;
+}
+
+function hasExtras({ totalExtra }: ScheduleAccount["schedule"]): boolean {
+  return totalExtra !== 0;
 }
 
 export function Head({ account, isDated }: { account: ScheduleAccount; isDated: boolean }) {
   const isLoan = account.schedule.kind === "repaying";
+  const words = scheduleWords(account.schedule);
   const names = [
     "Payment",
     "When",
     ...(isDated ? ["Date"] : []),
-    isLoan ? "Owed before" : "There before",
+    words.before,
     "Interest",
     ...(account.hasOthers ? ["Other money"] : []),
-    isLoan ? "Paid" : "Put in",
+    words.paid,
+    ...(hasExtras(account.schedule) ? ["Of it extra"] : []),
     ...(isLoan ? ["Principal"] : []),
-    isLoan ? "Owed after" : "There after",
+    words.after,
     "Interest so far",
   ];
   return (
@@ -60,6 +68,9 @@ export function PaymentCells({
       <span role="cell">{money(row.interest)}</span>
       {account.hasOthers && <span role="cell">{row.other === 0 ? "" : money(row.other)}</span>}
       <span role="cell">{money(row.paid)}</span>
+      {hasExtras(account.schedule) && (
+        <span role="cell">{row.extra === 0 ? "" : money(row.extra)}</span>
+      )}
       {account.schedule.kind === "repaying" && <span role="cell">{money(row.principal)}</span>}
       <span role="cell">{money(row.balance)}</span>
       <span role="cell">{money(interestSoFar)}</span>
@@ -99,6 +110,9 @@ export function YearCells({
       <span role="cell">{money(year.totals.interest)}</span>
       {account.hasOthers && <span role="cell" />}
       <span role="cell">{money(year.totals.paid)}</span>
+      {hasExtras(account.schedule) && (
+        <span role="cell">{year.totals.extra === 0 ? "" : money(year.totals.extra)}</span>
+      )}
       {account.schedule.kind === "repaying" && (
         <span role="cell">{money(year.totals.principal)}</span>
       )}
@@ -127,6 +141,7 @@ export function Totals({
         <span role="cell">{money(schedule.totalInterest)}</span>
         {account.hasOthers && <span role="cell" />}
         <span role="cell">{money(schedule.totalPaid)}</span>
+        {hasExtras(schedule) && <span role="cell">{money(schedule.totalExtra)}</span>}
         {schedule.kind === "repaying" && <span role="cell">{money(principal)}</span>}
         <span role="cell" />
         <span role="cell" />

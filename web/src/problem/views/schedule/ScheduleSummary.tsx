@@ -1,5 +1,6 @@
 import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
+import { scheduleWords } from "./schedule-words";
 import styles from "./Schedule.module.css";
 
 export interface SchedulePartProps {
@@ -13,12 +14,17 @@ export function ScheduleSummary({ account, format }: SchedulePartProps) {
   const { schedule } = account;
   const money = (amount: number) => writeMoney(amount, format);
   const { kind, payment, paymentsMade, finalPayment, totalPaid, totalInterest } = schedule;
+  const words = scheduleWords(schedule);
+  const left = schedule.rows.at(-1)?.balance ?? 0;
   const figures: readonly (readonly [string, string])[] = [
     ["Payment", money(payment)],
     ["Payments", paymentsMade.toLocaleString("en")],
     ["Last payment", money(finalPayment)],
-    [kind === "repaying" ? "Paid in all" : "Put in", money(totalPaid)],
-    [kind === "repaying" ? "Interest paid" : "Interest earned", money(totalInterest)],
+    [words.paidInAll, money(totalPaid)],
+    [words.interest, money(totalInterest)],
+    ...(kind === "repaying" && Math.abs(left) >= 0.005
+      ? [["Left at the end", money(left)] as const]
+      : []),
   ];
   const rounding = roundingWords(account, money);
   return (

@@ -3,14 +3,17 @@ import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
-import { accountOf } from "./account-of";
 import { AskSchedule } from "./AskSchedule";
+import { changedAccounts } from "./changed-accounts";
+import { ChangesSummary } from "./ChangesSummary";
 import { dateIn } from "./first-date";
 import { useScheduleChoice } from "./schedule-choice";
+import { ScheduleChanges } from "./ScheduleChanges";
 import { ScheduleChoices } from "./ScheduleChoices";
 import { SchedulePicture } from "./SchedulePicture";
 import { ScheduleSummary } from "./ScheduleSummary";
 import { ScheduleTable } from "./ScheduleTable";
+import { useChangeLines } from "./use-change-lines";
 import styles from "./Schedule.module.css";
 
 /** Ten thousand rows are run through; while somebody types, that waits for a pause. */
@@ -49,19 +52,31 @@ interface ScheduleOfProps {
 }
 
 function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
-  const [{ rounding, firstDate }] = useScheduleChoice();
+  const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const format = useAnswerFormat();
-  const found = useMemo(
-    () => accountOf(problem, solution, flow, rounding),
-    [problem, solution, flow, rounding],
-  );
+  const lines = useChangeLines(problem, solution, flow);
+  // What is typed on a line of changes waits for a pause as well.
+  const settled = useLingering(lines, RUNS_AFTER_MS);
+  const found = useMemo(() => {
+    const made = settled.flatMap(({ line: { id }, reading: { change } }) =>
+      change === null ? [] : [{ id, change }],
+    );
+    return changedAccounts(problem, solution, flow, rounding, made);
+  }, [problem, solution, flow, rounding, settled]);
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
+  const { accounts } = found;
+  const { plain, changed } = accounts;
   const date = dateIn(firstDate);
-  const parts = { account: found.account, firstDate: date, format };
+  const parts = { account: changed ?? plain, firstDate: date, format };
   return (
     <>
-      <ScheduleSummary {...parts} />
-      <SchedulePicture {...parts} />
+      <ScheduleChanges {...{ flow, lines, accounts }} />
+      {changed === null ? (
+        <ScheduleSummary {...parts} />
+      ) : (
+        <ChangesSummary {...{ plain, changed, format }} />
+      )}
+      <SchedulePicture {...parts} plain={changed === null ? null : plain} />
       <AskSchedule {...parts} />
       <ScheduleTable {...parts} />
     </>

@@ -1,11 +1,11 @@
 import {
   frequencyOf,
-  growthOf,
-  schedule,
-  sentenceOf,
+  runSchedule,
+  type Issue,
   type Problem,
   type Schedule,
   type ScheduleOptions,
+  type ScheduleRun,
   type Solution,
 } from "@kestrelmoor/core";
 
@@ -15,41 +15,43 @@ export interface ScheduleAccount {
   /** How often is paid, ISO 8601, and that in payments a year. */
   readonly every: string;
   readonly frequency: number;
-  readonly growth: ReturnType<typeof growthOf>;
+  readonly growth: ScheduleRun["plan"]["growth"];
   /** Whether other money than the payments moves between two of them. */
   readonly hasOthers: boolean;
+  /** As it was run, with what stands beside the account. */
+  readonly run: ScheduleRun;
 }
 
 export type FoundAccount =
   | { readonly ok: true; readonly account: ScheduleAccount }
-  | { readonly ok: false; readonly sentence: string };
+  | { readonly ok: false; readonly issues: readonly Issue[] };
 
 /** The account of one stream of a problem; what is there from the first day on opens it. */
 export function accountOf(
   problem: Problem,
   solution: Solution,
   flow: string,
-  rounding: ScheduleOptions["rounding"],
+  { rounding, changes }: Pick<ScheduleOptions, "rounding" | "changes">,
 ): FoundAccount {
-  const stream = problem.flows.find(({ id }) => id === flow);
-  if (stream?.kind !== "stream") {
-    return { ok: false, sentence: "A schedule needs payments that repeat." };
-  }
-  const made = schedule(problem, { flow, rounding });
-  if (!made.ok) return { ok: false, sentence: made.issues.map(sentenceOf).join(" ") };
-  const [first, ...others] = made.value.rows;
+  const made = runSchedule(problem, { flow, rounding, changes: changes ?? [] });
+  if (!made.ok) return made;
+  const run = made.value;
+  const [first, ...others] = run.schedule.rows;
   const isOpened = first !== undefined && nothingJoinsBefore(solution, flow, first.time);
   const rows = isOpened
     ? [{ ...first, opening: first.opening + first.other, other: 0 }, ...others]
-    : made.value.rows;
+    : run.schedule.rows;
+  const stream = problem.flows.find(({ id }) => id === flow);
+  const every = stream?.kind === "stream" ? stream.every : "P1M";
   return {
     ok: true,
     account: {
-      schedule: { ...made.value, rows },
-      every: stream.every,
-      frequency: frequencyOf(stream.every),
-      growth: growthOf(solution.settled),
+      schedule: { ...run.schedule, rows },
+      every,
+      frequency: frequencyOf(every),
+      growth: run.plan.growth,
       hasOthers: rows.some(({ other }) => other !== 0),
+      run,
     },
   };
 }

@@ -1,4 +1,9 @@
-import { firstReaching, paymentDate, sentenceOf, type ScheduleRow } from "@kestrelmoor/core";
+import {
+  firstReaching,
+  paymentDate,
+  sentenceWhereKnown,
+  type ScheduleRow,
+} from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import type { ScheduleAccount } from "./account-of";
 import { dateIn, ISO_DATE } from "./first-date";
@@ -30,12 +35,12 @@ export function goTo(typed: string, account: ScheduleAccount, firstDate: string 
   const balance = BALANCE.exec(text);
   if (balance !== null) {
     const amount = readMoney(balance[1] ?? "");
-    if (!amount.ok) return none(amount.issues.map(sentenceOf).join(" "));
+    if (!amount.ok) return none(amount.issues.map(sentenceWhereKnown).join(" "));
     const row = firstReaching(schedule, amount.value);
     return row === null ? none("The balance never gets there.") : { state: "found", row };
   }
   const time = readTime(text.replace(/^after\s+/i, ""));
-  if (!time.ok) return none(time.issues.map(sentenceOf).join(" "));
+  if (!time.ok) return none(time.issues.map(sentenceWhereKnown).join(" "));
   const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
   return row === undefined ? none("No payment has been made by then.") : { state: "found", row };
 }

@@ -16,6 +16,27 @@ export interface BalancePoint {
   readonly grown: number;
 }
 
+/** A point of the picture, which may lie past the end of one of two schedules. */
+export interface DrawnPoint extends Partial<BalancePoint> {
+  readonly payment: number;
+  /** The balance without any change. */
+  readonly plain?: number | undefined;
+}
+
+/** The balance over time, and beside it what it would be without any change. */
+export function drawnBalances(
+  account: ScheduleAccount,
+  plain: ScheduleAccount | null,
+): readonly DrawnPoint[] {
+  const own = balanceOverTime(account);
+  if (plain === null) return own;
+  const points = new Map<number, DrawnPoint>(own.map((point) => [point.payment, point]));
+  for (const { payment, balance } of balanceOverTime(plain)) {
+    points.set(payment, { ...points.get(payment), payment, plain: balance });
+  }
+  return [...points.values()].sort((one, other) => one.payment - other.payment);
+}
+
 export function balanceOverTime({ schedule }: ScheduleAccount): BalancePoint[] {
   const { rows } = schedule;
   const start = rows[0]?.opening ?? 0;
@@ -39,13 +60,38 @@ export function balanceOverTime({ schedule }: ScheduleAccount): BalancePoint[] {
 
 export interface PartPoint {
   readonly name: string;
-  readonly interest: number;
-  readonly principal: number;
+  readonly interest?: number;
+  readonly principal?: number;
+  /** The same without any change. */
+  readonly plainInterest?: number;
+  readonly plainPrincipal?: number;
 }
 
 /** Interest and principal of each payment, or of each year where there are many payments. */
-export function partsOverTime({ schedule, frequency }: ScheduleAccount): PartPoint[] {
-  if (schedule.rows.length <= MOST_BARS) {
+export function partsOverTime(
+  account: ScheduleAccount,
+  plain: ScheduleAccount | null = null,
+): PartPoint[] {
+  const byPayment = isByPayment(account) && (plain === null || isByPayment(plain));
+  const own = partsOf(account, byPayment);
+  if (plain === null) return own;
+  const before = partsOf(plain, byPayment);
+  return Array.from({ length: Math.max(own.length, before.length) }, (_, place) => {
+    const other = before[place];
+    return {
+      name: "",
+      ...own[place],
+      ...(other === undefined
+        ? {}
+        : { name: other.name, plainInterest: other.interest, plainPrincipal: other.principal }),
+    };
+  });
+}
+
+type Parts = Required<Pick<PartPoint, "name" | "interest" | "principal">>;
+
+function partsOf({ schedule, frequency }: ScheduleAccount, byPayment: boolean): Parts[] {
+  if (byPayment) {
     return schedule.rows.map(({ payment, interest, principal }) => ({
       name: String(payment),
       interest,
@@ -61,6 +107,12 @@ export function partsOverTime({ schedule, frequency }: ScheduleAccount): PartPoi
   }));
 }
 
-export function stepOf({ schedule }: ScheduleAccount): string {
-  return schedule.rows.length <= MOST_BARS ? "of each payment" : "of each year";
+function isByPayment({ schedule }: ScheduleAccount): boolean {
+  return schedule.rows.length <= MOST_BARS;
+}
+
+export function stepOf(account: ScheduleAccount, plain: ScheduleAccount | null): string {
+  return isByPayment(account) && (plain === null || isByPayment(plain))
+    ? "of each payment"
+    : "of each year";
 }

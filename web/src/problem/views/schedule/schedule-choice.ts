@@ -1,12 +1,9 @@
-import type { ScheduleOptions } from "@kestrelmoor/core";
 import { keptBeside } from "../../document/kept-beside";
 
 export interface ScheduleChoice {
   /** The id of the stream; another one is taken where the problem has it no longer. */
   readonly flow: string;
-  readonly rounding: ScheduleOptions["rounding"];
   /** As they are typed. */
-  readonly firstDate: string;
   readonly goTo: string;
   readonly spanFrom: string;
   readonly spanTo: string;
@@ -19,8 +16,6 @@ export interface ScheduleChoice {
 /** What somebody looks at in a schedule. */
 export const useScheduleChoice = keptBeside((): ScheduleChoice => ({
   flow: "",
-  rounding: "none",
-  firstDate: "",
   goTo: "",
   spanFrom: "",
   spanTo: "",

@@ -9,6 +9,7 @@ export function scheduleFigures(
 ): FigureTable {
   const dateOf = (payment: number) =>
     firstDate === null ? null : paymentDate(firstDate, every, payment - 1);
+  const hasExtras = schedule.totalExtra !== 0;
   return {
     heads: [
       "Payment",
@@ -18,6 +19,7 @@ export function scheduleFigures(
       "Interest",
       "Other amounts",
       "Paid",
+      ...(hasExtras ? ["Of it extra"] : []),
       "Principal",
       "Closing balance",
     ],
@@ -29,6 +31,7 @@ export function scheduleFigures(
       row.interest,
       row.other,
       row.paid,
+      ...(hasExtras ? [row.extra] : []),
       row.principal,
       row.balance,
     ]),

@@ -1,0 +1,105 @@
+import {
+  effectiveYearlyPercent,
+  formatPercent,
+  writeMoney,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
+import { useMemo } from "react";
+import type { ScheduleAccount } from "./account-of";
+import { afterWords } from "./after-words";
+import { savedWords } from "./saved-words";
+import { scheduleWords } from "./schedule-words";
+import { roundingWords } from "./ScheduleSummary";
+import styles from "./Schedule.module.css";
+
+interface ChangesSummaryProps {
+  readonly plain: ScheduleAccount;
+  readonly changed: ScheduleAccount;
+  readonly format: AnswerFormat;
+}
+
+/** What the changes come to, beside the plain schedule. */
+export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) {
+  const words = scheduleWords(plain.schedule);
+  const money = (amount: number) => writeMoney(amount, format);
+  const isLoan = plain.schedule.kind === "repaying";
+  const columns = useMemo(
+    () =>
+      [plain, changed].map((account) => {
+        const { schedule, run } = account;
+        const last = schedule.rows.at(-1);
+        return {
+          payment: schedule.levels,
+          count: schedule.paymentsMade,
+          ends: last === undefined ? "" : afterWords(last.time),
+          paid: schedule.totalPaid + (isLoan ? run.plan.fee : 0),
+          interest: schedule.totalInterest,
+          left: last?.balance ?? 0,
+          effective: effectiveYearlyPercent(run),
+        };
+      }),
+    [plain, changed, isLoan],
+  );
+  const rounding = roundingWords(changed, money);
+  const fee = changed.run.plan.fee;
+  const hasLeft = columns.some(({ left }) => Math.abs(left) >= 0.005);
+  type Column = (typeof columns)[number];
+  const rows: readonly (readonly [string, (column: Column) => string])[] = [
+    ["Payment", ({ payment }) => levelWords(payment, money)],
+    ["Payments", ({ count }) => count.toLocaleString("en")],
+    ["The last one", ({ ends }) => ends],
+    [
+      fee !== 0 && isLoan ? `${words.paidInAll}, with the fee` : words.paidInAll,
+      ({ paid }) => money(paid),
+    ],
+    [words.interest, ({ interest }) => money(interest)],
+    ...(hasLeft ? [["At the end", ({ left }: Column) => money(left)] as const] : []),
+    [
+      plain.schedule.isOwed ? "Effective yearly cost" : "Effective yearly return",
+      ({ effective }) => (effective === null ? "there is none" : formatPercent(effective, 4)),
+    ],
+  ];
+  return (
+    <div className={styles.changed}>
+      <p className={styles.sentence} role="status">
+        {savedWords(plain, changed, money)}
+      </p>
+      <div className={styles.sideways}>
+        <table aria-label="With the changes and without">
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">As it is</th>
+              <th scope="col">With the changes</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([name, figure]) => (
+              <tr key={name}>
+                <th scope="row">{name}</th>
+                {columns.map((column, place) => (
+                  <td key={place === 0 ? "plain" : "changed"}>{figure(column)}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {rounding !== null && <p className={styles.quiet}>{rounding}</p>}
+    </div>
+  );
+}
+
+/** "500.00, from payment 13 on 540.00"; of many levels the first few. */
+function levelWords(
+  levels: ScheduleAccount["schedule"]["levels"],
+  money: (amount: number) => string,
+): string {
+  const [first, ...later] = levels;
+  if (first === undefined) return "–";
+  const told = later
+    .slice(0, 3)
+    .map(({ fromPayment, amount }) => `from payment ${fromPayment} on ${money(amount)}`);
+  const rest = later.length > 3 ? ["and so on"] : [];
+  return [money(first.amount), ...told, ...rest].join(", ");
+}

@@ -1,0 +1,59 @@
+import { addChange, type ChangeLine } from "@kestrelmoor/core/typing";
+import { LateDropdown } from "../../../ui/LateDropdown";
+import { useDocument } from "../../document/document-context";
+import { fieldId, focusFieldSoon } from "../../lines/field-id";
+import { CHANGE_KINDS } from "./change-kinds";
+import type { ChangedAccounts } from "./changed-accounts";
+import { ChangeRow } from "./ChangeRow";
+import type { ReadChangeLine } from "./use-change-lines";
+import styles from "./Schedule.module.css";
+
+interface ScheduleChangesProps {
+  readonly flow: string;
+  readonly lines: readonly ReadChangeLine[];
+  readonly accounts: ChangedAccounts;
+}
+
+/** What is changed about the payments, a line each, and the way to more. */
+export function ScheduleChanges({ flow, lines, accounts }: ScheduleChangesProps) {
+  const { plain, complaints, trouble } = accounts;
+  return (
+    <div className={styles.changing} role="group" aria-label="Changes">
+      {lines.length > 0 && (
+        <ul className={styles.changes}>
+          {lines.map(({ line, reading }) => (
+            <ChangeRow
+              key={line.id}
+              line={line}
+              reading={reading}
+              kind={plain.schedule.kind}
+              complaint={complaints.get(line.id) ?? null}
+            />
+          ))}
+        </ul>
+      )}
+      {trouble !== null && <p className={styles.complaint}>{trouble}</p>}
+      <AddChange flow={flow} isSaving={plain.schedule.kind === "saving"} />
+    </div>
+  );
+}
+
+function AddChange({ flow, isSaving }: { readonly flow: string; readonly isSaving: boolean }) {
+  const store = useDocument();
+  const add = (kind: ChangeLine["kind"]) => {
+    let id = "";
+    store.edit((draft) => (id = addChange(draft, flow, kind)?.id ?? ""));
+    // The menu gives the focus back to its button as it closes; the new field takes it after that.
+    focusFieldSoon(fieldId(id, CHANGE_KINDS[kind].field));
+  };
+  const items = Object.entries(CHANGE_KINDS)
+    .filter(([, { isForSavings }]) => isForSavings || !isSaving)
+    .map(([key, { chosen }]) => ({ key, label: chosen }));
+  return (
+    <LateDropdown menu={{ items, onClick: ({ key }) => add(key as ChangeLine["kind"]) }}>
+      <button type="button" className="quiet-button">
+        Add a change
+      </button>
+    </LateDropdown>
+  );
+}

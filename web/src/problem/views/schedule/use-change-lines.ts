@@ -1,0 +1,34 @@
+import type { Problem, Solution } from "@kestrelmoor/core";
+import { frequencyOf, paymentTime, quotationOf } from "@kestrelmoor/core";
+import { readChange, type ChangeLine, type ChangeReading } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { useDocumentState } from "../../document/document-context";
+
+export interface ReadChangeLine {
+  readonly line: ChangeLine;
+  readonly reading: ChangeReading;
+}
+
+/** The changes of one stream's payments, each with what it says. */
+export function useChangeLines(
+  problem: Problem,
+  solution: Solution,
+  flow: string,
+): readonly ReadChangeLine[] {
+  const changes = useDocumentState(({ draft }) => draft.schedule.changes);
+  return useMemo(() => {
+    const stream = problem.flows.find(({ id }) => id === flow);
+    const settled = solution.settled.flows.find(({ id }) => id === flow);
+    const [rate] = problem.rates;
+    if (stream?.kind !== "stream" || settled?.kind !== "stream" || rate === undefined) return [];
+    const payments = {
+      first: paymentTime(settled, 0),
+      frequency: frequencyOf(stream.every),
+      every: stream.every,
+      quotation: quotationOf(rate),
+    };
+    return changes
+      .filter((line) => line.flow === flow)
+      .map((line) => ({ line, reading: readChange(line, payments) }));
+  }, [changes, problem, solution, flow]);
+}
