@@ -95,6 +95,10 @@ export const scheduleReply = z
       description:
         "the rate at which all its money balances, fees included; null where none or several do",
     }),
+    before: z
+      .object({ time: z.number(), interest: z.number(), other: z.number(), balance: z.number() })
+      .nullable()
+      .meta({ description: "what was there before the first period of the payments began" }),
     rows: z.array(row).readonly(),
   })
   .meta({ id: "Schedule", description: "The account of a stream, payment by payment." });

@@ -162,11 +162,11 @@ test.describe("changes", () => {
     await moor.expectSaved();
     await page.reload();
     await page.getByRole("tab", { name: "Schedule" }).click();
-    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveValue("150");
+    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveValue("150");
     await page.getByRole("button", { name: "Remove: Something extra" }).click();
-    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveCount(0);
+    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveCount(0);
     await page.keyboard.press("Control+z");
-    await expect(page.getByRole("textbox", { name: "Extra" })).toHaveValue("150");
+    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveValue("150");
   });
 
   test("that cannot be made say why on their line, and the others count", async ({ page }) => {

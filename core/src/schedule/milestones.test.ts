@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { effective, problemOf, single, stream } from "../../test/problems";
 import { firstReaching, halfRepaid, owedAt } from "./milestones";
-import { schedule } from "./schedule";
+import { runSchedule, schedule, type ScheduleRun } from "./schedule";
 import type { Schedule } from "./schedule-types";
 import { scheduleYears, yearOfLife } from "./schedule-years";
 
@@ -16,7 +16,12 @@ const loan = {
   rates: [effective(10)],
   flows: [single("loan", "in", 1000, "P0D"), stream("pay", "out", null, { count: 3 })],
 };
-const growth = { starts: [0], forces: [Math.log(1.1)] };
+
+function ran(parts: object): ScheduleRun {
+  const made = runSchedule(problemOf(parts), { flow: "pay", rounding: "none" });
+  if (!made.ok) throw new Error(JSON.stringify(made.issues));
+  return made.value;
+}
 
 describe("milestones of a loan", () => {
   const made = scheduled(loan);
@@ -39,12 +44,36 @@ describe("milestones of a loan", () => {
 
   test("between two payments the interest since the last is owed too", () => {
     const after = 1000 * 1.1 - 1000 / (1 / 1.1 + 1 / 1.21 + 1 / 1.331);
-    expect(owedAt(made, growth, 1.5)?.amount).toBeCloseTo(after * Math.sqrt(1.1), 9);
-    expect(owedAt(made, growth, 0.5)?.amount).toBeCloseTo(1000 * Math.sqrt(1.1), 9);
-    expect(owedAt(made, growth, 1)).toEqual({ amount: expect.closeTo(after, 9), interest: 0 });
-    expect(owedAt(made, growth, 3)?.amount).toBeCloseTo(0, 9);
-    expect(owedAt(made, growth, 3.1)).toBeNull();
-    expect(owedAt(made, growth, -1)).toBeNull();
+    const run = ran(loan);
+    expect(owedAt(run, 1.5)?.amount).toBeCloseTo(after * Math.sqrt(1.1), 9);
+    expect(owedAt(run, 0.5)?.amount).toBeCloseTo(1000 * Math.sqrt(1.1), 9);
+    expect(owedAt(run, 1)).toEqual({ amount: expect.closeTo(after, 9), interest: 0 });
+    expect(owedAt(run, 3)?.amount).toBeCloseTo(0, 9);
+    expect(owedAt(run, 3.1)).toBeNull();
+    expect(owedAt(run, -1)).toBeNull();
+  });
+
+  test("what comes before the payments begin is told apart from them", () => {
+    const run = ran({
+      rates: [effective(10)],
+      flows: [
+        single("first", "in", 1000, "P0D"),
+        single("second", "in", 1100, "P1Y"),
+        stream("pay", "out", null, { count: 2, begins: "P2Y" }),
+      ],
+    });
+    // 1,000 · 1.21 + 1,100 · 1.1 = 2,420 owed when the first period begins.
+    expect(run.schedule.before).toEqual({
+      time: 2,
+      interest: expect.closeTo(320, 9),
+      other: 2100,
+      balance: expect.closeTo(2420, 9),
+    });
+    expect(run.schedule.rows[0]).toMatchObject({ opening: expect.closeTo(2420, 9), other: 0 });
+    expect(run.schedule.totalInterest).toBeCloseTo(run.schedule.totalPaid - 2100, 9);
+    expect(owedAt(run, 1.5)?.amount).toBeCloseTo(1000 * 1.1 ** 1.5 + 1100 * 1.1 ** 0.5, 9);
+    expect(ran(loan).schedule.before).toBeNull();
+    expect(ran(loan).schedule.rows[0]).toMatchObject({ opening: 1000, other: 0 });
   });
 
   test("savings reach a balance from below, and are never half repaid", () => {

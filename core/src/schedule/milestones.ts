@@ -1,4 +1,6 @@
-import { growthFactor, type Accumulation } from "../rates/accumulation";
+import { sum } from "../numbers/sum";
+import { growthFactor } from "../rates/accumulation";
+import type { ScheduleRun } from "./schedule";
 import type { Schedule, ScheduleRow } from "./schedule-types";
 
 /**
@@ -28,25 +30,24 @@ export function halfRepaid({ rows, kind }: Schedule): ScheduleRow | null {
  * What is owed, or saved, at a time: the balance after the payment before it, with the interest since.
  *
  * @param years from today
- * @returns `null` before anything is owed, and after the last payment
+ * @returns `null` before anything is there, and after the last payment
  */
 export function owedAt(
-  { rows }: Schedule,
-  growth: Accumulation,
+  { schedule: { rows }, plan: { growth, others } }: ScheduleRun,
   years: number,
 ): { readonly amount: number; readonly interest: number } | null {
   const before = rows.findLast(({ time }) => time <= years + SAME_TIME);
-  const [first] = rows;
   const last = rows.at(-1);
-  if (first === undefined || last === undefined || years > last.time + SAME_TIME) return null;
-  if (before === undefined) {
-    // Until the first payment only what is there from the beginning grows.
-    const begin = first.opening + first.other;
-    const grown = begin * growthFactor(growth, 0, years);
-    return years < 0 ? null : { amount: grown, interest: grown - begin };
+  if (last === undefined || years > last.time + SAME_TIME) return null;
+  if (before !== undefined) {
+    const grown = before.balance * growthFactor(growth, before.time, years);
+    return { amount: grown, interest: grown - before.balance };
   }
-  const grown = before.balance * growthFactor(growth, before.time, years);
-  return { amount: grown, interest: grown - before.balance };
+  // Until the first payment only the other amounts are there.
+  const there = others.filter(({ time }) => time <= years + SAME_TIME);
+  if (there.length === 0) return null;
+  const amount = sum(there.map((own) => own.amount * growthFactor(growth, own.time, years)));
+  return { amount, interest: amount - sum(there.map((own) => own.amount)) };
 }
 
 /** Times closer than this are the same: they are sums of fractions. */

@@ -36,6 +36,8 @@ export interface Plan {
   /** The planned ones, and where the plan may run on those that would follow. */
   readonly payments: readonly PlannedPayment[];
   readonly plannedCount: number;
+  /** When the first period begins, in years. */
+  readonly beginTime: number;
   /** When the last planned period ends, in years. */
   readonly endTime: number;
   /** In the order in which they join the balance. */
@@ -84,6 +86,7 @@ export function planOf({ flows, growth }: Account, options: PlanOptions, more = 
   const kind = Math.sign(planned[0]?.amount ?? 0) === side ? "saving" : "repaying";
   const sign = kind === "saving" ? side : -side;
   const stream = own.find((one) => one.kind === "stream");
+  const beginTime = stream?.kind === "stream" ? stream.begins : 0;
   return {
     kind,
     isOwed: side > 0,
@@ -99,7 +102,8 @@ export function planOf({ flows, growth }: Account, options: PlanOptions, more = 
       isReset: false,
     })),
     plannedCount: planned.length,
-    endTime: (stream?.kind === "stream" ? stream.begins : 0) + planned.length / frequency,
+    beginTime,
+    endTime: beginTime + planned.length / frequency,
     others: expanded(others).map(({ amount, at }) => ({ time: at, amount: side * amount })),
     roundUpTo: 0,
     fee: 0,

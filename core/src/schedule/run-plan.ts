@@ -1,6 +1,6 @@
 import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
 import type { OtherAmount, Plan, PlannedPayment } from "./plan";
-import type { Schedule, ScheduleRow } from "./schedule-types";
+import type { Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
 
 /** A schedule, and whether it came to its end. */
 export interface RunOfPlan {
@@ -15,9 +15,9 @@ export interface RunOfPlan {
 export function runPlan(plan: Plan): RunOfPlan {
   const unit = plan.inCents ? 100 : 1;
   const round = rounding(plan);
-  const { rows, levels, isFinished, smallestFactor } = walk(plan, unit);
-  const total = (of: (row: ScheduleRow) => number) =>
-    rows.reduce((sum, row) => sum + of(row) * unit, 0) / unit;
+  const { before, rows, levels, isFinished, smallestFactor } = walk(plan, unit);
+  const total = (of: (row: ScheduleRow) => number, first = 0) =>
+    rows.reduce((sum, row) => sum + of(row) * unit, first * unit) / unit;
   const [first] = levels;
   const exactPayment = first?.exact ?? plan.payments[0]?.amount ?? 0;
   return {
@@ -32,8 +32,9 @@ export function runPlan(plan: Plan): RunOfPlan {
       paymentsMade: rows.length,
       finalPayment: rows.at(-1)?.paid ?? 0,
       totalPaid: total(({ paid }) => paid),
-      totalInterest: total(({ interest }) => interest),
+      totalInterest: total(({ interest }) => interest, before?.interest),
       totalExtra: total(({ extra }) => extra),
+      before,
       rows,
     },
   };
@@ -70,6 +71,7 @@ interface Level {
 }
 
 interface Walk {
+  readonly before: TimeBefore | null;
   readonly rows: readonly ScheduleRow[];
   readonly levels: readonly Level[];
   readonly isFinished: boolean;
@@ -82,7 +84,8 @@ function walk(plan: Plan, unit: number): Walk {
   const round = rounding(plan);
   const rows: ScheduleRow[] = [];
   const levels: Level[] = [];
-  let standing = start(plan);
+  const { before, standing: first } = beginning(plan, unit);
+  let standing = first;
   let factor = 1;
   let smallestFactor = 1;
   for (const [index, payment] of payments.entries()) {
@@ -130,15 +133,32 @@ function walk(plan: Plan, unit: number): Walk {
       balance: balance / unit,
     });
     standing = { balance, time: payment.time, joined };
-    if (clears) return { rows, levels, isFinished: true, smallestFactor };
+    if (clears) return { before, rows, levels, isFinished: true, smallestFactor };
     if (isStuck(plan, index, standing, opening)) break;
   }
-  return { rows, levels, isFinished: !plan.runsOn, smallestFactor };
+  return { before, rows, levels, isFinished: !plan.runsOn, smallestFactor };
 }
 
-function start({ others, payments }: Plan): Standing {
+/** The account when the first period begins: what came before it opens the schedule. */
+function beginning(
+  plan: Plan,
+  unit: number,
+): { readonly before: TimeBefore | null; readonly standing: Standing } {
+  const { others, payments, beginTime, growth } = plan;
   const time = Math.min(others[0]?.time ?? Infinity, payments[0]?.time ?? 0);
-  return { balance: 0, time, joined: 0 };
+  const nothing = { balance: 0, time, joined: 0 };
+  if (time > beginTime + SAME_TIME) return { before: null, standing: nothing };
+  const { interest, other, joined } = periodBefore(plan, growth, nothing, beginTime, unit);
+  const balance = other + interest;
+  const standing = { balance, time: beginTime, joined };
+  if (time > beginTime - SAME_TIME) return { before: null, standing };
+  const before = {
+    time: beginTime,
+    interest: interest / unit,
+    other: other / unit,
+    balance: balance / unit,
+  };
+  return { before, standing };
 }
 
 function plannedAt({ pays }: PlannedPayment, regular: number, interest: number): number {

@@ -39,6 +39,15 @@ export interface ScheduleRow {
   readonly balance: number;
 }
 
+/** What was there before the first period of the payments began. */
+export interface TimeBefore {
+  /** When that period begins, in years. */
+  readonly time: number;
+  readonly interest: number;
+  readonly other: number;
+  readonly balance: number;
+}
+
 export interface Schedule {
   /** Whether payments bring the balance down, as a loan's do, or up, as savings do. */
   readonly kind: "repaying" | "saving";
@@ -52,7 +61,10 @@ export interface Schedule {
   readonly paymentsMade: number;
   readonly finalPayment: number;
   readonly totalPaid: number;
+  /** With the interest of the time before. */
   readonly totalInterest: number;
   readonly totalExtra: number;
+  /** `null` where nothing is there before the payments begin, or only from that moment on. */
+  readonly before: TimeBefore | null;
   readonly rows: readonly ScheduleRow[];
 }

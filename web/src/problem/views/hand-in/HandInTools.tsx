@@ -87,7 +87,7 @@ function Saving({ content }: { readonly content: SheetContent }) {
   const keepSchedule = () => {
     const { problem, result } = store.getState().outcome;
     if (problem === null || result?.ok !== true) return;
-    const made = scheduleTable(problem, result.value);
+    const made = scheduleTable(problem);
     if (made.ok) keep("-schedule.csv", "text/csv", csvText(made.table, format));
     else showNotice({ kind: "failed", text: made.sentence });
   };

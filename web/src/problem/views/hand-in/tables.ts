@@ -1,4 +1,4 @@
-import { followUpWords, sentenceOf, type Problem, type Solution } from "@kestrelmoor/core";
+import { followUpWords, sentenceOf, type Problem } from "@kestrelmoor/core";
 import { factText, type Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
@@ -20,9 +20,9 @@ export type SavedTable =
   | { readonly ok: false; readonly sentence: string };
 
 /** Every payment of a stream with what it does to the balance, unrounded as the workings are. */
-export function scheduleTable(problem: Problem, solution: Solution): SavedTable {
+export function scheduleTable(problem: Problem): SavedTable {
   const stream = problem.flows.find(({ kind }) => kind === "stream");
-  const found = accountOf(problem, solution, stream?.id ?? "", { rounding: "none" });
+  const found = accountOf(problem, stream?.id ?? "", { rounding: "none" });
   return found.ok
     ? { ok: true, table: scheduleFigures(found.account, null) }
     : { ok: false, sentence: found.issues.map(sentenceOf).join(" ") };

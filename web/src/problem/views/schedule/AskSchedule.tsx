@@ -143,9 +143,9 @@ function PaidOff({
 }: TypedProps & { readonly money: (amount: number) => string }) {
   const time = readTime(typed);
   if (!time.ok) return <Issues issues={time.issues} />;
-  const owed = owedAt(account.schedule, account.growth, time.value.years);
+  const owed = owedAt(account.run, time.value.years);
   const { isThere } = scheduleWords(account.schedule);
-  if (owed === null) return <Complaint>nothing is there: the payments are over by then.</Complaint>;
+  if (owed === null) return <Complaint>nothing is there at that time.</Complaint>;
   return (
     <>
       <strong>{money(owed.amount)}</strong> is {isThere}

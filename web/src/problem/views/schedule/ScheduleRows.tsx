@@ -1,4 +1,4 @@
-import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { spanWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
 import { scheduleWords } from "./schedule-words";
@@ -78,6 +78,33 @@ export function PaymentCells({
   );
 }
 
+/** What was there before the first period of the payments began. */
+export function BeforeCells({
+  row: { before },
+  account,
+  firstDate,
+  format,
+}: CellsProps & { readonly row: Extract<ShownRow, { kind: "before" }> }) {
+  const money = (amount: number) => writeMoney(amount, format);
+  return (
+    <>
+      <span role="rowheader">Before</span>
+      <span role="cell">up to {spanWords(before.time)}</span>
+      {firstDate !== null && <span role="cell" />}
+      <span role="cell" />
+      <span role="cell">{money(before.interest)}</span>
+      {account.hasOthers && <span role="cell">{money(before.other)}</span>}
+      <span role="cell" />
+      {hasExtras(account.schedule) && <span role="cell" />}
+      {account.schedule.kind === "repaying" && (
+        <span role="cell">{money(-before.interest)}</span>
+      )}
+      <span role="cell">{money(before.balance)}</span>
+      <span role="cell">{money(before.interest)}</span>
+    </>
+  );
+}
+
 export function YearCells({
   row,
   account,
@@ -130,7 +157,11 @@ export function Totals({
 }: SchedulePartProps & { readonly rowIndex: number }) {
   const { schedule } = account;
   const money = (amount: number) => writeMoney(amount, format);
-  const principal = schedule.rows.reduce((sum, row) => sum + row.principal, 0);
+  // Interest of the time before is not paid then: it adds to what is to be repaid.
+  const principal = schedule.rows.reduce(
+    (sum, row) => sum + row.principal,
+    -(schedule.before?.interest ?? 0),
+  );
   return (
     <div role="rowgroup" className={styles.totals}>
       <div role="row" aria-rowindex={rowIndex} className={styles.row}>

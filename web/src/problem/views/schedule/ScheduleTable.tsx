@@ -15,7 +15,7 @@ import { goTo } from "./go-to";
 import { scheduleFigures } from "./schedule-figures";
 import { useScheduleChoice } from "./schedule-choice";
 import { shownSchedule, type ShownRow } from "./shown-rows";
-import { figuresIn, Head, PaymentCells, Totals, YearCells } from "./ScheduleRows";
+import { BeforeCells, figuresIn, Head, PaymentCells, Totals, YearCells } from "./ScheduleRows";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
@@ -136,7 +136,9 @@ export function ScheduleTable(props: SchedulePartProps) {
                   className={classOf(row, wanted)}
                   style={{ transform: `translateY(${start}px)` }}
                 >
-                  {row.kind === "year" ? (
+                  {row.kind === "before" ? (
+                    <BeforeCells {...{ row, account, firstDate, format }} />
+                  ) : row.kind === "year" ? (
                     <YearCells {...{ row, account, firstDate, format, turn }} />
                   ) : (
                     <PaymentCells {...{ row, account, firstDate, format }} />
@@ -153,6 +155,7 @@ export function ScheduleTable(props: SchedulePartProps) {
 }
 
 function keyOf(row: ShownRow): string {
+  if (row.kind === "before") return row.kind;
   return row.kind === "year" ? `year ${row.year.year}` : String(row.row.payment);
 }
 

@@ -61,8 +61,8 @@ function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
     const made = settled.flatMap(({ line: { id }, reading: { change } }) =>
       change === null ? [] : [{ id, change }],
     );
-    return changedAccounts(problem, solution, flow, rounding, made);
-  }, [problem, solution, flow, rounding, settled]);
+    return changedAccounts(problem, flow, rounding, made);
+  }, [problem, flow, rounding, settled]);
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
   const { accounts } = found;
   const { plain, changed } = accounts;

@@ -3,7 +3,6 @@ import {
   type LoanChange,
   type Problem,
   type ScheduleOptions,
-  type Solution,
 } from "@kestrelmoor/core";
 import { accountOf, type ScheduleAccount } from "./account-of";
 
@@ -32,12 +31,11 @@ export type FoundAccounts =
 /** Runs a schedule with every change that can be made; those that cannot are told and left out. */
 export function changedAccounts(
   problem: Problem,
-  solution: Solution,
   flow: string,
   rounding: ScheduleOptions["rounding"],
   lines: readonly ChangeOnLine[],
 ): FoundAccounts {
-  const plain = accountOf(problem, solution, flow, { rounding });
+  const plain = accountOf(problem, flow, { rounding });
   if (!plain.ok) {
     return { ok: false, sentence: plain.issues.map(sentenceWhereKnown).join(" ") };
   }
@@ -48,7 +46,7 @@ export function changedAccounts(
   });
   for (let left = lines; left.length > 0;) {
     const changes = left.map(({ change }) => change);
-    const made = accountOf(problem, solution, flow, { rounding, changes });
+    const made = accountOf(problem, flow, { rounding, changes });
     if (made.ok) {
       for (const { id, change } of left) {
         const { paymentsMade } = made.account.schedule;

@@ -9,6 +9,7 @@ export function scheduleFigures(
 ): FigureTable {
   const dateOf = (payment: number) =>
     firstDate === null ? null : paymentDate(firstDate, every, payment - 1);
+  const { before } = schedule;
   const hasExtras = schedule.totalExtra !== 0;
   return {
     heads: [
@@ -23,17 +24,31 @@ export function scheduleFigures(
       "Principal",
       "Closing balance",
     ],
-    rows: schedule.rows.map((row) => [
-      row.payment,
-      ...(firstDate === null ? [] : [dateOf(row.payment)]),
-      row.time,
-      row.opening,
-      row.interest,
-      row.other,
-      row.paid,
-      ...(hasExtras ? [row.extra] : []),
-      row.principal,
-      row.balance,
-    ]),
+    rows: [
+      // What was there before the first period, as a payment of nothing.
+      ...(before === null
+        ? []
+        : [
+            [
+              0,
+              ...(firstDate === null ? [] : [null]),
+              ...[before.time, 0, before.interest, before.other, 0],
+              ...(hasExtras ? [0] : []),
+              ...[-before.interest, before.balance],
+            ],
+          ]),
+      ...schedule.rows.map((row) => [
+        row.payment,
+        ...(firstDate === null ? [] : [dateOf(row.payment)]),
+        row.time,
+        row.opening,
+        row.interest,
+        row.other,
+        row.paid,
+        ...(hasExtras ? [row.extra] : []),
+        row.principal,
+        row.balance,
+      ]),
+    ],
   };
 }

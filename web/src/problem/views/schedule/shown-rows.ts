@@ -4,11 +4,13 @@ import {
   yearOfLife,
   type ScheduleRow,
   type ScheduleYear,
+  type TimeBefore,
 } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 
-/** A row on the screen: a year with its subtotals, or a payment with what has been paid up to it. */
+/** A row on the screen: what was there before the first period, a year with its subtotals, or a payment with what has been paid up to it. */
 export type ShownRow =
+  | { readonly kind: "before"; readonly before: TimeBefore }
   | { readonly kind: "year"; readonly year: ScheduleYear; readonly isOpen: boolean }
   | {
       readonly kind: "payment";
@@ -42,21 +44,26 @@ export function shownSchedule(
     const date = dateOf(row);
     return date === null ? yearOfLife(row.payment, frequency) : Number(date.slice(0, 4));
   };
-  let interestSoFar = 0;
+  let interestSoFar = schedule.before?.interest ?? 0;
   const payments = schedule.rows.map((row): ShownRow => {
     interestSoFar += row.interest;
     return { kind: "payment", row, date: dateOf(row), interestSoFar };
   });
-  if (frequency <= 1) return { years: [], rows: payments };
+  const before: readonly ShownRow[] =
+    schedule.before === null ? [] : [{ kind: "before", before: schedule.before }];
+  if (frequency <= 1) return { years: [], rows: [...before, ...payments] };
   const years = scheduleYears(schedule, yearOf);
   const isShort = schedule.rows.length <= MOST_OPEN_AT_FIRST;
   const isOpen = ({ year }: ScheduleYear) =>
     open === null ? isShort || year === years[0]?.year : open.has(year);
   return {
     years,
-    rows: years.flatMap((year): ShownRow[] => [
-      { kind: "year", year, isOpen: isOpen(year) },
-      ...(isOpen(year) ? payments.slice(year.from - 1, year.to) : []),
-    ]),
+    rows: [
+      ...before,
+      ...years.flatMap((year): ShownRow[] => [
+        { kind: "year", year, isOpen: isOpen(year) },
+        ...(isOpen(year) ? payments.slice(year.from - 1, year.to) : []),
+      ]),
+    ],
   };
 }
