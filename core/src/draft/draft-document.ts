@@ -1,7 +1,7 @@
 import { readVersioned, type VersionedDocument } from "../documents/versioned-document";
 import { schemaIssues } from "../problem/schema-issues";
 import { fail, succeed, type Result } from "../result";
-import { draftSchema, PLAIN_SCHEDULE, type Draft } from "./draft";
+import { draftSchema, NO_COMPARISON, PLAIN_SCHEDULE, type Draft } from "./draft";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
 import { writeFollowUp } from "./write/write-follow-up";
@@ -27,7 +27,7 @@ const draftDocument: VersionedDocument<Draft> = {
       answerFormat: null,
     }),
     // Version 4 keeps how its schedule is counted and what is changed about it, and offers of other loans.
-    3: (document) => ({ ...document, schedule: PLAIN_SCHEDULE, offers: [] }),
+    3: (document) => ({ ...document, schedule: PLAIN_SCHEDULE, comparison: NO_COMPARISON }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });

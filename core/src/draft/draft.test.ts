@@ -142,8 +142,9 @@ describe("files and fields", () => {
   });
 
   test("a draft of version 3 has a plain schedule and no offers", () => {
-    const { schedule, offers, ...rest } = draftOf("1", "2", "?", "3y");
-    expect([schedule, offers]).toEqual([{ rounding: "none", firstDate: "", changes: [] }, []]);
+    const { schedule, comparison, ...rest } = draftOf("1", "2", "?", "3y");
+    expect(schedule).toEqual({ rounding: "none", firstDate: "", changes: [] });
+    expect(comparison).toEqual({ heldFor: "", offers: [] });
     expect(parseDraft({ ...rest, version: 3 })).toEqual({
       ok: true,
       value: draftOf("1", "2", "?", "3y"),

@@ -166,6 +166,12 @@ const offer = z.strictObject({
   residual: typed,
 });
 
+const comparison = z.strictObject({
+  /** For how long the loans are held before they are paid off. */
+  heldFor: typed,
+  offers: z.array(offer).max(MOST_OFFERS),
+});
+
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
   version: z.literal(4),
@@ -179,7 +185,7 @@ export const draftSchema = z.strictObject({
   sums: z.array(sideSum).max(MOST_SIDE_SUMS),
   variants: z.array(variant).max(MOST_VARIANTS),
   schedule,
-  offers: z.array(offer).max(MOST_OFFERS),
+  comparison,
   /** How the answer is written; `null` for the way in which this person always has it. */
   answerFormat: z.union([answerFormatSchema, z.null()]),
 });
@@ -192,7 +198,7 @@ export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
 export type ChangeLine = Draft["schedule"]["changes"][number];
 export type ChangeLineOf<Kind extends ChangeLine["kind"]> = Extract<ChangeLine, { kind: Kind }>;
-export type Offer = Draft["offers"][number];
+export type Offer = Draft["comparison"]["offers"][number];
 export type Change = Variant["changes"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
 export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
@@ -203,6 +209,9 @@ export type DatedLine = LineOf<"dated">;
 
 /** A schedule as it is at first: unrounded, without dates, and nothing changed. */
 export const PLAIN_SCHEDULE: Draft["schedule"] = { rounding: "none", firstDate: "", changes: [] };
+
+/** No other loans to compare with. */
+export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };
 
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
@@ -217,6 +226,6 @@ export const BLANK_DRAFT: Draft = {
   sums: [],
   variants: [],
   schedule: PLAIN_SCHEDULE,
-  offers: [],
+  comparison: NO_COMPARISON,
   answerFormat: null,
 };

@@ -2,6 +2,7 @@ import { internalRates } from "../appraisal/internal-rates";
 import type { DatedAmount } from "../flows/flow-kind";
 import { growthFactor } from "../rates/accumulation";
 import { rootInBracket } from "../solve/roots/root-in-bracket";
+import { owedAt } from "./milestones";
 import { joinsBefore } from "./run-plan";
 import type { ScheduleRun } from "./schedule";
 
@@ -10,39 +11,57 @@ import type { ScheduleRun } from "./schedule";
  * savings earn. It is the internal rate of what is received and paid on its dates; what is left after the
  * last payment counts at that moment.
  *
+ * @param heldFor years after which what is there is settled in one sum; left out for the whole life
  * @returns percent a year; `null` where no rate, or more than one, makes the money balance
  * Accuracy: relative 1e-12.
  * Source: Kellison, ch. 7 (yield rates)
  */
-export function effectiveYearlyPercent({ schedule, plan }: ScheduleRun): number | null {
-  const { rows, kind } = schedule;
-  const last = rows.at(-1);
-  if (last === undefined) return null;
-  const sign = kind === "saving" ? 1 : -1;
-  const joined = plan.others.filter((other) => joinsBefore(other, last.time));
-  const later = plan.others.filter((other) => !joinsBefore(other, last.time));
-  const first = Math.min(plan.others[0]?.time ?? Infinity, rows[0]?.time ?? 0);
+export function effectiveYearlyPercent(run: ScheduleRun, heldFor?: number): number | null {
+  const { schedule, plan } = run;
+  const sign = schedule.kind === "saving" ? 1 : -1;
+  const until = heldFor === undefined ? Infinity : heldFor + SAME_TIME;
+  const first = Math.min(plan.others[0]?.time ?? Infinity, schedule.rows[0]?.time ?? 0);
   const flows: DatedAmount[] = [
-    ...joined.map(({ amount, time }) => ({ amount, at: time })),
     { amount: plan.isOwed ? -plan.fee : plan.fee, at: first },
-    ...rows.map(({ paid, time }) => ({ amount: sign * paid, at: time })),
-    ...atTheEnd(),
+    ...schedule.rows
+      .filter(({ time }) => time <= until)
+      .map(({ paid, time }) => ({ amount: sign * paid, at: time })),
+    ...(heldFor === undefined ? otherMoney(run) : settled(run, heldFor)),
   ];
   return onlyRate(flows);
-
-  /** Later amounts themselves where the account leaves just them; else what it leaves. */
-  function atTheEnd(): DatedAmount[] {
-    if (last === undefined) return [];
-    const worth = later.reduce(
-      (sum, { amount, time }) => sum - amount * growthFactor(plan.growth, time, last.time),
-      0,
-    );
-    const isJust = Math.abs(worth - last.balance) < 0.01 + 1e-9 * Math.abs(worth);
-    return isJust
-      ? later.map(({ amount, time }) => ({ amount, at: time }))
-      : [{ amount: -last.balance, at: last.time }];
-  }
 }
+
+/** Money beside the payments up to a time, and then what is there, as one sum. */
+function settled(run: ScheduleRun, years: number): DatedAmount[] {
+  const there = owedAt(run, years)?.amount ?? 0;
+  return [
+    ...run.plan.others.filter(({ time }) => time <= years + SAME_TIME).map(dated),
+    { amount: -there, at: years },
+  ];
+}
+
+/** All money beside the payments; what is left at the end counts where it is not just what comes later. */
+function otherMoney({ schedule, plan }: ScheduleRun): DatedAmount[] {
+  const last = schedule.rows.at(-1);
+  if (last === undefined) return [];
+  const joined = plan.others.filter((other) => joinsBefore(other, last.time));
+  const later = plan.others.filter((other) => !joinsBefore(other, last.time));
+  const worth = later.reduce(
+    (sum, { amount, time }) => sum - amount * growthFactor(plan.growth, time, last.time),
+    0,
+  );
+  const isJust = Math.abs(worth - last.balance) < 0.01 + 1e-9 * Math.abs(worth);
+  return isJust
+    ? plan.others.map(dated)
+    : [...joined.map(dated), { amount: -last.balance, at: last.time }];
+}
+
+function dated({ amount, time }: ScheduleRun["plan"]["others"][number]): DatedAmount {
+  return { amount, at: time };
+}
+
+/** Times closer than this are the same: they are sums of fractions. */
+const SAME_TIME = 1e-9;
 
 /** Money that turns once has one rate, which a bracket finds sooner than the search for all of them. */
 function onlyRate(flows: readonly DatedAmount[]): number | null {

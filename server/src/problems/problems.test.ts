@@ -29,7 +29,7 @@ const draft = {
   sums: [],
   variants: [],
   schedule: { rounding: "cent", firstDate: "2027-01-31", changes: [] },
-  offers: [],
+  comparison: { heldFor: "3 years", offers: [] },
   answerFormat: null,
 };
 

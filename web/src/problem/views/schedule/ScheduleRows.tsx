@@ -96,9 +96,7 @@ export function BeforeCells({
       {account.hasOthers && <span role="cell">{money(before.other)}</span>}
       <span role="cell" />
       {hasExtras(account.schedule) && <span role="cell" />}
-      {account.schedule.kind === "repaying" && (
-        <span role="cell">{money(-before.interest)}</span>
-      )}
+      {account.schedule.kind === "repaying" && <span role="cell">{money(-before.interest)}</span>}
       <span role="cell">{money(before.balance)}</span>
       <span role="cell">{money(before.interest)}</span>
     </>
