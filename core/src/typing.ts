@@ -17,6 +17,8 @@ export {
   MOST_SIDE_SUMS,
   MOST_VARIANTS,
 } from "./draft/draft";
+export * from "./draft/offers/edit-offers";
+export * from "./draft/offers/read-offer";
 export * from "./draft/changes/edit-changes";
 export * from "./draft/changes/read-change";
 export { parseDraft } from "./draft/draft-document";

@@ -1,3 +1,4 @@
+import { readTime, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useRef, type KeyboardEvent } from "react";
 import { useDocumentState } from "../document/document-context";
 import { useView, VIEWS, type View } from "./view-choice";
@@ -20,6 +21,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       name: "Schedule",
       waiting: "Running the schedule …",
       Part: lazy(async () => ({ default: (await import("./schedule/ScheduleView")).ScheduleView })),
+    },
+    offers: {
+      name: "Compare loans",
+      waiting: "Reckoning the loans …",
+      Part: lazy(async () => ({ default: (await import("./offers/OffersView")).OffersView })),
     },
     mark: {
       name: "Mark my answer",
@@ -50,14 +56,37 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
     },
   };
 
+function isStream({ kind }: FlowLine): boolean {
+  return kind === "stream";
+}
+
+/** Whether money comes in first and then goes out in payments, as far as their times can be read. */
+function isLoan({ flows }: Draft): boolean {
+  const yearsOf = (text: string) => {
+    const time = readTime(text === "" ? "today" : text);
+    return time.ok ? time.value.years : null;
+  };
+  const begins = flows.flatMap((line) =>
+    line.kind === "stream" && line.direction === "out" ? [yearsOf(line.begins) ?? Infinity] : [],
+  );
+  const first = Math.min(...begins);
+  return (
+    begins.length > 0 &&
+    flows.some((line) => {
+      const at = line.kind === "single" && line.direction === "in" ? yearsOf(line.at) : null;
+      return at !== null && at <= first;
+    })
+  );
+}
+
 /** The looks at the same timeline that open under it. */
 export function Views() {
   const { view, open } = useView();
-  const hasStream = useDocumentState(({ draft }) =>
-    draft.flows.some(({ kind }) => kind === "stream"),
-  );
+  const hasStream = useDocumentState(({ draft }) => draft.flows.some(isStream));
+  const hasLoan = useDocumentState(({ draft }) => isLoan(draft));
   // Each view is offered where it makes sense for the timeline at hand.
-  const offered = VIEWS.filter((one) => one !== "schedule" || hasStream || one === view);
+  const fits: Partial<Record<View, boolean>> = { schedule: hasStream, offers: hasLoan };
+  const offered = VIEWS.filter((one) => fits[one] !== false || one === view);
   const tabs = useRef<HTMLDivElement>(null);
   const { Part, waiting } = PARTS[view];
   const move = (event: KeyboardEvent) => {

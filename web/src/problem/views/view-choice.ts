@@ -4,6 +4,7 @@ export const VIEWS = [
   "workings",
   "proof",
   "schedule",
+  "offers",
   "mark",
   "variants",
   "what-if",

@@ -1,0 +1,129 @@
+import { formatPercent, spanWords, type ScheduleRun } from "@kestrelmoor/core";
+import { useMemo } from "react";
+import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import { useElementWidth } from "../../../ui/use-element-width";
+import { costPoints, costScale, timeTicks } from "./cost-points";
+import styles from "./Offers.module.css";
+
+interface CostChartProps {
+  readonly runs: readonly (ScheduleRun | null)[];
+  readonly names: readonly string[];
+  readonly frequency: number;
+  /** The holding time that is chosen, in years. */
+  readonly heldFor: number | null;
+}
+
+/** A colour and a dash for each loan, so that neither is needed to tell them apart. */
+export const STROKES = [
+  { colour: "var(--heather)", dash: "none" },
+  { colour: "var(--bracken)", dash: "9 4" },
+  { colour: "var(--tarn)", dash: "2 4" },
+  { colour: "var(--gorse)", dash: "12 4 2 4" },
+  { colour: "var(--slate)", dash: "5 3" },
+  { colour: "var(--rowan)", dash: "2 2 8 2" },
+] as const;
+
+/** What each loan costs a year, by how long it is held. */
+export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
+  const [place, width] = useElementWidth();
+  const points = useMemo(() => costPoints(runs, frequency), [runs, frequency]);
+  const scale = useMemo(() => costScale(points, runs.length), [points, runs.length]);
+  return (
+    <figure ref={place} className={styles.chart}>
+      <figcaption>
+        Effective yearly cost by how long it is held:{" "}
+        {names.map((name, index) => (
+          <span key={index} className={styles.key}>
+            <Stroke index={index} /> {name}
+          </span>
+        ))}
+      </figcaption>
+      {width > 0 && (
+        <div role="img" aria-label={inWords(points, names)}>
+          <LineChart
+            width={width}
+            height={250}
+            data={points}
+            margin={{ top: 8, right: 16, bottom: 2, left: 0 }}
+            accessibilityLayer={false}
+          >
+            <CartesianGrid stroke="var(--reed)" vertical={false} />
+            <XAxis
+              dataKey="years"
+              type="number"
+              domain={[0, "dataMax"]}
+              ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
+              tickFormatter={spanWords}
+              stroke="var(--stone)"
+              tick={{ fill: "var(--slate)" }}
+              minTickGap={40}
+            />
+            <YAxis
+              type="number"
+              width={74}
+              domain={[...scale]}
+              allowDataOverflow
+              tickFormatter={(cost: number) => formatPercent(cost, 2)}
+              stroke="var(--stone)"
+              tick={{ fill: "var(--slate)" }}
+            />
+            <Tooltip
+              isAnimationActive={false}
+              contentStyle={TOOLTIP}
+              itemStyle={{ color: "var(--paper)" }}
+              labelFormatter={(years) => `Held for ${spanWords(Number(years))}`}
+              formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
+            />
+            {heldFor !== null && (
+              <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
+            )}
+            {names.map((name, index) => (
+              <Line
+                key={index}
+                dataKey={`cost${index}`}
+                name={name}
+                dot={false}
+                stroke={strokeOf(index).colour}
+                strokeDasharray={strokeOf(index).dash}
+                strokeWidth={2.2}
+                isAnimationActive={false}
+              />
+            ))}
+          </LineChart>
+        </div>
+      )}
+    </figure>
+  );
+}
+
+const TOOLTIP = {
+  border: 0,
+  borderRadius: 8,
+  color: "var(--paper)",
+  background: "var(--peat)",
+};
+
+function strokeOf(index: number): (typeof STROKES)[number] {
+  return STROKES[index % STROKES.length] ?? STROKES[0];
+}
+
+function Stroke({ index }: { readonly index: number }) {
+  const { colour, dash } = strokeOf(index);
+  return (
+    <svg width="30" height="8" aria-hidden>
+      <line x1="0" x2="30" y1="4" y2="4" stroke={colour} strokeWidth="2.2" strokeDasharray={dash} />
+    </svg>
+  );
+}
+
+function inWords(points: ReturnType<typeof costPoints>, names: readonly string[]): string {
+  const last = points.at(-1);
+  const middle = points[Math.floor(points.length / 2)];
+  const told = names.map((name, index) => {
+    const [half, whole] = [middle, last].map((point) => point?.[`cost${index}`] ?? null);
+    const words = (cost: number | null | undefined) =>
+      cost === null || cost === undefined ? "no cost to tell" : formatPercent(cost, 2);
+    return `${name}: ${words(half)} if held for half the time, ${words(whole)} over its life`;
+  });
+  return `What each loan costs a year. ${told.join("; ")}.`;
+}

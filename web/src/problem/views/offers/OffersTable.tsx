@@ -1,0 +1,251 @@
+import {
+  formatExact,
+  formatPercent,
+  quotationWords,
+  spanWords,
+  whenHeld,
+  writeMoney,
+  type AnswerFormat,
+  type LoanOffer,
+  type ScheduleRun,
+} from "@kestrelmoor/core";
+import {
+  removeOffer,
+  writeOfferField,
+  type Offer,
+  type OfferField,
+  type OfferReading,
+} from "@kestrelmoor/core/typing";
+import { useMemo, type ReactNode } from "react";
+import { CrossIcon } from "../../../ui/CrossIcon";
+import { fieldId } from "../../lines/field-id";
+import { TypedField } from "../../lines/TypedField";
+import { useFieldEditing } from "../../lines/use-line-editing";
+import { cheapestOf, nameOfOffer, wholeLoan, type OfferColumn } from "./offer-columns";
+import styles from "./Offers.module.css";
+
+interface OffersTableProps {
+  readonly base: LoanOffer;
+  /** How many rates this loan has, one after the other. */
+  readonly spells: number;
+  /** Payments a year. */
+  readonly frequency: number;
+  readonly offers: readonly Offer[];
+  readonly columns: readonly OfferColumn[];
+  /** In years; `null` for the whole life. */
+  readonly heldFor: number | null;
+  readonly format: AnswerFormat;
+}
+
+/** The loans side by side: what each says, and what it comes to. */
+export function OffersTable(props: OffersTableProps) {
+  const { base, spells, frequency, offers, columns, heldFor, format } = props;
+  const money = (amount: number) => writeMoney(amount, format);
+  const term = (count: number) => `${formatExact(count)} payments`;
+  const own = columns[0]?.run?.plan.fee ?? 0;
+  const facts: readonly (readonly [string, OfferField, ReactNode, string])[] = [
+    ["Amount", "amount", money(base.amount), money(base.amount)],
+    [
+      "Rate",
+      "percent",
+      `${formatPercent(base.percent)} ${quotationWords(base.quotation)}${spells > 1 ? ", then others" : ""}`,
+      formatPercent(base.percent),
+    ],
+    ["Term", "term", `${term(base.count)}, ${spanWords(base.count / frequency)}`, term(base.count)],
+    ["Fee at the start", "fee", money(own), money(0)],
+    ["Residual at the end", "residual", money(base.residual), money(base.residual)],
+  ];
+  return (
+    <div className={styles.scroll} role="region" aria-label="Loans compared" tabIndex={0}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">This loan</th>
+            {offers.map((offer, index) => (
+              <OfferHead key={offer.id} offer={offer} index={index} />
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {facts.map(([name, field, said, hint]) => (
+            <tr key={field}>
+              <th scope="row">{name}</th>
+              <td>{said}</td>
+              {offers.map((offer, index) => (
+                <td key={offer.id}>
+                  <OfferCell
+                    {...{ offer, field, hint }}
+                    name={`${name}, ${nameOfOffer(offer, index)}`}
+                    reading={columns.find(({ id }) => id === offer.id)?.reading ?? null}
+                  />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+        <Results {...{ columns, heldFor, money }} />
+      </table>
+    </div>
+  );
+}
+
+function OfferHead({ offer, index }: { readonly offer: Offer; readonly index: number }) {
+  const { type, leave, change } = useFieldEditing();
+  const { id, name } = offer;
+  return (
+    <th scope="col">
+      <span className={styles.head}>
+        <input
+          className="ink-field"
+          aria-label={`Name of offer ${index + 1}`}
+          placeholder={`Offer ${index + 1}`}
+          size={Math.max(9, name.length)}
+          maxLength={120}
+          value={name}
+          onChange={({ target }) =>
+            type(`${id}-name`, (draft) => writeOfferField(draft, id, "name", target.value))
+          }
+          onBlur={leave}
+        />
+        <button
+          type="button"
+          className={styles.drop}
+          aria-label={`Remove ${nameOfOffer(offer, index)}`}
+          title="Remove this offer"
+          onClick={() => change((draft) => removeOffer(draft, id))}
+        >
+          <CrossIcon />
+        </button>
+      </span>
+    </th>
+  );
+}
+
+interface OfferCellProps {
+  readonly offer: Offer;
+  readonly field: OfferField;
+  readonly name: string;
+  /** What holds while nothing is typed. */
+  readonly hint: string;
+  readonly reading: OfferReading | null;
+}
+
+function OfferCell({ offer, field, name, hint, reading }: OfferCellProps) {
+  const { type, leave } = useFieldEditing();
+  const { id } = offer;
+  return (
+    <TypedField
+      id={fieldId(id, field)}
+      name={name}
+      text={offer[field]}
+      hint={hint}
+      isKnown
+      reading={reading?.fields[field] ?? { state: "value", value: null }}
+      onType={(typed) =>
+        type(`${id}-${field}`, (draft) => writeOfferField(draft, id, field, typed))
+      }
+      onLeave={leave}
+    />
+  );
+}
+
+interface ResultsProps {
+  readonly columns: readonly OfferColumn[];
+  readonly heldFor: number | null;
+  readonly money: (amount: number) => string;
+}
+
+/** What each loan comes to over its life and, where a time is chosen, for whoever pays it off then. */
+function Results({ columns, heldFor, money }: ResultsProps) {
+  const wholes = useMemo(
+    () => columns.map(({ run }) => (run === null ? null : wholeLoan(run))),
+    [columns],
+  );
+  const held = useMemo(() => columns.map(({ run }) => heldLoan(run, heldFor)), [columns, heldFor]);
+  const figures = (name: string, texts: readonly (string | null)[]) => (
+    <tr>
+      <th scope="row">{name}</th>
+      {texts.map((text, place) => (
+        <td key={columns[place]?.id ?? "own"}>{text ?? "–"}</td>
+      ))}
+    </tr>
+  );
+  return (
+    <tbody className={styles.results}>
+      {columns.some(({ complaint }) => complaint !== null) && (
+        <tr>
+          <th scope="row">Not reckoned</th>
+          {columns.map(({ id, complaint }) => (
+            <td key={id ?? "own"} className={styles.complaint}>
+              {complaint}
+            </td>
+          ))}
+        </tr>
+      )}
+      {figures(
+        "Payment",
+        wholes.map((loan) => loan && money(loan.payment)),
+      )}
+      {figures(
+        "Paid in all",
+        wholes.map((loan) => loan && money(loan.paid)),
+      )}
+      {figures(
+        "Interest and fee",
+        wholes.map((loan) => loan && money(loan.cost)),
+      )}
+      <Costs
+        name="Effective yearly cost"
+        columns={columns}
+        percents={wholes.map((loan) => loan?.effectivePercent ?? null)}
+        isDecisive={heldFor === null}
+      />
+      {heldFor !== null && (
+        <>
+          {figures(
+            `Owed after ${spanWords(heldFor)}`,
+            held.map((loan) => loan && money(loan.owed)),
+          )}
+          {figures(
+            "Interest and fee up to then",
+            held.map((loan) => loan && money(loan.cost)),
+          )}
+          <Costs
+            name="Effective yearly cost if paid off then"
+            columns={columns}
+            percents={held.map((loan) => loan?.effectivePercent ?? null)}
+            isDecisive
+          />
+        </>
+      )}
+    </tbody>
+  );
+}
+
+function heldLoan(run: ScheduleRun | null, heldFor: number | null) {
+  return run === null || heldFor === null ? null : whenHeld(run, heldFor);
+}
+
+interface CostsProps {
+  readonly name: string;
+  readonly columns: readonly OfferColumn[];
+  readonly percents: readonly (number | null)[];
+  /** Whether the cheapest is marked by it. */
+  readonly isDecisive: boolean;
+}
+
+function Costs({ name, columns, percents, isDecisive }: CostsProps) {
+  const cheapest = isDecisive ? cheapestOf(percents) : null;
+  return (
+    <tr className={isDecisive ? styles.decisive : undefined}>
+      <th scope="row">{name}</th>
+      {percents.map((percent, place) => (
+        <td key={columns[place]?.id ?? "own"}>
+          {percent === null ? "–" : formatPercent(percent)}
+          {place === cheapest && <span className={styles.cheapest}>cheapest</span>}
+        </td>
+      ))}
+    </tr>
+  );
+}

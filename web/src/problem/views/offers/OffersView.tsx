@@ -1,0 +1,204 @@
+import {
+  rankingByHolding,
+  type LoanOffer,
+  type Problem,
+  type ScheduleRun,
+  type Solution,
+} from "@kestrelmoor/core";
+import { addOffer, MOST_OFFERS, readTime } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocument, useDocumentState } from "../../document/document-context";
+import { fieldId, focusField } from "../../lines/field-id";
+import { TypedField } from "../../lines/TypedField";
+import { useFieldEditing } from "../../lines/use-line-editing";
+import { changedAccounts } from "../schedule/changed-accounts";
+import { useChangeLines } from "../schedule/use-change-lines";
+import { baseOffer } from "./base-offer";
+import { CostChart } from "./CostChart";
+import { offerColumns } from "./offer-columns";
+import { OffersTable } from "./OffersTable";
+import { rankingWords } from "./ranking-words";
+import styles from "./Offers.module.css";
+
+/** Several loans are run through; while somebody types, that waits for a pause. */
+const RUNS_AFTER_MS = 120;
+
+/** Other loans beside the one of the problem: which is the cheapest, and for how long. */
+export function OffersView() {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, RUNS_AFTER_MS);
+  const flow = problem?.flows.find((own) => own.kind === "stream" && own.direction === "out");
+  if (problem === null || result?.ok !== true || flow === undefined) {
+    return (
+      <p className={styles.quiet}>
+        Once a loan has an answer, other offers stand here beside it: what each costs a year, its
+        fee included, and which is the cheapest for as long as it is held.
+      </p>
+    );
+  }
+  return <OffersBeside problem={problem} solution={result.value} flow={flow.id} />;
+}
+
+interface OffersBesideProps {
+  readonly problem: Problem;
+  readonly solution: Solution;
+  readonly flow: string;
+}
+
+function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
+  const { rounding } = useDocumentState(({ draft }) => draft.schedule);
+  const lines = useChangeLines(problem, solution, flow);
+  const found = useMemo(() => {
+    const made = lines.flatMap(({ line: { id }, reading: { change } }) =>
+      change === null ? [] : [{ id, change }],
+    );
+    return changedAccounts(problem, flow, rounding, made);
+  }, [problem, flow, rounding, lines]);
+  if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
+  const { plain, changed } = found.accounts;
+  const base = baseOffer(problem, solution, flow, plain);
+  const { kind, isOwed } = plain.schedule;
+  if (base === null || kind !== "repaying" || !isOwed) {
+    return (
+      <p className={styles.quiet}>
+        Only loans are compared here: money that is received first and then repaid.
+      </p>
+    );
+  }
+  const own = changed ?? plain;
+  return (
+    <Comparison
+      own={own.run}
+      base={base}
+      spells={solution.settled.spells.length}
+      frequency={own.frequency}
+      isChanged={changed !== null}
+    />
+  );
+}
+
+interface ComparisonProps {
+  readonly own: ScheduleRun;
+  readonly base: LoanOffer;
+  /** How many rates this loan has, one after the other. */
+  readonly spells: number;
+  readonly frequency: number;
+  readonly isChanged: boolean;
+}
+
+function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps) {
+  const { rounding } = useDocumentState(({ draft }) => draft.schedule);
+  const { heldFor: typed, offers } = useDocumentState(({ draft }) => draft.comparison);
+  const format = useAnswerFormat();
+  const settled = useLingering(offers, RUNS_AFTER_MS);
+  const columns = useMemo(
+    () => offerColumns(own, base, settled, rounding),
+    [own, base, settled, rounding],
+  );
+  const runs = useMemo(() => columns.map(({ run }) => run), [columns]);
+  const names = useMemo(() => columns.map(({ name }) => name), [columns]);
+  const time = typed.trim() === "" ? null : readTime(typed);
+  const heldFor = time?.ok === true ? time.value.years : null;
+  return (
+    <>
+      <HeldFor typed={typed} />
+      {isChanged && (
+        <p className={styles.quiet}>This loan is reckoned with the changes of its schedule.</p>
+      )}
+      <OffersTable
+        {...{ base, spells, frequency, heldFor, format }}
+        offers={offers}
+        columns={columns}
+      />
+      <AddOffer count={offers.length} />
+      {columns.length > 1 && <Ranking {...{ runs, names, frequency, heldFor }} />}
+    </>
+  );
+}
+
+function HeldFor({ typed }: { readonly typed: string }) {
+  const { type, leave } = useFieldEditing();
+  const time = typed.trim() === "" ? null : readTime(typed);
+  return (
+    <p className={styles.sentence}>
+      The loans are held{" "}
+      <TypedField
+        id={fieldId("comparison", "held")}
+        name="For how long they are held"
+        text={typed}
+        hint="to their end"
+        isKnown
+        reading={
+          time === null || time.ok
+            ? { state: "value", value: null }
+            : { state: "issue", issue: time.issues[0] ?? { code: "time-missing", path: [] } }
+        }
+        onType={(text) =>
+          type("comparison-held", ({ comparison }) => {
+            comparison.heldFor = text;
+          })
+        }
+        onLeave={leave}
+      />{" "}
+      and then paid off.
+    </p>
+  );
+}
+
+function AddOffer({ count }: { readonly count: number }) {
+  const store = useDocument();
+  if (count >= MOST_OFFERS) return null;
+  return (
+    <p>
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => {
+          let id = "";
+          store.edit((draft) => (id = addOffer(draft)?.id ?? ""));
+          setTimeout(() => focusField(fieldId(id, "percent")), 0);
+        }}
+      >
+        Add an offer
+      </button>
+    </p>
+  );
+}
+
+interface RankingProps {
+  readonly runs: readonly (ScheduleRun | null)[];
+  readonly names: readonly string[];
+  readonly frequency: number;
+  readonly heldFor: number | null;
+}
+
+/** From when on which loan is the cheapest; only those that have been reckoned rank. */
+function Ranking({ runs, names, frequency, heldFor }: RankingProps) {
+  const sentences = useMemo(() => {
+    const ranked = runs.flatMap((run, place) => (run === null ? [] : [{ run, place }]));
+    if (ranked.length < 2) return [];
+    const spans = rankingByHolding(
+      ranked.map(({ run }) => run),
+      frequency,
+    );
+    return rankingWords(
+      spans,
+      ranked.map(({ place }) => names[place] ?? ""),
+    );
+  }, [runs, names, frequency]);
+  return (
+    <>
+      {sentences.length > 0 && (
+        <p className={styles.lead}>The cheapest first, by how long they are held:</p>
+      )}
+      <ul className={styles.ranking} aria-label="Which is the cheapest">
+        {sentences.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
+      <CostChart {...{ runs, names, frequency, heldFor }} />
+    </>
+  );
+}

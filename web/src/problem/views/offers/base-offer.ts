@@ -1,0 +1,32 @@
+import type { LoanOffer, Problem, Solution } from "@kestrelmoor/core";
+import type { ScheduleAccount } from "../schedule/account-of";
+
+/** The loan of the problem as other offers are told against it: its first rate, and what it leaves to the end. */
+export function baseOffer(
+  problem: Problem,
+  solution: Solution,
+  flow: string,
+  { schedule, run, every }: ScheduleAccount,
+): LoanOffer | null {
+  const stream = problem.flows.find(({ id }) => id === flow);
+  const [spell] = solution.settled.spells;
+  const [first] = schedule.rows;
+  const last = schedule.rows.at(-1);
+  if (stream?.kind !== "stream" || spell === undefined || !first || !last) return null;
+  const residual = run.plan.others.reduce(
+    (sum, { amount, time }) => (amount < 0 && time > last.time - SAME_TIME ? sum - amount : sum),
+    0,
+  );
+  return {
+    amount: schedule.before?.other ?? first.opening,
+    percent: spell.percent,
+    quotation: spell.quotation,
+    every,
+    count: schedule.paymentsMade,
+    timing: stream.timing,
+    fee: 0,
+    residual,
+  };
+}
+
+const SAME_TIME = 1e-9;

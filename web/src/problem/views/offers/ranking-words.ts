@@ -1,0 +1,21 @@
+import { spanWords, type RankingSpan } from "@kestrelmoor/core";
+
+/** The ranking of loans, the cheapest first, a line for each span of time for which they are held. */
+export function rankingWords(
+  spans: readonly RankingSpan[],
+  names: readonly string[],
+): readonly string[] {
+  const inOrder = ({ order }: RankingSpan) =>
+    order.map((place) => names[place] ?? "").join(", then ");
+  const [only] = spans;
+  if (spans.length === 1 && only !== undefined) {
+    return [`However long: ${inOrder(only)}.`];
+  }
+  return spans.map((span, index) => {
+    const words = inOrder(span);
+    if (index === 0) return `Up to ${spanWords(span.to)}: ${words}.`;
+    return index === spans.length - 1
+      ? `${spanWords(span.from)} or longer: ${words}.`
+      : `${spanWords(span.from)} to ${spanWords(span.to)}: ${words}.`;
+  });
+}
