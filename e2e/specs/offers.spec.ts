@@ -18,7 +18,7 @@ test.describe("loans are compared", () => {
     await page.getByRole("textbox", { name: "Name of offer 1" }).fill("Tarn Credit");
     const ranking = page.getByRole("list", { name: "Which is the cheapest" });
     await expect(ranking).toContainText(/^Up to .*: This loan, then Tarn Credit\./);
-    await expect(ranking).toContainText(/or longer: Tarn Credit, then This loan\.$/);
+    await expect(ranking).toContainText(/or longer: Tarn Credit, then this loan\.$/);
 
     const held = page.getByRole("textbox", { name: "For how long they are held" });
     const decisive = page.getByRole("row", { name: /^Effective yearly cost if paid off then/ });

@@ -115,7 +115,7 @@ test("the ranking is told for every span of time", () => {
     ),
   ).toEqual([
     "Up to 2 years: This loan, then Tarn Credit.",
-    "2 years 1 month to 4 years: Tarn Credit, then This loan.",
+    "2 years 1 month to 4 years: Tarn Credit, then this loan.",
     "4 years 1 month or longer: This loan, then Tarn Credit.",
   ]);
 });

@@ -6,7 +6,10 @@ export function rankingWords(
   names: readonly string[],
 ): readonly string[] {
   const inOrder = ({ order }: RankingSpan) =>
-    order.map((place) => names[place] ?? "").join(", then ");
+    order
+      .map((place) => names[place] ?? "")
+      .join(", then ")
+      .replaceAll("then This loan", "then this loan");
   const [only] = spans;
   if (spans.length === 1 && only !== undefined) {
     return [`However long: ${inOrder(only)}.`];
