@@ -83,7 +83,7 @@ export const scheduleReply = z
     payment: z.number(),
     exactPayment: z.number(),
     levels: z
-      .array(z.object({ fromPayment: z.int(), amount: z.number() }))
+      .array(z.object({ fromPayment: z.int(), amount: z.number(), exact: z.number() }))
       .readonly()
       .meta({ description: "what payments are from one on: the first, and each that was reset" }),
     paymentsMade: z.int(),

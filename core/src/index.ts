@@ -23,6 +23,7 @@ export { growthOf, settledSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";
 export type * from "./schedule/changes/change";
+export * from "./schedule/against-plan";
 export * from "./schedule/effective-yearly";
 export * from "./schedule/offers/run-offer";
 export * from "./schedule/offers/when-held";

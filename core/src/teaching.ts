@@ -23,4 +23,5 @@ export * from "./mistakes/tell";
 export * from "./proof/account-rows";
 export * from "./proof/other-ways";
 export { workbook } from "./hand-in/workbook/workbook";
+export { scheduleWorkbook, type ScheduleWorkbookHead } from "./hand-in/workbook/schedule-workbook";
 export type { Cell, Workbook } from "./hand-in/workbook/cells";

@@ -143,6 +143,10 @@ class Formula {
         return figures.reduce((total, one) => total + one, 0);
       case "PRODUCT":
         return figures.reduce((total, one) => total * one, 1);
+      case "MIN":
+        return Math.min(...figures);
+      case "MAX":
+        return Math.max(...figures);
       case "ABS":
         return Math.abs(x);
       case "EXP":
@@ -150,7 +154,10 @@ class Formula {
       case "LN":
         return Math.log(x);
       case "ROUND":
-        return (Math.sign(x) * Math.round(Math.abs(x) * 10 ** y)) / 10 ** y;
+        // Spreadsheets round what they show of a figure, so that half a cent is half a cent.
+        return (
+          (Math.sign(x) * Math.round(Number((Math.abs(x) * 10 ** y).toPrecision(15)))) / 10 ** y
+        );
       default:
         throw new Error(`There is no function ${name}`);
     }

@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
+import ExcelJS from "exceljs";
 import { expect, test } from "../support/fixtures";
 
 async function openSchedule(page: Page) {
@@ -197,5 +198,97 @@ test.describe("changes", () => {
     await page.getByRole("combobox", { name: "What becomes of the payments" }).selectOption("kept");
     await expect(page.getByText(/does not cover the interest of .* any more/)).toBeVisible();
     await expect(page.getByRole("table", { name: "Schedule" })).toContainText("184,000.00");
+  });
+});
+
+test.describe("a schedule is taken along", () => {
+  test("as a workbook that reckons, and as CSV with its extras", async ({ moor, page }) => {
+    await moor.openProblem("The delivery van");
+    await openSchedule(page);
+    const saved = async (name: string) => {
+      const [download] = await Promise.all([
+        page.waitForEvent("download"),
+        page.getByRole("button", { name }).click(),
+      ]);
+      return download;
+    };
+    const file = await saved("Save as workbook");
+    expect(file.suggestedFilename()).toBe("the-delivery-van-schedule.xlsx");
+    const book = new ExcelJS.Workbook();
+    await book.xlsx.readFile(await file.path());
+    const sheet = book.getWorksheet("Schedule");
+    const rows = sheet?.getSheetValues() ?? [];
+    const heads = rows.findIndex((row) => Array.isArray(row) && row[2] === "When");
+    const first = sheet?.getRow(heads + 1);
+    // 52,000 at 0.575 % a month.
+    expect(first?.getCell(4).value).toMatchObject({ formula: expect.stringContaining("C") });
+    expect(first?.getCell(4).result).toBeCloseTo(299, 6);
+    expect(sheet?.getRow(heads + 60).getCell(7).result).toBeCloseTo(15_600, 4);
+  });
+
+  test("on paper: every row, and nothing else of the page", async ({ moor, page }) => {
+    await moor.openProblem("The delivery van");
+    await openSchedule(page);
+    await page.evaluate(() => {
+      // The dialog of the browser would wait for somebody.
+      window.print = () => document.body.setAttribute("data-printed", "");
+    });
+    await page.getByRole("button", { name: "Print", exact: true }).click();
+    await expect(page.locator("body[data-printed]")).toBeAttached();
+    await page.emulateMedia({ media: "print" });
+    const paper = page.getByRole("region", { name: "Schedule on paper" });
+    await expect(paper.getByRole("row")).toHaveCount(1 + 60 + 5 + 1);
+    await expect(paper).toContainText("after 5 years");
+    await expect(moor.answer).toBeHidden();
+    await page.emulateMedia({ media: "screen" });
+    await page.evaluate(() => dispatchEvent(new Event("afterprint")));
+    await expect(paper).toHaveCount(0);
+    await expect(moor.answer).toBeVisible();
+  });
+});
+
+test.describe("real payments are set against a schedule", () => {
+  const payments = (name: string, text: string) => ({
+    name,
+    mimeType: "text/csv",
+    buffer: Buffer.from(text),
+  });
+
+  test("a file is understood in sight, its bad rows are told, and what differs", async ({
+    moor,
+    page,
+  }) => {
+    await moor.openProblem("The delivery van");
+    await openSchedule(page);
+    const picker = page.getByLabel("File of payments");
+    await picker.setInputFiles(
+      payments(
+        "bank.csv",
+        "\uFEFFDatum;Betrag\r\n31.01.2027;808,75\r\n28.02.2027;700,00\r\n30.02.2027;808,75\r\n31.03.2027;=1+1\r\n",
+      ),
+    );
+    const real = page.getByRole("region", { name: "Real payments", exact: true });
+    await expect(real.getByRole("combobox", { name: "What parts the columns" })).toHaveValue(";");
+    await expect(real.getByRole("combobox", { name: "What marks decimals" })).toHaveValue("comma");
+    await expect(real).toContainText("type the date of the first payment above");
+    await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
+    await expect(
+      real.getByRole("list", { name: "Rows that could not be read" }).getByRole("listitem"),
+    ).toHaveText(["Row 4: “30.02.2027” is no date in that order.", "Row 5: “=1+1” is no amount."]);
+    await expect(real.getByRole("status")).toContainText("1,508.75 was paid instead of 1,617.50");
+    await expect(real.getByRole("row", { name: /^2 2027-02-28/ })).toContainText("−108.75");
+  });
+
+  test("what is no list of payments says so, and the schedule stays", async ({ moor, page }) => {
+    await moor.openProblem("The delivery van");
+    const table = await openSchedule(page);
+    const picker = page.getByLabel("File of payments");
+    await picker.setInputFiles({ ...payments("photo.csv", ""), buffer: Buffer.from([1, 0, 2, 0]) });
+    await expect(page.getByText("“photo.csv” is no text.")).toBeVisible();
+    await picker.setInputFiles(payments("empty.csv", " \n"));
+    await expect(page.getByText("There is nothing in this file.")).toBeVisible();
+    await picker.setInputFiles(payments("words.csv", "a,b\nc,d\n"));
+    await expect(page.getByText("Choose the column in which the amounts stand.")).toBeVisible();
+    await expect(table).toContainText("52,000.00");
   });
 });

@@ -1,5 +1,5 @@
-import { dateAfter, daysInMonth, isoDate } from "../time/calendar";
-import { parseDuration } from "../time/duration";
+import { dateAfter, daysBetween, daysInMonth, isoDate } from "../time/calendar";
+import { frequencyOf, parseDuration } from "../time/duration";
 
 /**
  * The calendar date of a payment. Months and years keep the day of the first payment; where a month is too
@@ -8,7 +8,7 @@ import { parseDuration } from "../time/duration";
  *
  * @param first date of the first payment, ISO 8601; one that the calendar has
  * @param every how often is paid, an ISO 8601 duration
- * @param index of the payment, from 0
+ * @param index of the payment, from 0; below zero for what would have come before the first
  * @returns ISO 8601; `null` for a period that the calendar does not have, such as half a month, and beyond
  *   the year 9999
  */
@@ -20,10 +20,35 @@ export function paymentDate(first: string, every: string, index: number): string
   if (!Number.isInteger(months) || !Number.isInteger(days)) return null;
   const [year = NaN, month = NaN, day = NaN] = first.split("-").map(Number);
   const wanted = month - 1 + months;
-  const [inYear, inMonth] = [year + Math.floor(wanted / 12), (wanted % 12) + 1];
+  const [inYear, inMonth] = [year + Math.floor(wanted / 12), (((wanted % 12) + 12) % 12) + 1];
   const onDay = Math.min(day, daysInMonth(inYear, inMonth));
   const date = dateAfter(isoDate(inYear, inMonth, onDay), days);
   return date.length === ISO_LENGTH ? date : null;
 }
 
 const ISO_LENGTH = 10;
+
+/**
+ * Where a calendar date falls among payments: 0 is the first, 1.5 half of the days from the second to the
+ * third.
+ *
+ * @param date ISO 8601; one that the calendar has
+ * @param first date of the first payment, ISO 8601
+ * @param every how often is paid, an ISO 8601 duration
+ * @returns below zero before the first; `null` where payments have no dates
+ */
+export function placeAmongPayments(date: string, first: string, every: string): number | null {
+  const days = daysBetween(first, date);
+  let index = Math.floor((days / DAYS_PER_YEAR) * frequencyOf(every));
+  const dueAt = (place: number) => paymentDate(first, every, place);
+  // The guess by years of even length is at most a few payments off.
+  while ((dueAt(index) ?? "") > date) index -= 1;
+  for (let next = dueAt(index + 1); next !== null && next <= date; next = dueAt(index + 1)) {
+    index += 1;
+  }
+  const [before, after] = [dueAt(index), dueAt(index + 1)];
+  if (before === null || after === null) return null;
+  return index + daysBetween(before, date) / daysBetween(before, after);
+}
+
+const DAYS_PER_YEAR = 365.2425;

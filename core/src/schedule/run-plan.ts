@@ -1,6 +1,6 @@
 import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
 import type { OtherAmount, Plan, PlannedPayment } from "./plan";
-import type { Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
+import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
 
 /** A schedule, and whether it came to its end. */
 export interface RunOfPlan {
@@ -28,7 +28,7 @@ export function runPlan(plan: Plan): RunOfPlan {
       isOwed: plan.isOwed,
       payment: raised(round(exactPayment * unit), plan.roundUpTo * unit) / unit,
       exactPayment,
-      levels: levels.map(({ fromPayment, amount }) => ({ fromPayment, amount })),
+      levels,
       paymentsMade: rows.length,
       finalPayment: rows.at(-1)?.paid ?? 0,
       totalPaid: total(({ paid }) => paid),
@@ -64,16 +64,10 @@ interface Standing {
   readonly joined: number;
 }
 
-interface Level {
-  readonly fromPayment: number;
-  readonly amount: number;
-  readonly exact: number;
-}
-
 interface Walk {
   readonly before: TimeBefore | null;
   readonly rows: readonly ScheduleRow[];
-  readonly levels: readonly Level[];
+  readonly levels: readonly PaymentLevel[];
   readonly isFinished: boolean;
   readonly smallestFactor: number;
 }
@@ -83,7 +77,7 @@ function walk(plan: Plan, unit: number): Walk {
   const { payments, others, kind, growth } = plan;
   const round = rounding(plan);
   const rows: ScheduleRow[] = [];
-  const levels: Level[] = [];
+  const levels: PaymentLevel[] = [];
   const { before, standing: first } = beginning(plan, unit);
   let standing = first;
   let factor = 1;
@@ -246,7 +240,7 @@ export function joinsBefore(other: OtherAmount, time: number): boolean {
  * What 1 earns between two times. Between neighbouring payments the period itself is taken: the
  * difference of two far times would lose the digits by which half a cent is told.
  */
-function interestFactor(
+export function interestFactor(
   { frequency }: Plan,
   growth: Accumulation,
   from: number,
@@ -267,7 +261,8 @@ const SAME_TIME = 1e-9;
  */
 const LIFT = 2 ** -48;
 
-function rounding({ inCents }: Plan): (amount: number) => number {
+/** To whole units half away from zero, where a plan counts in cents. */
+export function rounding({ inCents }: Plan): (amount: number) => number {
   if (!inCents) return (amount) => amount;
   return (amount) => Math.sign(amount) * Math.floor(Math.abs(amount) * (1 + LIFT) + 0.5);
 }

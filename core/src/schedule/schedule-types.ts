@@ -39,6 +39,13 @@ export interface ScheduleRow {
   readonly balance: number;
 }
 
+/** What payments are from one on, as asked for and before any rounding. */
+export interface PaymentLevel {
+  readonly fromPayment: number;
+  readonly amount: number;
+  readonly exact: number;
+}
+
 /** What was there before the first period of the payments began. */
 export interface TimeBefore {
   /** When that period begins, in years. */
@@ -57,7 +64,7 @@ export interface Schedule {
   readonly payment: number;
   readonly exactPayment: number;
   /** What payments are from one on: the first of them, and each that was reset. */
-  readonly levels: readonly { readonly fromPayment: number; readonly amount: number }[];
+  readonly levels: readonly PaymentLevel[];
   readonly paymentsMade: number;
   readonly finalPayment: number;
   readonly totalPaid: number;

@@ -17,7 +17,7 @@ export const LONGEST_SCHEDULE = 100_000;
 /** A schedule, with the plan that it was run from: rates, other amounts and a fee beside it. */
 export interface ScheduleRun {
   readonly schedule: Schedule;
-  readonly plan: Pick<Plan, "growth" | "others" | "fee" | "isOwed">;
+  readonly plan: Plan;
 }
 
 /**

@@ -8,11 +8,8 @@ import {
   useState,
   type CSSProperties,
 } from "react";
-import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
-import { useDocumentState } from "../../document/document-context";
-import { csvText } from "../figure-table";
 import { goTo } from "./go-to";
-import { scheduleFigures } from "./schedule-figures";
+import { KeepSchedule } from "./KeepSchedule";
 import { useScheduleChoice } from "./schedule-choice";
 import { shownSchedule, type ShownRow } from "./shown-rows";
 import { BeforeCells, figuresIn, Head, PaymentCells, Totals, YearCells } from "./ScheduleRows";
@@ -101,7 +98,7 @@ export function ScheduleTable(props: SchedulePartProps) {
               </button>
             </>
           )}
-          <SaveCsv {...props} />
+          <KeepSchedule {...props} />
         </span>
       </div>
       <div
@@ -163,23 +160,4 @@ function classOf(row: ShownRow, wanted: number | null): string {
   const own = row.kind === "year" ? styles.year : styles.row;
   const isWanted = row.kind === "payment" && row.row.payment === wanted;
   return [own, isWanted ? styles.wanted : ""].join(" ");
-}
-
-function SaveCsv({ account, firstDate, format }: SchedulePartProps) {
-  const title = useDocumentState(({ draft }) => draft.title);
-  return (
-    <button
-      type="button"
-      className="word-button"
-      onClick={() =>
-        saveAsFile(
-          fileNameOf(title, "-schedule.csv"),
-          csvText(scheduleFigures(account, firstDate), format),
-          "text/csv",
-        )
-      }
-    >
-      Save as CSV
-    </button>
-  );
 }

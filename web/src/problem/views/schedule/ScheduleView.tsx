@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
+import { ActualPayments } from "./actual/ActualPayments";
 import { AskSchedule } from "./AskSchedule";
 import { changedAccounts } from "./changed-accounts";
 import { ChangesSummary } from "./ChangesSummary";
@@ -79,6 +80,7 @@ function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
       <SchedulePicture {...parts} plain={changed === null ? null : plain} />
       <AskSchedule {...parts} />
       <ScheduleTable {...parts} />
+      <ActualPayments {...parts} />
     </>
   );
 }

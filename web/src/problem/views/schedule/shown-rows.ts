@@ -31,12 +31,12 @@ const MOST_OPEN_AT_FIRST = 24;
  * The rows that are shown. Years are those of the calendar where the first payment has a date, else those
  * of the stream's life; payments that come once a year or less stand without years.
  *
- * @param open years that somebody has opened; `null` before anybody has
+ * @param open years that somebody has opened, or all of them; `null` before anybody has
  */
 export function shownSchedule(
   { schedule, every, frequency }: ScheduleAccount,
   firstDate: string | null,
-  open: ReadonlySet<number> | null,
+  open: ReadonlySet<number> | "all" | null,
 ): ShownSchedule {
   const dateOf = ({ payment }: ScheduleRow) =>
     firstDate === null ? null : paymentDate(firstDate, every, payment - 1);
@@ -55,7 +55,7 @@ export function shownSchedule(
   const years = scheduleYears(schedule, yearOf);
   const isShort = schedule.rows.length <= MOST_OPEN_AT_FIRST;
   const isOpen = ({ year }: ScheduleYear) =>
-    open === null ? isShort || year === years[0]?.year : open.has(year);
+    open === "all" || (open === null ? isShort || year === years[0]?.year : open.has(year));
   return {
     years,
     rows: [

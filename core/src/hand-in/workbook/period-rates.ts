@@ -1,0 +1,39 @@
+import { growthFactor, logGrowth } from "../../rates/accumulation";
+import type { ScheduleRun } from "../../schedule/schedule";
+import type { ScheduleRow } from "../../schedule/schedule-types";
+
+/** What one earns in a period, for as long as it stays the same. */
+export interface PeriodRate {
+  /** The number of the first payment that it holds for. */
+  readonly from: number;
+  readonly value: number;
+}
+
+/** What one earns from one payment to the next, told once for as long as it stays the same. */
+export function periodRates({ schedule, plan }: ScheduleRun): PeriodRate[] {
+  const groups: PeriodRate[] = [];
+  let before = plan.beginTime;
+  for (const { payment, time } of schedule.rows) {
+    const period = 1 / plan.frequency;
+    const isWhole = plan.growth.starts.length === 1 && Math.abs(time - before - period) < SAME_TIME;
+    const force = plan.growth.forces[0] ?? 0;
+    const value = Math.expm1(isWhole ? force * period : logGrowth(plan.growth, before, time));
+    const last = groups.at(-1);
+    if (last === undefined || Math.abs(last.value - value) > 1e-12) {
+      groups.push({ from: payment, value });
+    }
+    before = time;
+  }
+  return groups;
+}
+
+/** What the other amounts of a period have earned by its end. */
+export function otherInterest({ schedule, plan }: ScheduleRun, row: ScheduleRow): number {
+  const before = schedule.rows[row.payment - 2]?.time ?? plan.beginTime;
+  return plan.others.reduce((sum, { amount, time }) => {
+    const isIn = time > before - SAME_TIME && time < row.time - SAME_TIME;
+    return isIn ? sum + amount * (growthFactor(plan.growth, time, row.time) - 1) : sum;
+  }, 0);
+}
+
+const SAME_TIME = 1e-9;

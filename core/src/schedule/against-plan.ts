@@ -1,0 +1,110 @@
+import { sum } from "../numbers/sum";
+import type { OtherAmount } from "./plan";
+import { interestFactor, joinsBefore, rounding } from "./run-plan";
+import type { ScheduleRun } from "./schedule";
+
+/** Money that was really paid, or put in. */
+export interface ActualPayment {
+  /** Years from today. */
+  readonly time: number;
+  readonly amount: number;
+}
+
+/** One planned payment beside what was really paid since the one before it. */
+export interface AgainstRow {
+  readonly payment: number;
+  readonly time: number;
+  readonly planned: number;
+  readonly paid: number;
+  readonly plannedBalance: number;
+  readonly balance: number;
+}
+
+/** What was really paid, set against a schedule up to the payment by which all of it was made. */
+export interface AgainstPlan {
+  readonly rows: readonly AgainstRow[];
+  readonly planned: number;
+  readonly paid: number;
+  /** What the balance earned on the way. */
+  readonly plannedInterest: number;
+  readonly interest: number;
+  /** Paid after the last planned payment, and not counted. */
+  readonly afterTheEnd: number;
+}
+
+/**
+ * Sets real payments against a schedule. Each counts from its own time on: paid late, the balance earns
+ * interest until then.
+ *
+ * @param actual in any order; below zero for money that was given back
+ * @returns rows up to the planned payment at or after the last real one; none where nothing was paid
+ * Accuracy: as unrounded schedules; a schedule in cents is compared with an account in cents
+ */
+export function againstPlan(
+  { schedule, plan }: ScheduleRun,
+  actual: readonly ActualPayment[],
+): AgainstPlan {
+  const paid = [...actual].sort((one, other) => one.time - other.time);
+  const end = schedule.rows.at(-1)?.time ?? 0;
+  const counted = paid.filter(({ time }) => time <= end + SAME_TIME);
+  const until = counted.at(-1)?.time ?? -Infinity;
+  const sign = plan.kind === "saving" ? 1 : -1;
+  const unit = plan.inCents ? 100 : 1;
+  const round = rounding(plan);
+  const earn = (amount: number, from: number, to: number) =>
+    amount * interestFactor(plan, plan.growth, from, to);
+  const rows: AgainstRow[] = [];
+  let balance = schedule.rows[0]?.opening ?? 0;
+  let time = plan.beginTime;
+  let next = 0;
+  let interest = 0;
+  for (const row of schedule.rows) {
+    if ((rows.at(-1)?.time ?? -Infinity) >= until - SAME_TIME) break;
+    const [from, to] = [time, row.time];
+    const made = taken(to);
+    const own = made.map((one) => ({ time: Math.max(one.time, from), amount: sign * one.amount }));
+    const others = plan.others.filter((other) => isBetween(other, from, to));
+    const earned = [...own, ...others].reduce(
+      (all, move) => all + earn(move.amount, move.time, to),
+      earn(balance, from, to),
+    );
+    const ownInterest = round(earned * unit) / unit;
+    interest += ownInterest;
+    balance += ownInterest + total(own) + total(others);
+    time = row.time;
+    rows.push({
+      payment: row.payment,
+      time,
+      planned: row.paid,
+      paid: total(made),
+      plannedBalance: row.balance,
+      balance,
+    });
+  }
+  return {
+    rows,
+    planned: sum(rows.map((row) => row.planned)),
+    paid: sum(rows.map((row) => row.paid)),
+    plannedInterest: sum(schedule.rows.slice(0, rows.length).map((row) => row.interest)),
+    interest,
+    afterTheEnd: total(paid.slice(counted.length)),
+  };
+
+  /** The real payments up to a time that no row has counted yet. */
+  function taken(until: number): readonly ActualPayment[] {
+    const from = next;
+    while ((counted[next]?.time ?? Infinity) <= until + SAME_TIME) next += 1;
+    return counted.slice(from, next);
+  }
+}
+
+function total(amounts: readonly { readonly amount: number }[]): number {
+  return sum(amounts.map(({ amount }) => amount));
+}
+
+/** Whether other money joins the balance in a period: at its end what adds to it, at its beginning the rest. */
+function isBetween(other: OtherAmount, from: number, to: number): boolean {
+  return joinsBefore(other, to) && !joinsBefore(other, from);
+}
+
+const SAME_TIME = 1e-9;

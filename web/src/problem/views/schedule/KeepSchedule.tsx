@@ -1,0 +1,49 @@
+import { useState } from "react";
+import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
+import { useDocumentState } from "../../document/document-context";
+import { csvText } from "../figure-table";
+import { PrintedSchedule } from "./PrintedSchedule";
+import { scheduleFigures } from "./schedule-figures";
+import type { SchedulePartProps } from "./ScheduleSummary";
+
+/** The ways to take a schedule along: on paper, as a workbook that reckons, as bare figures. */
+export function KeepSchedule(props: SchedulePartProps) {
+  const { account, firstDate, format } = props;
+  const title = useDocumentState(({ draft }) => draft.title);
+  const [isPrinted, setPrinted] = useState(false);
+  const saveWorkbook = async () => {
+    // Both are large, and few people ask for them.
+    const [{ scheduleBook }, { workbookFile, WORKBOOK_MEDIA_TYPE }] = await Promise.all([
+      import("./schedule-book"),
+      import("../hand-in/workbook-file"),
+    ]);
+    const file = await workbookFile(scheduleBook(account, firstDate, title), title);
+    saveAsFile(fileNameOf(title, "-schedule.xlsx"), file, WORKBOOK_MEDIA_TYPE);
+  };
+  return (
+    <>
+      <button type="button" className="word-button" onClick={() => setPrinted(true)}>
+        Print
+      </button>
+      <button type="button" className="word-button" onClick={() => void saveWorkbook()}>
+        Save as workbook
+      </button>
+      <button
+        type="button"
+        className="word-button"
+        onClick={() =>
+          saveAsFile(
+            fileNameOf(title, "-schedule.csv"),
+            csvText(scheduleFigures(account, firstDate), format),
+            "text/csv",
+          )
+        }
+      >
+        Save as CSV
+      </button>
+      {isPrinted && (
+        <PrintedSchedule {...props} title={title} onPrinted={() => setPrinted(false)} />
+      )}
+    </>
+  );
+}

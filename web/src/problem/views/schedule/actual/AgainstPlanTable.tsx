@@ -1,0 +1,163 @@
+import {
+  againstPlan,
+  paymentDate,
+  writeMoney,
+  type AgainstPlan,
+  type AgainstRow,
+} from "@kestrelmoor/core";
+import { useMemo } from "react";
+import { fileNameOf, saveAsFile } from "../../../../ui/save-as-file";
+import { useDocumentState } from "../../../document/document-context";
+import { csvText, type FigureTable } from "../../figure-table";
+import { afterWords } from "../after-words";
+import { scheduleWords } from "../schedule-words";
+import type { SchedulePartProps } from "../ScheduleSummary";
+import type { ReadPayments } from "./payments-in";
+import { againstWords } from "./against-words";
+import styles from "./Actual.module.css";
+
+/** More rows than this are in the file alone. */
+const MOST_SHOWN = 400;
+const MOST_BAD_SHOWN = 12;
+
+interface AgainstPlanTableProps extends SchedulePartProps {
+  readonly read: Extract<ReadPayments, { ok: true }>;
+}
+
+/** Plan and reality, payment by payment, and what could not be read. */
+export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPlanTableProps) {
+  const title = useDocumentState(({ draft }) => draft.title);
+  const found = useMemo(() => againstPlan(account.run, read.payments), [account, read]);
+  const money = (amount: number) => writeMoney(amount, format);
+  const words = scheduleWords(account.schedule);
+  const whenOf = ({ payment, time }: AgainstRow) =>
+    (firstDate === null ? null : paymentDate(firstDate, account.every, payment - 1)) ??
+    afterWords(time);
+  return (
+    <>
+      <BadRows bad={read.bad} />
+      {read.isTurned && (
+        <p className={styles.quiet}>
+          All amounts stand below zero in the file, as a bank writes what goes out: they are taken
+          as paid.
+        </p>
+      )}
+      <p role="status">{againstWords(found, account.schedule, money)}</p>
+      {found.rows.length > 0 && (
+        <>
+          <div
+            className={styles.scroll}
+            role="region"
+            aria-label="Real payments against the plan"
+            tabIndex={0}
+          >
+            <table className={styles.table}>
+              <thead>
+                <tr>
+                  {[
+                    "Payment",
+                    "When",
+                    "Planned",
+                    words.paid,
+                    "Difference",
+                    `${words.after}, planned`,
+                    `${words.after}, really`,
+                  ].map((head) => (
+                    <th key={head} scope="col">
+                      {head}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {found.rows.slice(0, MOST_SHOWN).map((row) => (
+                  <tr key={row.payment}>
+                    <th scope="row">{row.payment.toLocaleString("en")}</th>
+                    <td>{whenOf(row)}</td>
+                    <td>{money(row.planned)}</td>
+                    <td>{money(row.paid)}</td>
+                    <td>{isSame(row) ? "" : signed(row.paid - row.planned, money)}</td>
+                    <td>{money(row.plannedBalance)}</td>
+                    <td>{money(row.balance)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+          <p>
+            {found.rows.length > MOST_SHOWN && (
+              <span className={styles.quiet}>
+                {(found.rows.length - MOST_SHOWN).toLocaleString("en")} more rows are in the
+                file.{" "}
+              </span>
+            )}
+            <button
+              type="button"
+              className="word-button"
+              onClick={() =>
+                saveAsFile(
+                  fileNameOf(title, "-against-plan.csv"),
+                  csvText(figuresOf(found, whenOf), format),
+                  "text/csv",
+                )
+              }
+            >
+              Save the comparison as CSV
+            </button>
+          </p>
+        </>
+      )}
+    </>
+  );
+}
+
+function BadRows({ bad }: { readonly bad: Extract<ReadPayments, { ok: true }>["bad"] }) {
+  if (bad.length === 0) return null;
+  const [one, many] = ["1 row could not be read:", "rows could not be read:"];
+  return (
+    <div className={styles.complaint}>
+      <p>{bad.length === 1 ? one : `${bad.length.toLocaleString("en")} ${many}`}</p>
+      <ul className={styles.bad} aria-label="Rows that could not be read">
+        {bad.slice(0, MOST_BAD_SHOWN).map(({ number, sentence }) => (
+          <li key={number}>
+            Row {number.toLocaleString("en")}: {sentence}
+          </li>
+        ))}
+        {bad.length > MOST_BAD_SHOWN && (
+          <li>And {(bad.length - MOST_BAD_SHOWN).toLocaleString("en")} more.</li>
+        )}
+      </ul>
+    </div>
+  );
+}
+
+function isSame({ paid, planned }: AgainstRow): boolean {
+  return Math.abs(paid - planned) < 0.005;
+}
+
+function signed(amount: number, money: (amount: number) => string): string {
+  return amount > 0 ? `+${money(amount)}` : money(amount);
+}
+
+function figuresOf({ rows }: AgainstPlan, whenOf: (row: AgainstRow) => string): FigureTable {
+  return {
+    heads: [
+      "Payment",
+      "When",
+      "Planned",
+      "Paid",
+      "Difference",
+      "Balance planned",
+      "Balance really",
+    ],
+    rows: rows.map((row) => [
+      row.payment,
+      whenOf(row),
+      row.planned,
+      row.paid,
+      row.paid - row.planned,
+      row.plannedBalance,
+      row.balance,
+    ]),
+  };
+}

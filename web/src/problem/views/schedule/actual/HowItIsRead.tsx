@@ -1,0 +1,116 @@
+import type { ReactNode } from "react";
+import { useActualChoice } from "./actual-choice";
+import { SEPARATORS, type ReadTable, type Separator } from "./read-file";
+import type { Understanding } from "./recognise";
+import styles from "./Actual.module.css";
+
+interface HowItIsReadProps {
+  readonly table: Extract<ReadTable, { ok: true }>;
+  readonly understanding: Understanding;
+}
+
+/** How a file was understood, as a sentence whose parts can be chosen otherwise. */
+export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
+  const [{ chosen }, change] = useActualChoice();
+  const { hasHeads, amounts, dates, mark, order } = understanding;
+  const choose = (part: Partial<Understanding>) => change({ chosen: { ...chosen, ...part } });
+  const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
+  const names = Array.from({ length: width }, (_, place) => {
+    const head = hasHeads ? (table.rows[0]?.cells[place] ?? "") : "";
+    return head === "" ? `column ${place + 1}` : `“${head.slice(0, 40)}”`;
+  });
+  const columns = names.map((name, place) => [String(place), name] as const);
+  return (
+    <p className={styles.sentence}>
+      {table.rows.length.toLocaleString("en")} rows, parted by{" "}
+      <Choice
+        label="What parts the columns"
+        value={table.separator}
+        options={Object.entries(SEPARATORS)}
+        // Other columns are other columns: what was chosen about them is told anew.
+        onChoose={(value) => change({ separator: value as Separator, chosen: {} })}
+      />
+      , the first{" "}
+      <Choice
+        label="Whether there are heads"
+        value={hasHeads ? "heads" : "payment"}
+        options={[
+          ["heads", "with names of columns"],
+          ["payment", "a payment already"],
+        ]}
+        onChoose={(value) => choose({ hasHeads: value === "heads" })}
+      />
+      ; amounts from{" "}
+      <Choice
+        label="Column of the amounts"
+        value={amounts === null ? "" : String(amounts)}
+        options={columns}
+        onChoose={(value) => choose({ amounts: Number(value) })}
+      />{" "}
+      with{" "}
+      <Choice
+        label="What marks decimals"
+        value={mark ?? ""}
+        options={[
+          ["point", "a point for decimals"],
+          ["comma", "a comma for decimals"],
+        ]}
+        onChoose={(value) => choose({ mark: value as "point" | "comma" })}
+      />
+      , dates from{" "}
+      <Choice
+        label="Column of the dates"
+        value={dates === null ? "none" : String(dates)}
+        options={[["none", "no column: one payment after the other"], ...columns]}
+        onChoose={(value) => choose({ dates: value === "none" ? null : Number(value) })}
+      />
+      {dates !== null && (
+        <>
+          {" "}
+          as{" "}
+          <Choice
+            label="Order of day, month and year"
+            value={order ?? ""}
+            options={[
+              ["ymd", "year-month-day"],
+              ["dmy", "day.month.year"],
+              ["mdy", "month/day/year"],
+            ]}
+            onChoose={(value) => choose({ order: value as "ymd" | "dmy" | "mdy" })}
+          />
+        </>
+      )}
+      .
+    </p>
+  );
+}
+
+interface ChoiceProps {
+  readonly label: string;
+  /** Empty where nothing is chosen yet. */
+  readonly value: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onChoose: (value: string) => void;
+}
+
+function Choice({ label, value, options, onChoose }: ChoiceProps): ReactNode {
+  return (
+    <select
+      className="ink-choice"
+      aria-label={label}
+      value={value}
+      onChange={({ target }) => onChoose(target.value)}
+    >
+      {value === "" && (
+        <option value="" disabled>
+          choose
+        </option>
+      )}
+      {options.map(([key, words]) => (
+        <option key={key} value={key}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}

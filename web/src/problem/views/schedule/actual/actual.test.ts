@@ -1,0 +1,224 @@
+import { describe, expect, test } from "@jest/globals";
+import { againstPlan, readProblem } from "@kestrelmoor/core";
+import { accountOf, type ScheduleAccount } from "../account-of";
+import { againstWords } from "./against-words";
+import { amountIn, dateOf } from "./cell-values";
+import { paymentsIn } from "./payments-in";
+import { readTable, type Row } from "./read-file";
+import { recognise, type Understanding } from "./recognise";
+
+/** 1,200 in twelve monthly payments of 100, without interest. */
+function loan(): ScheduleAccount {
+  const read = readProblem({
+    format: "kestrelmoor-problem",
+    version: 1,
+    rates: [{ percent: 0, quoted: "effective" }],
+    flows: [
+      { id: "loan", kind: "single", direction: "in", amount: 1200, at: "P0D" },
+      {
+        ...{ id: "pay", kind: "stream", direction: "out", amount: null, every: "P1M", count: 12 },
+        ...{ timing: "end", begins: "P0D" },
+      },
+    ],
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  const found = accountOf(read.value, "pay", { rounding: "none" });
+  if (!found.ok) throw new Error(JSON.stringify(found.issues));
+  return found.account;
+}
+
+function rowsOf(text: string): readonly Row[] {
+  const table = readTable(text, null);
+  if (!table.ok) throw new Error(table.sentence);
+  return table.rows;
+}
+
+function read(
+  text: string,
+  firstDate: string | null = "2027-01-31",
+  chosen: Partial<Understanding> = {},
+) {
+  const rows = rowsOf(text);
+  return paymentsIn(rows, { ...recognise(rows), ...chosen }, loan(), firstDate);
+}
+
+function amountsOf(found: ReturnType<typeof read>): readonly number[] | string {
+  return found.ok ? found.payments.map(({ amount }) => amount) : found.sentence;
+}
+
+describe("an amount in a cell", () => {
+  test.each<[string, number | null, number | null]>([
+    ["1,234.56", 1234.56, null],
+    ["1.234,56", null, 1234.56],
+    ["1 234,5", null, 1234.5],
+    ["12.5", 12.5, null],
+    ["1.234", 1.234, 1234],
+    ["1,234", 1234, 1.234],
+    ["500", 500, 500],
+    ["€ 12.50", 12.5, null],
+    ["12.50 EUR", 12.5, null],
+    ["-$7.25", -7.25, null],
+    ["(200)", -200, -200],
+    ["−3", -3, -3],
+    ["1,23,456.00", null, null],
+    ["=SUM(A1:A9)", null, null],
+    ["=1+1", null, null],
+    ["+cmd|' /C calc'!A0", null, null],
+    ["lots", null, null],
+    ["", null, null],
+    ["1e5", null, null],
+    ["12-13", null, null],
+  ])("“%s” is %s with a point and %s with a comma", (cell, point, comma) => {
+    expect(amountIn(cell, "point")).toBe(point);
+    expect(amountIn(cell, "comma")).toBe(comma);
+  });
+});
+
+test.each<[string, string | null, string | null, string | null]>([
+  ["2027-02-28", "2027-02-28", null, null],
+  ["2027-02-30", null, null, null],
+  ["3.4.2027", null, "2027-04-03", "2027-03-04"],
+  ["03/14/2027", null, null, "2027-03-14"],
+  ["2027-03-01T09:30:00", "2027-03-01", null, null],
+  ["1/2/27", null, null, null],
+  ["2027-13-01", null, null, null],
+  ["soon", null, null, null],
+])("“%s” as a date is %s, %s or %s", (cell, ymd, dmy, mdy) => {
+  expect([dateOf(cell, "ymd"), dateOf(cell, "dmy"), dateOf(cell, "mdy")]).toEqual([ymd, dmy, mdy]);
+});
+
+describe("how a file is understood", () => {
+  test.each<[string, string, object]>([
+    [
+      "commas and points",
+      "Date,Amount\n2027-01-31,100.50\n2027-02-28,99.50",
+      { hasHeads: true, dates: 0, amounts: 1, mark: "point", order: "ymd" },
+    ],
+    [
+      "semicolons, decimal commas and a byte-order mark",
+      "\uFEFFDatum;Text;Betrag\r\n31.01.2027;Rate;100,50\r\n28.02.2027;Rate;1.099,50\r\n",
+      { hasHeads: true, dates: 0, amounts: 2, mark: "comma", order: "dmy" },
+    ],
+    [
+      "tabs, no heads, and a column that counts",
+      "1\t100\n2\t100\n3\t100",
+      { hasHeads: false, dates: null, amounts: 1, mark: "point" },
+    ],
+    [
+      "quoted cells with line ends and separators in them",
+      'Paid on,Note,Paid\n2027-01-31,"late, again\nsorry","1,100.00"',
+      { hasHeads: true, dates: 0, amounts: 2, mark: "point" },
+    ],
+    ["American dates", "2/28/2027,5.5\n3/1/2027,5.5", { order: "mdy", dates: 0 }],
+    ["dates that say nothing of their order", "1/2/2027,5.5\n3/4/2027,5.5", { order: null }],
+    [
+      "amounts that say nothing of their mark",
+      "Paid;Note\n1,234;x\n2,345;y",
+      { mark: null, amounts: 0 },
+    ],
+    [
+      "two columns of amounts with names alike",
+      "a;b\n5.5;6.5\n7.5;8.5",
+      { amounts: null, mark: null },
+    ],
+  ])("%s", (_, text, wanted) => {
+    expect(recognise(rowsOf(text))).toMatchObject(wanted);
+  });
+
+  test.each<[string, string]>([
+    ["Datum;Betrag\n31.01.2027;808,75\n28.02.2027;700,00", ";"],
+    ["Paid\n808,75\n700,00", ";"],
+    ["No,Paid\n1,100\n2,100", ","],
+    ["2027-01-31|100", "|"],
+    ["2027-01-31\t1,100.00", "\t"],
+  ])("%j is parted by %j, or by nothing", (text, separator) => {
+    const table = readTable(text, null);
+    const width = table.ok ? table.rows[0]?.cells.length : 0;
+    expect(width === 1 || (table.ok && table.separator === separator)).toBe(true);
+    expect(width).toBe(text.startsWith("Paid") ? 1 : 2);
+  });
+
+  test("what cannot be told is asked, and nothing is read until it is", () => {
+    expect(amountsOf(read("Paid;Note\n1,234;x\n2,345;y", null))).toMatch(
+      /whether a point or a comma/,
+    );
+    expect(amountsOf(read("1/2/2027,5.5\n3/4/2027,5.5"))).toMatch(/in which order/);
+    expect(amountsOf(read("a;b\n5.5;6.5\n7.5;8.5"))).toMatch(/^Choose the column/);
+    expect(amountsOf(read("2027-01-31,5.5\n2027-02-28,5.5", null))).toMatch(/first payment above/);
+    expect(amountsOf(read("Paid;Note\n1,234;x\n2,345;y", null, { mark: "point" }))).toEqual([
+      1234, 2345,
+    ]);
+    expect(amountsOf(read("1/2/2027,5.5\n3/4/2027,5.5", "2027-01-31", { order: "dmy" }))).toEqual([
+      5.5, 5.5,
+    ]);
+  });
+
+  test("nothing, and more than can be read", () => {
+    expect(readTable(" \n\n", null)).toMatchObject({ ok: false });
+    const many = "2027-01-31,1.50\n".repeat(100_000);
+    expect(rowsOf(many)).toHaveLength(100_000);
+    expect(readTable(`${many}2027-01-31,1.50`, null)).toMatchObject({
+      ok: false,
+      sentence: expect.stringContaining("100,001 rows"),
+    });
+  });
+});
+
+describe("payments of a file", () => {
+  test("rows that cannot be read are told, and the others count", () => {
+    const found = read(
+      "Date,Paid\n2027-01-31,100\n2027-02-30,100\n2027-03-31,=1+1\n2027-04-30,\n,100\n2027-05-31,100",
+    );
+    expect(found.ok && found.bad).toEqual([
+      { number: 3, sentence: "“2027-02-30” is no date in that order." },
+      { number: 4, sentence: "“=1+1” is no amount." },
+      { number: 5, sentence: "it has no amount." },
+      { number: 6, sentence: "it has no date." },
+    ]);
+    expect(amountsOf(found)).toEqual([100, 100]);
+    expect(found.ok && found.payments[1]?.time).toBeCloseTo(5 / 12, 9);
+  });
+
+  test("without dates they follow each other, and a bad one keeps its place", () => {
+    const found = read("100\nnothing\n120", null);
+    expect(amountsOf(found)).toEqual([100, 0, 120]);
+    expect(found.ok && found.payments[2]?.time).toBeCloseTo(3 / 12, 9);
+  });
+
+  test("what goes out at a bank stands below zero, and is taken as paid", () => {
+    const out = read("2027-01-31,-100.00\n2027-02-28,-100.00");
+    expect([amountsOf(out), out.ok && out.isTurned]).toEqual([[100, 100], true]);
+    const mixed = read("2027-01-31,100.00\n2027-02-28,-20.00");
+    expect([amountsOf(mixed), mixed.ok && mixed.isTurned]).toEqual([[100, -20], false]);
+  });
+});
+
+describe("plan and reality in words", () => {
+  const account = loan();
+  const told = (amounts: readonly number[], from = 1) =>
+    againstWords(
+      againstPlan(
+        account.run,
+        amounts.map((amount, index) => ({ amount, time: (from + index) / 12 })),
+      ),
+      account.schedule,
+      (amount) => amount.toFixed(2),
+    );
+
+  test.each<[string, string, string]>([
+    ["as planned", told([100, 100]), "Up to payment 2 all is as planned: 1000.00 is owed."],
+    [
+      "less",
+      told([100, 60]),
+      "Up to payment 2 160.00 was paid instead of 200.00, with 0.00 of interest instead of 0.00: 1040.00 is owed instead of 1000.00.",
+    ],
+    ["too late", told([5], 13), "The file has no payments within the plan."],
+    [
+      "after the end",
+      told([100, 7], 12),
+      "Up to payment 12 100.00 was paid instead of 1200.00, with 0.00 of interest instead of 0.00: 1100.00 is owed instead of 0.00. 7.00 comes after the last planned payment and is not counted.",
+    ],
+  ])("%s", (_, sentence, wanted) => {
+    expect(sentence.replace(/−/g, "-")).toBe(wanted);
+  });
+});

@@ -1,0 +1,98 @@
+import Papa from "papaparse";
+import { isAnyDate, isFigure } from "./cell-values";
+
+/** A file larger than this is no list of payments. */
+const MOST_BYTES = 20_000_000;
+const MOST_ROWS = 100_000;
+
+/** What parts the columns of a file. */
+export const SEPARATORS = { ",": "commas", ";": "semicolons", "\t": "tabs", "|": "bars" } as const;
+export type Separator = keyof typeof SEPARATORS;
+
+export type ReadFile =
+  | { readonly ok: true; readonly name: string; readonly text: string }
+  | { readonly ok: false; readonly sentence: string };
+
+/** The text of a file, whatever it is written in. A mark at its beginning says which; else it is UTF-8 or Windows'. */
+export async function readTextFile(file: File): Promise<ReadFile> {
+  const { name } = file;
+  if (file.size > MOST_BYTES) {
+    return {
+      ok: false,
+      sentence: `“${name}” is too large to be a list of payments: 20 MB is the most.`,
+    };
+  }
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const text = decoded(bytes);
+  if (text.includes("\0")) {
+    return {
+      ok: false,
+      sentence: `“${name}” is no text. Save the list as CSV first, which every spreadsheet can do.`,
+    };
+  }
+  return { ok: true, name, text };
+}
+
+function decoded(bytes: Uint8Array): string {
+  const [first, second] = bytes;
+  if (first === 0xff && second === 0xfe) return new TextDecoder("utf-16le").decode(bytes);
+  if (first === 0xfe && second === 0xff) return new TextDecoder("utf-16be").decode(bytes);
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    return new TextDecoder("windows-1252").decode(bytes);
+  }
+}
+
+export type ReadTable =
+  | { readonly ok: true; readonly separator: Separator; readonly rows: readonly Row[] }
+  | { readonly ok: false; readonly sentence: string };
+
+/** A row with its number in the file, from 1; cells are trimmed texts, never anything that is worked out. */
+export interface Row {
+  readonly number: number;
+  readonly cells: readonly string[];
+}
+
+/** @param separator `null` to tell it from the text */
+export function readTable(text: string, separator: Separator | null): ReadTable {
+  const bare = text.replace(/^\uFEFF/, "");
+  const parting = separator ?? separatorOf(bare);
+  const rows = cellsOf(bare, parting)
+    .map((cells, index) => ({ number: index + 1, cells }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ""));
+  if (rows.length === 0) return { ok: false, sentence: "There is nothing in this file." };
+  if (rows.length > MOST_ROWS) {
+    return {
+      ok: false,
+      sentence: `This file has ${rows.length.toLocaleString("en")} rows, and ${MOST_ROWS.toLocaleString("en")} are the most. Split it.`,
+    };
+  }
+  return { ok: true, rows, separator: parting };
+}
+
+function cellsOf(text: string, delimiter: Separator, preview = 0): string[][] {
+  const { data } = Papa.parse<string[]>(text, { delimiter, preview });
+  return data.map((cells) => cells.map((cell) => cell.trim()));
+}
+
+/** Rows that are looked at: a file is alike from its beginning to its end. */
+const LOOKED_AT = 200;
+
+/**
+ * What parts the columns: that with which the most cells are figures or dates, in rows as wide as the first,
+ * which may hold names. A comma may mark decimals as well, so how often it stands there tells nothing.
+ */
+function separatorOf(text: string): Separator {
+  const candidates = (Object.keys(SEPARATORS) as Separator[]).map((separator) => {
+    const rows = cellsOf(text, separator, LOOKED_AT).filter((cells) => cells.join("") !== "");
+    const width = rows[0]?.length ?? 0;
+    const fits = rows.filter((cells) => cells.length === width);
+    const told = fits.flat().filter((cell) => isFigure(cell) || isAnyDate(cell)).length;
+    return { separator, width, told };
+  });
+  const best = candidates.reduce((one, other) =>
+    other.told > one.told || (other.told === one.told && other.width < one.width) ? other : one,
+  );
+  return best.separator;
+}

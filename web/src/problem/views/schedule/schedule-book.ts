@@ -1,0 +1,19 @@
+import { paymentDate } from "@kestrelmoor/core";
+import { scheduleWorkbook, type Workbook } from "@kestrelmoor/core/teaching";
+import type { ScheduleAccount } from "./account-of";
+import { afterWords } from "./after-words";
+import { scheduleWords } from "./schedule-words";
+
+/** A schedule as a workbook with live formulas, in the words of the screen. */
+export function scheduleBook(
+  { run, every }: ScheduleAccount,
+  firstDate: string | null,
+  title: string,
+): Workbook {
+  return scheduleWorkbook(run, {
+    title: title.trim() === "" ? "Schedule" : title,
+    words: scheduleWords(run.schedule),
+    whenOf: ({ payment, time }) =>
+      (firstDate === null ? null : paymentDate(firstDate, every, payment - 1)) ?? afterWords(time),
+  });
+}
