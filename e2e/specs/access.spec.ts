@@ -84,6 +84,31 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
     });
 
+    test("axe finds nothing on a changed schedule, real payments and loans compared", async ({
+      moor,
+      page,
+    }) => {
+      test.slow();
+      await moor.openProblem("The delivery van");
+      await page.getByRole("tab", { name: "Schedule" }).click();
+      await page.getByRole("button", { name: "Add a change" }).click();
+      await page.getByRole("menuitem", { name: "Payments left out" }).click();
+      await page.getByRole("textbox", { name: "For how long" }).fill("half a year");
+      await expect(page.getByRole("table", { name: "With the changes and without" })).toBeVisible();
+      await page.getByLabel("File of payments").setInputFiles({
+        name: "paid.csv",
+        mimeType: "text/csv",
+        buffer: Buffer.from("No;Paid\n1;808.75\n2;nothing\n3;900.00\n"),
+      });
+      await expect(page.getByText("Row 3: “nothing” is no amount.")).toBeVisible();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Compare loans" }).click();
+      await page.getByRole("button", { name: "Add an offer" }).click();
+      await page.getByRole("textbox", { name: "Rate, Offer 1" }).fill("6.2%");
+      await expect(page.getByRole("img", { name: /^What each loan costs/ })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
     test("nothing is wider than the screen", async ({ moor, page }) => {
       await moor.openNotebook();
       const tooWide = () =>

@@ -275,7 +275,9 @@ test.describe("real payments are set against a schedule", () => {
     await expect(
       real.getByRole("list", { name: "Rows that could not be read" }).getByRole("listitem"),
     ).toHaveText(["Row 4: “30.02.2027” is no date in that order.", "Row 5: “=1+1” is no amount."]);
-    await expect(real.getByRole("status")).toContainText("1,508.75 was paid instead of 1,617.50");
+    await expect(real.getByRole("status")).toContainText(
+      "Paid up to payment 2: 1,508.75 instead of 1,617.50.",
+    );
     await expect(real.getByRole("row", { name: /^2 2027-02-28/ })).toContainText("−108.75");
   });
 

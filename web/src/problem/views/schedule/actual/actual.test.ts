@@ -210,13 +210,13 @@ describe("plan and reality in words", () => {
     [
       "less",
       told([100, 60]),
-      "Up to payment 2 160.00 was paid instead of 200.00, with 0.00 of interest instead of 0.00: 1040.00 is owed instead of 1000.00.",
+      "Paid up to payment 2: 160.00 instead of 200.00. Interest: 0.00 instead of 0.00. Owed then: 1040.00 instead of 1000.00.",
     ],
     ["too late", told([5], 13), "The file has no payments within the plan."],
     [
       "after the end",
       told([100, 7], 12),
-      "Up to payment 12 100.00 was paid instead of 1200.00, with 0.00 of interest instead of 0.00: 1100.00 is owed instead of 0.00. 7.00 comes after the last planned payment and is not counted.",
+      "Paid up to payment 12: 100.00 instead of 1200.00. Interest: 0.00 instead of 0.00. Owed then: 1100.00 instead of 0.00. 7.00 comes after the last planned payment and is not counted.",
     ],
   ])("%s", (_, sentence, wanted) => {
     expect(sentence.replace(/−/g, "-")).toBe(wanted);

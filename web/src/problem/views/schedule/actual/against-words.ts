@@ -15,13 +15,19 @@ export function againstWords(
       ? ""
       : ` ${money(afterTheEnd)} comes after the last planned payment and is not counted.`;
   const isAsPlanned = rows.every((row) => Math.abs(row.balance - row.plannedBalance) < 0.005);
-  const until = `Up to payment ${last.payment.toLocaleString("en")}`;
+  const number = last.payment.toLocaleString("en");
   if (isAsPlanned)
-    return `${until} all is as planned: ${money(last.balance)} is ${words.isThere}.${rest}`;
-  const put = words.paid.toLowerCase();
-  return (
-    `${until} ${money(paid)} was ${put} instead of ${money(planned)}, with ${money(interest)} of ` +
-    `interest instead of ${money(plannedInterest)}: ${money(last.balance)} is ${words.isThere} ` +
-    `instead of ${money(last.plannedBalance)}.${rest}`
-  );
+    return `Up to payment ${number} all is as planned: ${money(last.balance)} is ${words.isThere}.${rest}`;
+  const instead = (name: string, real: number, plan: number) =>
+    `${name}: ${money(real)} instead of ${money(plan)}.`;
+  const told = [
+    instead(`${words.paid} up to payment ${number}`, paid, planned),
+    instead("Interest", interest, plannedInterest),
+    instead(
+      `${words.isThere === "owed" ? "Owed" : "There"} then`,
+      last.balance,
+      last.plannedBalance,
+    ),
+  ];
+  return `${told.join(" ")}${rest}`;
 }
