@@ -98,6 +98,49 @@ test("schedule", async ({ moor, page }) => {
   await page.screenshot({ path: at("schedule") });
 });
 
+test("schedule-changes", async ({ moor, page }) => {
+  await moor.openProblem("The barn-roof mortgage");
+  await page.getByRole("tab", { name: "Schedule" }).click();
+  const add = async (name: string) => {
+    await page.getByRole("button", { name: "Add a change" }).click();
+    await page.getByRole("menuitem", { name }).click();
+    await expect(page.locator("#view input:focus")).toBeVisible();
+  };
+  await add("Something extra");
+  await page.keyboard.type("150");
+  await add("Payments left out");
+  await page.keyboard.type("half a year");
+  await page.getByRole("textbox", { name: "First payment of the change" }).fill("year 8");
+  await add("A fee at the start");
+  await page.keyboard.type("900");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("table", { name: "With the changes and without" })).toContainText(
+    "with the fee",
+  );
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
+  await page.screenshot({ path: at("schedule-changes") });
+});
+
+test("compare-loans", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("tab", { name: "Compare loans" }).click();
+  const offer = async (number: number, facts: Readonly<Record<string, string>>) => {
+    await page.getByRole("button", { name: "Add an offer" }).click();
+    for (const [fact, text] of Object.entries(facts)) {
+      await page.getByRole("textbox", { name: `${fact}, Offer ${number}` }).fill(text);
+    }
+  };
+  await offer(1, { Rate: "6.2%", "Fee at the start": "700" });
+  await offer(2, { Rate: "6.6% effective", Term: "4 years" });
+  await page.getByRole("textbox", { name: "For how long they are held" }).fill("2 years");
+  await expect(page.getByText("cheapest", { exact: true })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^What each loan costs/ })).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
+  await page.screenshot({ path: at("compare-loans") });
+});
+
 test("mark-my-answer", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Mark my answer" }).click();

@@ -76,9 +76,10 @@ interface Walk {
 function walk(plan: Plan, unit: number): Walk {
   const { payments, others, kind, growth } = plan;
   const round = rounding(plan);
+  const reckoning = { unit, round, growth };
   const rows: ScheduleRow[] = [];
   const levels: PaymentLevel[] = [];
-  const { before, standing: first } = beginning(plan, unit);
+  const { before, standing: first } = beginning(plan, reckoning);
   let standing = first;
   let factor = 1;
   let smallestFactor = 1;
@@ -88,7 +89,7 @@ function walk(plan: Plan, unit: number): Walk {
       smallestFactor = Math.min(smallestFactor, factor);
       factor = Math.max(0, factor);
     }
-    const { interest, other, joined } = periodBefore(plan, growth, standing, payment.time, unit);
+    const { interest, other, joined } = periodBefore(plan, reckoning, standing, payment.time);
     // Only the last payments need them, and there may be as many as there are payments.
     const later = () => others.slice(joined);
     const opening = standing.balance;
@@ -136,13 +137,14 @@ function walk(plan: Plan, unit: number): Walk {
 /** The account when the first period begins: what came before it opens the schedule. */
 function beginning(
   plan: Plan,
-  unit: number,
+  reckoning: Reckoning,
 ): { readonly before: TimeBefore | null; readonly standing: Standing } {
-  const { others, payments, beginTime, growth } = plan;
+  const { others, payments, beginTime } = plan;
+  const { unit } = reckoning;
   const time = Math.min(others[0]?.time ?? Infinity, payments[0]?.time ?? 0);
   const nothing = { balance: 0, time, joined: 0 };
   if (time > beginTime + SAME_TIME) return { before: null, standing: nothing };
-  const { interest, other, joined } = periodBefore(plan, growth, nothing, beginTime, unit);
+  const { interest, other, joined } = periodBefore(plan, reckoning, nothing, beginTime);
   const balance = other + interest;
   const standing = { balance, time: beginTime, joined };
   if (time > beginTime - SAME_TIME) return { before: null, standing };
@@ -182,28 +184,31 @@ function isStuck(plan: Plan, index: number, { balance, joined }: Standing, openi
 /** What one period brings before its payment: interest, and other amounts, each with its own interest. */
 function periodBefore(
   plan: Plan,
-  growth: Accumulation,
+  { unit, round, growth }: Reckoning,
   from: Standing,
   until: number,
-  unit: number,
 ): { readonly interest: number; readonly other: number; readonly joined: number } {
   const { others } = plan;
-  const round = rounding(plan);
   let { time, joined } = from;
   let interest = 0;
   let other = 0;
-  const earn = (to: number) => {
-    interest += (from.balance + other + interest) * interestFactor(plan, growth, time, to);
-    time = to;
-  };
   for (let next = others[joined]; next !== undefined; next = others[joined]) {
     if (!joinsBefore(next, until)) break;
-    earn(next.time);
+    interest += (from.balance + other + interest) * interestFactor(plan, growth, time, next.time);
     other += round(next.amount * unit);
+    time = next.time;
     joined += 1;
   }
-  earn(until);
+  interest += (from.balance + other + interest) * interestFactor(plan, growth, time, until);
   return { interest: round(interest), other, joined };
+}
+
+/** How a walk through a plan reckons. */
+interface Reckoning {
+  /** How many of the units that are reckoned in make one of the problem's currency. */
+  readonly unit: number;
+  readonly round: (amount: number) => number;
+  readonly growth: Accumulation;
 }
 
 /**
@@ -212,13 +217,13 @@ function periodBefore(
  */
 function resetFactor(plan: Plan, standing: Standing, index: number, unit: number): number {
   const growth = plan.growthKnownAt(index + 1);
-  const bare = { ...plan, inCents: false };
+  const unrounded = { unit: 1, round: (amount: number) => amount, growth };
   const rest = plan.payments.slice(index, plan.plannedCount);
   const end = rest.at(-1)?.time ?? 0;
   const endWith = (factor: number): Standing =>
     rest.reduce<Standing>(
       (at, payment) => {
-        const { interest, other, joined } = periodBefore(bare, growth, at, payment.time, 1);
+        const { interest, other, joined } = periodBefore(plan, unrounded, at, payment.time);
         const before = at.balance + other + interest;
         const paid = (plan.kind === "saving" ? 1 : -1) * payment.amount * factor;
         return { balance: before + paid, time: payment.time, joined };

@@ -392,7 +392,13 @@ test("any changes, as the plain way has them month by month", () => {
       (amount, percent, count, changes) => {
         const result = changed({ amount, percent, count, every: "P1M" }, changes);
         if (!result.ok) return;
-        const own = result.value.schedule.rows.map(({ paid }) => paid);
+        const { rows } = result.value.schedule;
+        for (const row of rows) {
+          expect(Math.abs(row.paid - row.interest - row.principal)).toBeLessThan(1e-9 * amount);
+          const balance = row.opening + row.other + row.interest - row.paid;
+          expect(Math.abs(row.balance - balance)).toBeLessThan(1e-9 * amount);
+        }
+        const own = rows.map(({ paid }) => paid);
         const wanted = naive({ amount, percent, count }, changes);
         // A balance of nothing but rounding may make a payment of nothing.
         const close = (one = 0, other = 0) =>
