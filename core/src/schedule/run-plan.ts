@@ -94,6 +94,9 @@ function walk(plan: Plan, unit: number): Walk {
     const later = () => others.slice(joined);
     const opening = standing.balance;
     const owed = opening + other + interest;
+    if (rows.length > 0 && isPaidBeside(plan, opening, owed)) {
+      return { before, rows, levels, isFinished: true, smallestFactor };
+    }
     const exact = payment.amount * factor;
     const regular = raised(round(exact * unit), plan.roundUpTo * unit);
     if (payment.pays === "payment" && (levels.length === 0 || payment.isReset)) {
@@ -168,6 +171,14 @@ function settling({ kind, hasExtras }: Plan, needed: number): number {
   // Below zero where rounded payments have overshot what must be left: then it is given back. Where
   // extra payments did, less is left instead.
   return hasExtras ? Math.max(0, needed) : needed;
+}
+
+/**
+ * Whether other money of a period alone pays all that is left, as a residual does that has become smaller than
+ * it was planned to be. Then there is no payment any more.
+ */
+function isPaidBeside({ kind, hasExtras, runsOn }: Plan, opening: number, owed: number): boolean {
+  return kind === "repaying" && (hasExtras || runsOn) && opening > 0 && owed <= 0;
 }
 
 /** Whether payments that stay as they are bring down nothing any more, so that there is no end to them. */

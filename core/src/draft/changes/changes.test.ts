@@ -38,7 +38,7 @@ describe("what a line of changes says", () => {
     // Something paid after two years is paid with payment 24; what holds from then on begins with payment 25.
     ["once, at a time", extra("once", "2 years"), { fromPayment: 24 }],
     ["once, between two payments", extra("once", "2 years 10 days"), { fromPayment: 25 }],
-    ["from a time on", extra("payment", "2 years"), { fromPayment: 25 }],
+    ["from a time on", extra("payment", "2 years"), { fromPayment: 24 }],
     ["in a year of the loan", extra("year", "year 3"), { often: "year", fromPayment: 25 }],
     ["today", extra("once", "today"), { fromPayment: 1 }],
     ["a holiday", spell("holiday", "13th", "6"), { fromPayment: 13, toPayment: 18, then: "kept" }],

@@ -32,10 +32,9 @@ export interface ChangeReading {
 export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeReading {
   switch (line.kind) {
     case "extra": {
-      const meant = line.often === "once" || line.often === "year" ? "at" : "period";
       const fields = {
         amount: read(line.amount, readMoney),
-        from: payment(line.from, meant),
+        from: payment(line.from, "at"),
         // Nothing typed means to the end.
         ...(line.to.trim() === "" ? {} : { to: payment(line.to, "at") }),
       };

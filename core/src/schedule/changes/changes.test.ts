@@ -190,6 +190,34 @@ describe("a loan with one change", () => {
     expect(rows.map(({ paid }) => paid)).toEqual([510, 60, 60, 60, 60, 60, 60, 60, 60, 10]);
   });
 
+  test("a residual of the problem that becomes smaller ends the loan", () => {
+    const problem = problemOf({
+      rates: [effective(10)],
+      flows: [
+        single("loan", "in", 1000, "P0D"),
+        stream("repayments", "out", null, { count: 3 }),
+        single("residual", "out", 331, { endOf: "repayments" }),
+      ],
+    });
+    const run = (changes: readonly LoanChange[]) => {
+      const result = runSchedule(problem, { flow: "repayments", rounding: "none", changes });
+      if (!result.ok) throw new Error(JSON.stringify(result.issues));
+      return { ...result.value.schedule, cost: effectiveYearlyPercent(result.value) };
+    };
+    // Payments of 302.1148; after the first 797.8852 are owed, and from then on without interest.
+    const without: LoanChange = {
+      ...{ kind: "rate", fromPayment: 2, percent: 0, then: "kept" },
+      quotation: { quoted: "effective" },
+    };
+    const kept = run([without]);
+    expect(kept.rows).toHaveLength(3);
+    expect(kept.rows.at(-1)?.balance).toBeCloseTo(797.8852 - 2 * 302.1148, 3);
+    expect(kept.cost).toBeLessThan(10);
+    const early = run([{ kind: "extra", often: "once", amount: 300, fromPayment: 1 }]);
+    expect(early.rows.at(-1)?.balance).toBeLessThan(331);
+    expect(early.cost).toBeCloseTo(10, 9);
+  });
+
   test("a negative rate and a loan of one payment", () => {
     expect(
       paidBy({ amount: 1000, percent: -1, count: 2, every: "P1M" }, [

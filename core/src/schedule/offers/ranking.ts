@@ -10,12 +10,19 @@ export interface RankingSpan {
   readonly order: readonly number[];
 }
 
-/** Looks at this many moments before it looks closer. */
-const MOMENTS = 60;
+/** Looks at this many moments before it looks closer; at fewer where each costs thousands of payments. */
+const MOST_MOMENTS = 60;
+const FEWEST_MOMENTS = 12;
+
+/** @param payments of the longest loan */
+export function momentsOf(payments: number): number {
+  return Math.min(MOST_MOMENTS, Math.max(FEWEST_MOMENTS, Math.floor(40_000 / payments)));
+}
 
 /**
  * The order of loans by effective yearly cost, over every time for which they may be held, to the payment.
- * A change of order that is undone within a sixtieth of the time may be missed.
+ * A change of order that is undone within a sixtieth of the time (a twelfth for many thousands of payments)
+ * may be missed.
  *
  * @param runs loans that are paid equally often
  * @param frequency payments a year
@@ -29,7 +36,7 @@ export function rankingByHolding(runs: readonly ScheduleRun[], frequency: number
     known.set(payment, order);
     return order;
   };
-  const step = Math.max(1, Math.ceil(last / MOMENTS));
+  const step = Math.max(1, Math.ceil(last / momentsOf(last)));
   const spans: { from: number; to: number; order: readonly number[] }[] = [];
   const add = (from: number, to: number) => {
     const order = orderAt(to);

@@ -6,7 +6,7 @@ import {
   type Solution,
 } from "@kestrelmoor/core";
 import { addOffer, MOST_OFFERS, readTime } from "@kestrelmoor/core/typing";
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
@@ -79,6 +79,9 @@ function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
   );
 }
 
+const NO_RUNS: readonly (ScheduleRun | null)[] = [];
+const NO_NAMES: readonly string[] = [];
+
 interface ComparisonProps {
   readonly own: ScheduleRun;
   readonly base: LoanOffer;
@@ -99,6 +102,9 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   );
   const runs = useMemo(() => columns.map(({ run }) => run), [columns]);
   const names = useMemo(() => columns.map(({ name }) => name), [columns]);
+  // The table comes first; the ranking asks for the cost at many times.
+  const runsLater = useDeferredValue(runs, NO_RUNS);
+  const namesLater = useDeferredValue(names, NO_NAMES);
   const time = typed.trim() === "" ? null : readTime(typed);
   const heldFor = time?.ok === true ? time.value.years : null;
   return (
@@ -113,7 +119,9 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
         columns={columns}
       />
       <AddOffer count={offers.length} />
-      {columns.length > 1 && <Ranking {...{ runs, names, frequency, heldFor }} />}
+      {runsLater.length > 1 && (
+        <Ranking runs={runsLater} names={namesLater} frequency={frequency} heldFor={heldFor} />
+      )}
     </>
   );
 }

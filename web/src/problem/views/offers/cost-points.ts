@@ -1,17 +1,15 @@
-import { whenHeld, type ScheduleRun } from "@kestrelmoor/core";
+import { momentsOf, whenHeld, type ScheduleRun } from "@kestrelmoor/core";
 
 /** A holding time, and what each loan costs a year then, by its place. */
 export type CostPoint = Readonly<Record<`cost${number}`, number | null>> & {
   readonly years: number;
 };
 
-const MOST_POINTS = 60;
-
 /** The effective yearly cost of each loan over the time for which it is held, at moments of a payment. */
 export function costPoints(runs: readonly (ScheduleRun | null)[], frequency: number): CostPoint[] {
   const longest = Math.max(0, ...runs.map((run) => run?.schedule.rows.at(-1)?.time ?? 0));
   const last = Math.max(1, Math.round(longest * frequency));
-  const step = Math.max(1, Math.ceil(last / MOST_POINTS));
+  const step = Math.max(1, Math.ceil(last / momentsOf(last)));
   const payments = new Set([1]);
   for (let payment = step; payment < last; payment += step) payments.add(payment);
   payments.add(last);
