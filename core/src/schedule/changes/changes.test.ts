@@ -377,7 +377,9 @@ function naive(
     }, 0);
     const asked =
       pause === undefined ? payment + extra : pause.kind === "holiday" ? 0 : interest + extra;
-    const amount = Math.min(asked, balance + interest);
+    // Where no payment is left to be reset, all of it comes with the last.
+    const isAll = month === loan.count && pause?.then === "reset";
+    const amount = isAll ? balance + interest : Math.min(asked, balance + interest);
     paid.push(amount);
     balance += interest - amount;
   }

@@ -31,6 +31,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
         return {
           payment: schedule.levels,
           count: schedule.paymentsMade,
+          last: last?.paid ?? 0,
           ends: last === undefined ? "" : afterWords(last.time),
           paid: schedule.totalPaid + (isLoan ? run.plan.fee : 0),
           interest: schedule.totalInterest,
@@ -47,7 +48,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
   const rows: readonly (readonly [string, (column: Column) => string])[] = [
     ["Payment", ({ payment }) => levelWords(payment, money)],
     ["Payments", ({ count }) => count.toLocaleString("en")],
-    ["The last one", ({ ends }) => ends],
+    ["The last one", ({ last, ends }) => `${money(last)} ${ends}`],
     [
       fee !== 0 && isLoan ? `${words.paidInAll}, with the fee` : words.paidInAll,
       ({ paid }) => money(paid),
