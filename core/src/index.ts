@@ -14,6 +14,7 @@ export * from "./rates/real-rate";
 export * from "./rates/compound-growth";
 export { growthFactor } from "./rates/accumulation";
 export { frequencyOf } from "./time/duration";
+export { SAME_TIME } from "./time/same-time";
 export * from "./solve/solve";
 export * from "./solve/solution";
 export { paymentAmount } from "./flows/expand-stream";

@@ -197,7 +197,6 @@ export type FollowUpLine = Draft["also"][number];
 export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
 export type ChangeLine = Draft["schedule"]["changes"][number];
-export type ChangeLineOf<Kind extends ChangeLine["kind"]> = Extract<ChangeLine, { kind: Kind }>;
 export type Offer = Draft["comparison"]["offers"][number];
 export type Change = Variant["changes"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;

@@ -38,6 +38,17 @@ export function readKnownField<Value>(
     : reading;
 }
 
+/** A figure beside the problem, where nothing can be the unknown. */
+export function readGivenField<Value>(
+  text: string,
+  read: (text: string) => Result<Value>,
+): FieldReading<Value> {
+  const reading = readField(text, read);
+  return reading.state === "unknown"
+    ? { state: "issue", issue: issue("known-only", [], {}) }
+    : reading;
+}
+
 export function valueOf<Value>(reading: FieldReading<Value>): Value | null {
   return reading.state === "value" ? reading.value : null;
 }

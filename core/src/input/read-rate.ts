@@ -49,6 +49,12 @@ export function readRate(typed: string): Result<TypedRate> {
   return succeed({ percent: percent.value, figure, ...words.value });
 }
 
+/** The figure of a rate alone, whatever else the text says of it. Fails as `readRate` does. */
+export function readPercent(typed: string): Result<number> {
+  const rate = readRate(typed);
+  return rate.ok ? succeed(rate.value.percent) : rate;
+}
+
 /** "Nominal 6%" and "an effective rate of 5%" say the same as "6% nominal" and "5% effective". */
 function wordsLast(text: string): string {
   const match = /^((?:an?|the|at|nominal|effective|interest|rate|of)\s+)+(?=[-−–+\d.])/i.exec(text);

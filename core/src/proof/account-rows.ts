@@ -6,6 +6,7 @@ import { growthOf } from "../solve/settled-timeline";
 import type { Solution } from "../solve/solution";
 import { resolvePosition } from "../timeline/positions";
 import { singleAmounts } from "./single-amounts";
+import { SAME_TIME } from "../time/same-time";
 
 /** One date of the account: interest since the date before, money that moves, and what is there then. */
 export interface AccountRow {
@@ -30,9 +31,6 @@ export interface AccountLife {
   /** Payments go on for ever; the rows end where they no longer weigh anything. */
   readonly isBrokenOff: boolean;
 }
-
-/** Amounts closer in time than this fall on one date. */
-const SAME_TIME = 1e-9;
 
 /**
  * Runs the account of a solved problem date by date, with nothing but interest since the last date and

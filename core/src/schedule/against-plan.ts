@@ -2,6 +2,7 @@ import { sum } from "../numbers/sum";
 import type { OtherAmount } from "./plan";
 import { interestFactor, joinsBefore, rounding } from "./run-plan";
 import type { ScheduleRun } from "./schedule";
+import { SAME_TIME } from "../time/same-time";
 
 /** Money that was really paid, or put in. */
 export interface ActualPayment {
@@ -106,5 +107,3 @@ function total(amounts: readonly { readonly amount: number }[]): number {
 function isBetween(other: OtherAmount, from: number, to: number): boolean {
   return joinsBefore(other, to) && !joinsBefore(other, from);
 }
-
-const SAME_TIME = 1e-9;

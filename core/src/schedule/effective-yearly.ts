@@ -5,6 +5,7 @@ import { rootInBracket } from "../solve/roots/root-in-bracket";
 import { owedAt } from "./milestones";
 import { joinsBefore } from "./run-plan";
 import type { ScheduleRun } from "./schedule";
+import { SAME_TIME } from "../time/same-time";
 
 /**
  * The effective yearly rate of all money of a schedule, its fee included: what a loan costs, or what
@@ -59,9 +60,6 @@ function otherMoney({ schedule, plan }: ScheduleRun): DatedAmount[] {
 function dated({ amount, time }: ScheduleRun["plan"]["others"][number]): DatedAmount {
   return { amount, at: time };
 }
-
-/** Times closer than this are the same: they are sums of fractions. */
-const SAME_TIME = 1e-9;
 
 /** Money that turns once has one rate, which a bracket finds sooner than the search for all of them. */
 function onlyRate(flows: readonly DatedAmount[]): number | null {

@@ -2,6 +2,7 @@ import { sum } from "../numbers/sum";
 import { growthFactor } from "../rates/accumulation";
 import type { ScheduleRun } from "./schedule";
 import type { Schedule, ScheduleRow } from "./schedule-types";
+import { SAME_TIME } from "../time/same-time";
 
 /**
  * The first payment after which the balance is below an amount, or for savings not below it.
@@ -49,6 +50,3 @@ export function owedAt(
   const amount = sum(there.map((own) => own.amount * growthFactor(growth, own.time, years)));
   return { amount, interest: amount - sum(there.map((own) => own.amount)) };
 }
-
-/** Times closer than this are the same: they are sums of fractions. */
-const SAME_TIME = 1e-9;

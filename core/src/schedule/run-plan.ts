@@ -1,6 +1,7 @@
 import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
 import type { OtherAmount, Plan, PlannedPayment } from "./plan";
 import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
+import { SAME_TIME } from "../time/same-time";
 
 /** A schedule, and whether it came to its end. */
 export interface RunOfPlan {
@@ -267,9 +268,6 @@ export function interestFactor(
   const isOnePeriod = starts.length === 1 && Math.abs(to - from - period) < SAME_TIME;
   return Math.expm1(isOnePeriod ? (forces[0] ?? 0) * period : logGrowth(growth, from, to));
 }
-
-/** Years that are no difference: times are sums of fractions. */
-const SAME_TIME = 1e-9;
 
 /**
  * Half a cent that a double can only come close to must still be half a cent: amounts are lifted by a

@@ -4,14 +4,11 @@ import {
   readPayments,
   type PaymentTimes,
 } from "../../input/read-payment-number";
-import { readRate } from "../../input/read-rate";
-import { isUnknownMark } from "../../input/unknown-mark";
-import { issue } from "../../issues/issue";
-import { succeed, type Result } from "../../result";
+import { readPercent, readRate } from "../../input/read-rate";
 import type { Quotation } from "../../rates/quotation";
 import type { LoanChange } from "../../schedule/changes/change";
 import type { ChangeLine } from "../draft";
-import { readField, valueOf, type FieldReading } from "../field";
+import { readGivenField, valueOf, type FieldReading } from "../field";
 
 /** The fields of changes that are typed. */
 export type ChangeField = "amount" | "multiple" | "percent" | "from" | "to" | "lasts";
@@ -33,7 +30,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
   switch (line.kind) {
     case "extra": {
       const fields = {
-        amount: read(line.amount, readMoney),
+        amount: readGivenField(line.amount, readMoney),
         from: payment(line.from, "at"),
         // Nothing typed means to the end.
         ...(line.to.trim() === "" ? {} : { to: payment(line.to, "at") }),
@@ -57,7 +54,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
       };
     }
     case "round-up": {
-      const multiple = read(line.multiple, readMoney);
+      const multiple = readGivenField(line.multiple, readMoney);
       const to = valueOf(multiple);
       return {
         fields: { multiple },
@@ -67,7 +64,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
     case "interest-only":
     case "holiday": {
       const from = payment(line.from, "period");
-      const lasts = read(line.lasts, (text) => readPayments(text, payments));
+      const lasts = readGivenField(line.lasts, (text) => readPayments(text, payments));
       const [first, count] = [valueOf(from), valueOf(lasts)];
       const { kind, then } = line;
       return {
@@ -80,10 +77,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
     }
     case "rate": {
       const from = payment(line.from, "period");
-      const percent = read(line.percent, (text): Result<number> => {
-        const rate = readRate(text);
-        return rate.ok ? succeed(rate.value.percent) : rate;
-      });
+      const percent = readGivenField(line.percent, readPercent);
       const [fromPayment, figure] = [valueOf(from), valueOf(percent)];
       const said = readRate(line.percent);
       const quotation = (said.ok ? said.value.quotation : undefined) ?? payments.quotation;
@@ -96,7 +90,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
       };
     }
     case "fee": {
-      const amount = read(line.amount, readMoney);
+      const amount = readGivenField(line.amount, readMoney);
       const figure = valueOf(amount);
       const isAdded = line.paid === "added";
       return {
@@ -105,7 +99,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
       };
     }
     case "residual": {
-      const amount = read(line.amount, readMoney);
+      const amount = readGivenField(line.amount, readMoney);
       const figure = valueOf(amount);
       return {
         fields: { amount },
@@ -115,13 +109,6 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
   }
 
   function payment(text: string, meant: "at" | "period"): FieldReading<number> {
-    return read(text, (typed) => readPaymentNumber(typed, payments, meant));
+    return readGivenField(text, (typed) => readPaymentNumber(typed, payments, meant));
   }
-}
-
-/** A field in which nothing can be the unknown. */
-function read(text: string, reader: (text: string) => Result<number>): FieldReading<number> {
-  return isUnknownMark(text)
-    ? { state: "issue", issue: issue("known-only", [], {}) }
-    : readField(text, reader);
 }

@@ -3,10 +3,10 @@ import { readAmount, type SaidAmount } from "../../input/read-amount";
 import { readCount, type Count } from "../../input/read-count";
 import { readPeriod } from "../../input/read-period";
 import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
-import { readRate } from "../../input/read-rate";
+import { readPercent } from "../../input/read-rate";
 import type { FlowOf } from "../../problem/schema";
 import { issue } from "../../issues/issue";
-import { fail, succeed, type Result } from "../../result";
+import { fail, type Result } from "../../result";
 import { formatExact } from "../../wording/format-number";
 import { frequencyWords } from "../../wording/quotation-words";
 import type { StreamLine } from "../draft";
@@ -118,11 +118,6 @@ function readGrowth(growth: StreamLine["growth"]): GrowthReading | null {
     figure: readField(growth.figure, by === "percent" ? readPercent : readStep),
     every: readKnownField(growth.every, readPeriod),
   };
-}
-
-function readPercent(text: string): Result<number> {
-  const read = readRate(text);
-  return read.ok ? succeed(read.value.percent) : read;
 }
 
 /** A step may be below zero: payments that fall. */

@@ -1,12 +1,10 @@
 import { readMoney } from "../../input/read-money";
 import { readPayments } from "../../input/read-payment-number";
-import { readRate } from "../../input/read-rate";
-import { isUnknownMark } from "../../input/unknown-mark";
-import { issue } from "../../issues/issue";
-import { succeed, type Result } from "../../result";
+import { readPercent, readRate } from "../../input/read-rate";
+import type { Result } from "../../result";
 import type { LoanOffer } from "../../schedule/offers/run-offer";
 import type { Offer } from "../draft";
-import { readField, valueOf, type FieldReading } from "../field";
+import { readGivenField, valueOf, type FieldReading } from "../field";
 
 export type OfferField = Exclude<keyof Offer, "id" | "name">;
 
@@ -22,10 +20,6 @@ export interface OfferReading {
  * @param base the loan that it is compared with: where nothing is typed it is as there
  */
 export function readOffer(offer: Offer, base: LoanOffer): OfferReading {
-  const readPercent = (text: string): Result<number> => {
-    const rate = readRate(text);
-    return rate.ok ? succeed(rate.value.percent) : rate;
-  };
   const fields = {
     amount: said(offer.amount, base.amount, readMoney),
     percent: said(offer.percent, base.percent, readPercent),
@@ -52,8 +46,5 @@ function said(
   otherwise: number,
   read: (text: string) => Result<number>,
 ): FieldReading<number> {
-  if (text.trim() === "") return { state: "value", value: otherwise };
-  return isUnknownMark(text)
-    ? { state: "issue", issue: issue("known-only", [], {}) }
-    : readField(text, read);
+  return text.trim() === "" ? { state: "value", value: otherwise } : readGivenField(text, read);
 }

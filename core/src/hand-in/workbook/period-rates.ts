@@ -1,6 +1,7 @@
-import { growthFactor, logGrowth } from "../../rates/accumulation";
+import { interestFactor } from "../../schedule/run-plan";
 import type { ScheduleRun } from "../../schedule/schedule";
 import type { ScheduleRow } from "../../schedule/schedule-types";
+import { SAME_TIME } from "../../time/same-time";
 
 /** What one earns in a period, for as long as it stays the same. */
 export interface PeriodRate {
@@ -14,10 +15,7 @@ export function periodRates({ schedule, plan }: ScheduleRun): PeriodRate[] {
   const groups: PeriodRate[] = [];
   let before = plan.beginTime;
   for (const { payment, time } of schedule.rows) {
-    const period = 1 / plan.frequency;
-    const isWhole = plan.growth.starts.length === 1 && Math.abs(time - before - period) < SAME_TIME;
-    const force = plan.growth.forces[0] ?? 0;
-    const value = Math.expm1(isWhole ? force * period : logGrowth(plan.growth, before, time));
+    const value = interestFactor(plan, plan.growth, before, time);
     const last = groups.at(-1);
     if (last === undefined || Math.abs(last.value - value) > 1e-12) {
       groups.push({ from: payment, value });
@@ -32,8 +30,6 @@ export function otherInterest({ schedule, plan }: ScheduleRun, row: ScheduleRow)
   const before = schedule.rows[row.payment - 2]?.time ?? plan.beginTime;
   return plan.others.reduce((sum, { amount, time }) => {
     const isIn = time > before - SAME_TIME && time < row.time - SAME_TIME;
-    return isIn ? sum + amount * (growthFactor(plan.growth, time, row.time) - 1) : sum;
+    return isIn ? sum + amount * interestFactor(plan, plan.growth, time, row.time) : sum;
   }, 0);
 }
-
-const SAME_TIME = 1e-9;

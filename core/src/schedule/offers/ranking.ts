@@ -45,14 +45,12 @@ export function rankingByHolding(runs: readonly ScheduleRun[], frequency: number
     else spans.push({ from, to, order });
   };
   add(1, 1);
-  for (let before = 1; before < last;) {
-    const next = Math.min(last, before + step);
-    for (let from = before; from < next;) {
-      const to = lastAlike(orderAt, from + 1, next);
-      add(from + 1, to);
-      from = to;
-    }
-    before = next;
+  let told = 1;
+  while (told < last) {
+    const nextMoment = Math.min(last, Math.ceil(told / step) * step + 1);
+    const to = lastAlike(orderAt, told + 1, nextMoment);
+    add(told + 1, to);
+    told = to;
   }
   return spans.map(({ from, to, order }) => ({
     from: from / frequency,

@@ -1,6 +1,7 @@
 import { effectiveYearlyPercent } from "../effective-yearly";
 import { owedAt } from "../milestones";
 import type { ScheduleRun } from "../schedule";
+import { SAME_TIME } from "../../time/same-time";
 
 /** What a loan comes to for somebody who pays it off at some time. */
 export interface HeldLoan {
@@ -37,5 +38,3 @@ export function whenHeld(run: ScheduleRun, years: number): HeldLoan | null {
     effectivePercent: effectiveYearlyPercent(run, isOver ? undefined : years),
   };
 }
-
-const SAME_TIME = 1e-9;

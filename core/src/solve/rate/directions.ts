@@ -1,6 +1,7 @@
 import { timeInRun, type PaymentRun } from "../../flows/payment-run";
 import { largest, smallest } from "../../numbers/extremes";
 import { paymentInRun, sliceRun } from "../../flows/slice-run";
+import { SAME_TIME } from "../../time/same-time";
 
 /** How the money of a timeline changes direction as time goes by, as far as it can be told without counting. */
 export interface Directions {
@@ -17,8 +18,6 @@ interface Stretch {
   readonly from: number;
   readonly to: number;
 }
-
-const SAME_TIME = 1e-9;
 
 /**
  * Tells whether the money turns at most once, which by Descartes' rule leaves one rate at most. The cost

@@ -21,9 +21,7 @@ import type { Step } from "../step";
 import { asExpression, type Basis, type Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
 import { snapped, yearsExpression } from "./years";
-
-/** Times closer than this are the same: they are sums of fractions. */
-export const SAME_TIME = 1e-9;
+import { SAME_TIME } from "../../time/same-time";
 
 /** A place in time, and whether it moves with what is sought. */
 export interface Moment {

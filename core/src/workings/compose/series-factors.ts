@@ -24,7 +24,8 @@ import {
   type Factor,
 } from "../mathematics/factors";
 import type { Composition } from "./composition";
-import { SAME_TIME, type Moment } from "./moves";
+import { SAME_TIME } from "../../time/same-time";
+import type { Moment } from "./moves";
 import { snapped } from "./years";
 import { type Series } from "./series";
 

@@ -5,7 +5,7 @@ import { formatFigure } from "../../wording/format-number";
 import { spanWords } from "../../wording/format-time";
 import type { Composition } from "../compose/composition";
 import { capitalized, flowName } from "../compose/flow-names";
-import { SAME_TIME } from "../compose/moves";
+import { SAME_TIME } from "../../time/same-time";
 import { lineOf } from "../compose/sheet";
 import { snapped, yearsExpression } from "../compose/years";
 import { minus, number, of, product, type Quantity } from "../mathematics/expression";

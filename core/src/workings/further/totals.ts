@@ -1,7 +1,7 @@
 import { expandFlow } from "../../flows/flow-kinds";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { NO_GROWTH } from "../../rates/accumulation";
-import { SAME_TIME } from "../compose/moves";
+import { SAME_TIME } from "../../time/same-time";
 import { evaluate } from "../mathematics/evaluate";
 import {
   factorOf,

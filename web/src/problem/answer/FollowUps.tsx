@@ -98,7 +98,7 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
       )}
       <button
         type="button"
-        className={styles.drop}
+        className={`drop-button ${styles.drop ?? ""}`}
         aria-label={`Remove: ${words}`}
         title="Remove this question"
         onClick={() => change((draft) => removeFollowUp(draft, id))}

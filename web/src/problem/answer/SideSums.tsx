@@ -122,7 +122,7 @@ function SumRow(props: SumRowProps) {
       )}
       <button
         type="button"
-        className={styles.drop}
+        className={`drop-button ${styles.drop ?? ""}`}
         aria-label={`Remove the sum: ${text}`}
         title="Remove this sum"
         onClick={() => change((draft) => removeSum(draft, id))}

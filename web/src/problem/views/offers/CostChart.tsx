@@ -1,6 +1,7 @@
 import { formatPercent, spanWords, type ScheduleRun } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
+import { AXIS, TOOLTIP } from "../../../ui/chart-look";
 import { useElementWidth } from "../../../ui/use-element-width";
 import { costPoints, costScale, timeTicks } from "./cost-points";
 import styles from "./Offers.module.css";
@@ -14,7 +15,7 @@ interface CostChartProps {
 }
 
 /** A colour and a dash for each loan, so that neither is needed to tell them apart. */
-export const STROKES = [
+const STROKES = [
   { colour: "var(--heather)", dash: "none" },
   { colour: "var(--bracken)", dash: "9 4" },
   { colour: "var(--tarn)", dash: "2 4" },
@@ -54,8 +55,7 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
               domain={[0, "dataMax"]}
               ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
               tickFormatter={spanWords}
-              stroke="var(--stone)"
-              tick={{ fill: "var(--slate)" }}
+              {...AXIS}
               minTickGap={40}
             />
             <YAxis
@@ -64,13 +64,10 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
               domain={[...scale]}
               allowDataOverflow
               tickFormatter={(cost: number) => formatPercent(cost, 2)}
-              stroke="var(--stone)"
-              tick={{ fill: "var(--slate)" }}
+              {...AXIS}
             />
             <Tooltip
-              isAnimationActive={false}
-              contentStyle={TOOLTIP}
-              itemStyle={{ color: "var(--paper)" }}
+              {...TOOLTIP}
               labelFormatter={(years) => `Held for ${spanWords(Number(years))}`}
               formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
             />
@@ -95,13 +92,6 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
     </figure>
   );
 }
-
-const TOOLTIP = {
-  border: 0,
-  borderRadius: 8,
-  color: "var(--paper)",
-  background: "var(--peat)",
-};
 
 function strokeOf(index: number): (typeof STROKES)[number] {
   return STROKES[index % STROKES.length] ?? STROKES[0];

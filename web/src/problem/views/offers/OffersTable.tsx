@@ -110,7 +110,7 @@ function OfferHead({ offer, index }: { readonly offer: Offer; readonly index: nu
         />
         <button
           type="button"
-          className={styles.drop}
+          className={`drop-button ${styles.drop ?? ""}`}
           aria-label={`Remove ${nameOfOffer(offer, index)}`}
           title="Remove this offer"
           onClick={() => change((draft) => removeOffer(draft, id))}

@@ -14,7 +14,7 @@ import { fieldId, focusField } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { changedAccounts } from "../schedule/changed-accounts";
-import { useChangeLines } from "../schedule/use-change-lines";
+import { changesOn, useChangeLines } from "../schedule/use-change-lines";
 import { baseOffer } from "./base-offer";
 import { CostChart } from "./CostChart";
 import { offerColumns } from "./offer-columns";
@@ -50,12 +50,10 @@ interface OffersBesideProps {
 function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
   const { rounding } = useDocumentState(({ draft }) => draft.schedule);
   const lines = useChangeLines(problem, solution, flow);
-  const found = useMemo(() => {
-    const made = lines.flatMap(({ line: { id }, reading: { change } }) =>
-      change === null ? [] : [{ id, change }],
-    );
-    return changedAccounts(problem, flow, rounding, made);
-  }, [problem, flow, rounding, lines]);
+  const found = useMemo(
+    () => changedAccounts(problem, flow, rounding, changesOn(lines)),
+    [problem, flow, rounding, lines],
+  );
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
   const { plain, changed } = found.accounts;
   const base = baseOffer(problem, solution, flow, plain);

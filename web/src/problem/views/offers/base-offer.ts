@@ -1,4 +1,4 @@
-import type { LoanOffer, Problem, Solution } from "@kestrelmoor/core";
+import { SAME_TIME, type LoanOffer, type Problem, type Solution } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "../schedule/account-of";
 
 /** The loan of the problem as other offers are told against it: its first rate, and what it leaves to the end. */
@@ -28,5 +28,3 @@ export function baseOffer(
     residual,
   };
 }
-
-const SAME_TIME = 1e-9;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem, solve } from "@kestrelmoor/core";
+import { solve } from "@kestrelmoor/core";
 import type { Offer } from "@kestrelmoor/core/typing";
-import { accountOf } from "../schedule/account-of";
+import { accountIn, loanOf, problemOf } from "../../../../test/loans";
 import { baseOffer } from "./base-offer";
 import { costPoints, costScale, timeTicks } from "./cost-points";
 import { cheapestOf, offerColumns, wholeLoan } from "./offer-columns";
@@ -11,26 +11,21 @@ const SAME: Offer = { id: "o", name: "", amount: "", percent: "", term: "", fee:
 
 /** 1,000 over three years at 10 %, of which 100 are left to the end; drawn before the payments begin. */
 function loan(parts: object = {}, drawn = "P0D") {
-  const read = readProblem({
-    format: "kestrelmoor-problem",
-    version: 1,
-    rates: [{ percent: 10, quoted: "effective" }],
-    flows: [
-      { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
-      {
-        ...{ id: "pay", kind: "stream", direction: "out", amount: null, every: "P1Y", count: 3 },
-        ...{ timing: "end", begins: drawn, ...parts },
-      },
-      { id: "left", kind: "single", direction: "out", amount: 100, at: { endOf: "pay" } },
-    ],
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  const solution = solve(read.value);
-  const found = accountOf(read.value, "pay", { rounding: "none" });
-  if (!solution.ok || !found.ok) throw new Error("The loan is sound");
-  const base = baseOffer(read.value, solution.value, "pay", found.account);
+  const left = { id: "left", kind: "single", direction: "out", amount: 100 };
+  const problem = problemOf(
+    loanOf(
+      1000,
+      { percent: 10, quoted: "effective" },
+      { every: "P1Y", count: 3, begins: drawn, ...parts },
+      [{ ...left, at: { endOf: "repayments" } }],
+    ),
+  );
+  const solution = solve(problem);
+  if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+  const account = accountIn(problem);
+  const base = baseOffer(problem, solution.value, "repayments", account);
   if (base === null) throw new Error("The loan has payments");
-  return { base, run: found.account.run };
+  return { base, run: account.run };
 }
 
 describe("the loan that others are compared with", () => {

@@ -1,6 +1,7 @@
 import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { AccountLife } from "@kestrelmoor/core/teaching";
 import { Area, AreaChart, CartesianGrid, ReferenceLine, XAxis, YAxis } from "recharts";
+import { AXIS } from "../../../ui/chart-look";
 import { useElementWidth } from "../../../ui/use-element-width";
 import { whenWords, yearsInWords } from "../../timeline/timeline-words";
 import { balancePoints } from "./balance-points";
@@ -43,16 +44,14 @@ export function BalanceChart({ life, format, here }: BalanceChartProps) {
             tickFormatter={(years: number) =>
               years === 0 ? "today" : whenWords(years).replace("after ", "")
             }
-            stroke="var(--stone)"
-            tick={{ fill: "var(--slate)" }}
+            {...AXIS}
             minTickGap={60}
           />
           <YAxis
             type="number"
             width={104}
             tickFormatter={(money: number) => writeMoney(money, { ...format, decimals: 0 })}
-            stroke="var(--stone)"
-            tick={{ fill: "var(--slate)" }}
+            {...AXIS}
           />
           {here !== null && (
             <ReferenceLine x={here} stroke="var(--heather)" strokeDasharray="4 4" />

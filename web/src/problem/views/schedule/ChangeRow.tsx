@@ -10,11 +10,12 @@ import {
 } from "@kestrelmoor/core/typing";
 import type { ReactNode } from "react";
 import { CrossIcon } from "../../../ui/CrossIcon";
+import { InkChoice, type InkChoiceProps } from "../../../ui/InkChoice";
 import { fieldId } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { CHANGE_KINDS } from "./change-kinds";
-import styles from "./Schedule.module.css";
+import styles from "./Changes.module.css";
 
 interface ChangeRowProps {
   readonly line: ChangeLine;
@@ -33,7 +34,7 @@ export function ChangeRow({ line, reading, kind, complaint }: ChangeRowProps) {
       <ChangeWords {...{ line, reading, isSaving: kind === "saving" }} />
       <button
         type="button"
-        className={styles.drop}
+        className="drop-button"
         aria-label={`Remove: ${name}`}
         title="Remove this change"
         onClick={() => change((draft) => removeChange(draft, line.id))}
@@ -63,7 +64,11 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
             id={line.id}
             label="How often"
             value={line.often}
-            choices={{ payment: "with every payment", year: "once a year", once: "once" }}
+            options={[
+              ["payment", "with every payment"],
+              ["year", "once a year"],
+              ["once", "once"],
+            ]}
             choice={(often) => ({ often })}
           />
           {line.often === "once" ? "with" : "from"} payment{" "}
@@ -112,7 +117,10 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
               id={line.id}
               label="How the fee is paid"
               value={line.paid}
-              choices={{ "at-once": "paid at once", added: "added to what is owed" }}
+              options={[
+                ["at-once", "paid at once"],
+                ["added", "added to what is owed"],
+              ]}
               choice={(paid) => ({ paid })}
             />
           )}
@@ -182,44 +190,34 @@ function Then({ line, isSaving }: ThenProps) {
       id={line.id}
       label="What becomes of the payments"
       value={line.then}
-      choices={
+      options={
         isSaving
-          ? { reset: "then deposits reach the same end", kept: "then deposits stay as they are" }
-          : {
-              reset: "then payments are reset to end in time",
-              kept: "then payments stay as they are",
-            }
+          ? [
+              ["reset", "then deposits reach the same end"],
+              ["kept", "then deposits stay as they are"],
+            ]
+          : [
+              ["reset", "then payments are reset to end in time"],
+              ["kept", "then payments stay as they are"],
+            ]
       }
       choice={(then) => ({ then })}
     />
   );
 }
 
-interface ChosenProps<Value extends string> {
+interface ChosenProps<Value extends string> extends Omit<InkChoiceProps<Value>, "onChoose"> {
   /** Of the change. */
   readonly id: string;
-  readonly label: string;
-  readonly value: Value;
-  readonly choices: Readonly<Record<Value, string>>;
   readonly choice: (value: Value) => ChangeChoice;
 }
 
-function Chosen<Value extends string>({ id, label, value, choices, choice }: ChosenProps<Value>) {
+function Chosen<Value extends string>({ id, choice, ...props }: ChosenProps<Value>) {
   const { change } = useFieldEditing();
   return (
-    <select
-      className="ink-choice"
-      aria-label={label}
-      value={value}
-      onChange={({ target }) =>
-        change((draft) => chooseInChange(draft, id, choice(target.value as Value)))
-      }
-    >
-      {Object.entries(choices).map(([key, words]) => (
-        <option key={key} value={key}>
-          {words as string}
-        </option>
-      ))}
-    </select>
+    <InkChoice
+      {...props}
+      onChoose={(value) => change((draft) => chooseInChange(draft, id, choice(value)))}
+    />
   );
 }

@@ -10,7 +10,7 @@ import { afterWords } from "./after-words";
 import { savedWords } from "./saved-words";
 import { scheduleWords } from "./schedule-words";
 import { roundingWords } from "./ScheduleSummary";
-import styles from "./Schedule.module.css";
+import styles from "./Changes.module.css";
 
 interface ChangesSummaryProps {
   readonly plain: ScheduleAccount;
@@ -62,11 +62,11 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
   ];
   return (
     <div className={styles.changed}>
-      <p className={styles.sentence} role="status">
+      <p className={styles.saved} role="status">
         {savedWords(plain, changed, money)}
       </p>
       <div className={styles.sideways}>
-        <table aria-label="With the changes and without">
+        <table className="figures" aria-label="With the changes and without">
           <thead>
             <tr>
               <td />

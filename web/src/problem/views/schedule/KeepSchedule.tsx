@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
 import { useDocumentState } from "../../document/document-context";
-import { csvText } from "../figure-table";
+import { SaveCsvButton } from "../SaveCsvButton";
 import { PrintedSchedule } from "./PrintedSchedule";
 import { scheduleFigures } from "./schedule-figures";
 import type { SchedulePartProps } from "./ScheduleSummary";
@@ -28,19 +28,12 @@ export function KeepSchedule(props: SchedulePartProps) {
       <button type="button" className="word-button" onClick={() => void saveWorkbook()}>
         Save as workbook
       </button>
-      <button
-        type="button"
-        className="word-button"
-        onClick={() =>
-          saveAsFile(
-            fileNameOf(title, "-schedule.csv"),
-            csvText(scheduleFigures(account, firstDate), format),
-            "text/csv",
-          )
-        }
-      >
-        Save as CSV
-      </button>
+      <SaveCsvButton
+        words="Save as CSV"
+        ending="-schedule.csv"
+        format={format}
+        figures={() => scheduleFigures(account, firstDate)}
+      />
       {isPrinted && (
         <PrintedSchedule {...props} title={title} onPrinted={() => setPrinted(false)} />
       )}

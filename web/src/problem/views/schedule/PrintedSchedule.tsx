@@ -1,7 +1,8 @@
 import { useEffect, useEffectEvent, useMemo } from "react";
 import { createPortal } from "react-dom";
-import { printedLines } from "./printed-lines";
+import { scheduleColumns } from "./schedule-columns";
 import type { SchedulePartProps } from "./ScheduleSummary";
+import { shownSchedule } from "./shown-rows";
 import styles from "./Printed.module.css";
 
 interface PrintedScheduleProps extends SchedulePartProps {
@@ -13,10 +14,14 @@ interface PrintedScheduleProps extends SchedulePartProps {
 /** Every row for the printer, which sees nothing else; the screen does not show it. */
 export function PrintedSchedule(props: PrintedScheduleProps) {
   const { account, firstDate, format, title, onPrinted } = props;
-  const { heads, lines } = useMemo(
-    () => printedLines(account, firstDate, format),
-    [account, firstDate, format],
-  );
+  const { heads, lines } = useMemo(() => {
+    const columns = scheduleColumns(account, firstDate, format, "paper");
+    const rows = shownSchedule(account, firstDate, "all").rows.map((row) => ({
+      kind: row.kind,
+      cells: columns.cellsOf(row),
+    }));
+    return { heads: columns.heads, lines: [...rows, { kind: "total", cells: columns.totals }] };
+  }, [account, firstDate, format]);
   const end = useEffectEvent(onPrinted);
   useEffect(() => {
     const leave = () => end();

@@ -6,7 +6,7 @@ import { CHANGE_KINDS } from "./change-kinds";
 import type { ChangedAccounts } from "./changed-accounts";
 import { ChangeRow } from "./ChangeRow";
 import type { ReadChangeLine } from "./use-change-lines";
-import styles from "./Schedule.module.css";
+import styles from "./Changes.module.css";
 
 interface ScheduleChangesProps {
   readonly flow: string;

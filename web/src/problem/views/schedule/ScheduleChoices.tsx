@@ -1,4 +1,5 @@
 import type { Flow, ScheduleOptions } from "@kestrelmoor/core";
+import { InkChoice } from "../../../ui/InkChoice";
 import { useDocumentState } from "../../document/document-context";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { dateIn } from "./first-date";
@@ -23,33 +24,27 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
         {streams.length === 1 ? (
           <strong>{nameOf(streams[0])}</strong>
         ) : (
-          <select
-            className="ink-choice"
-            aria-label="Which payments"
+          <InkChoice
+            label="Which payments"
             value={flow}
-            onChange={({ target }) => look({ flow: target.value, open: null })}
-          >
-            {streams.map((stream) => (
-              <option key={stream.id} value={stream.id}>
-                {nameOf(stream)}
-              </option>
-            ))}
-          </select>
+            options={streams.map((stream) => [stream.id, nameOf(stream)])}
+            onChoose={(id) => look({ flow: id, open: null })}
+          />
         )}
         , counted{" "}
-        <select
-          className="ink-choice"
-          aria-label="How it is counted"
+        <InkChoice<ScheduleOptions["rounding"]>
+          label="How it is counted"
           value={rounding}
-          onChange={({ target }) =>
+          options={[
+            ["none", "with every digit, as the textbook does"],
+            ["cent", "in whole cents, as a lender does"],
+          ]}
+          onChoose={(wanted) =>
             change(({ schedule }) => {
-              schedule.rounding = target.value as ScheduleOptions["rounding"];
+              schedule.rounding = wanted;
             })
           }
-        >
-          <option value="none">with every digit, as the textbook does</option>
-          <option value="cent">in whole cents, as a lender does</option>
-        </select>
+        />
         , the first payment on{" "}
         <input
           className={`ink-field ${styles.date ?? ""}`}

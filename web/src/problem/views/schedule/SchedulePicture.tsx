@@ -11,6 +11,7 @@ import {
   YAxis,
 } from "recharts";
 import { useDeferredValue, useMemo, useState } from "react";
+import { AXIS, TOOLTIP } from "../../../ui/chart-look";
 import { useElementWidth } from "../../../ui/use-element-width";
 import type { ScheduleAccount } from "./account-of";
 import { drawnBalances, partsOverTime, stepOf } from "./picture-points";
@@ -21,7 +22,6 @@ import styles from "./Schedule.module.css";
 
 const HEIGHT = 210;
 const MARGIN = { top: 8, right: 12, bottom: 2, left: 0 };
-const AXIS = { stroke: "var(--stone)", tick: { fill: "var(--slate)" } } as const;
 
 interface SchedulePictureProps extends SchedulePartProps {
   /** The schedule without its changes; `null` where there are none. */
@@ -82,10 +82,8 @@ export function SchedulePicture(props: SchedulePictureProps) {
                 <XAxis dataKey="name" {...AXIS} minTickGap={20} />
                 <YAxis width={axisWidth(largestOf(parts), short)} tickFormatter={short} {...AXIS} />
                 <Tooltip
-                  isAnimationActive={false}
+                  {...TOOLTIP}
                   cursor={{ fill: "var(--heather-soft)" }}
-                  contentStyle={TOOLTIP}
-                  itemStyle={{ color: "var(--paper)" }}
                   formatter={(amount, name) => [money(Number(amount)), name]}
                 />
                 {plain !== null && !isSaving && (
@@ -147,13 +145,6 @@ function largestOf(parts: ReturnType<typeof partsOverTime>): number {
 function Swatch({ of: colour }: { readonly of: "heather" | "gorse" }) {
   return <span className={styles.swatch} data-colour={colour} aria-hidden />;
 }
-
-const TOOLTIP = {
-  border: 0,
-  borderRadius: 8,
-  color: "var(--paper)",
-  background: "var(--peat)",
-};
 
 /** What stands for the schedule without its changes. */
 const PALE = 0.35;

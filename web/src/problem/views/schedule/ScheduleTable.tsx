@@ -12,9 +12,10 @@ import { goTo } from "./go-to";
 import { KeepSchedule } from "./KeepSchedule";
 import { useScheduleChoice } from "./schedule-choice";
 import { shownSchedule, type ShownRow } from "./shown-rows";
-import { BeforeCells, figuresIn, Head, PaymentCells, Totals, YearCells } from "./ScheduleRows";
+import { scheduleColumns } from "./schedule-columns";
+import { Head, RowCells, Totals } from "./ScheduleRows";
 import type { SchedulePartProps } from "./ScheduleSummary";
-import styles from "./Schedule.module.css";
+import styles from "./Table.module.css";
 
 /** A finger needs more room than a pointer, as for all that is pressed. */
 function rowHeight(): number {
@@ -29,6 +30,10 @@ export function ScheduleTable(props: SchedulePartProps) {
   const shown = useMemo(
     () => shownSchedule(account, firstDate, choice.open),
     [account, firstDate, choice.open],
+  );
+  const columns = useMemo(
+    () => scheduleColumns(account, firstDate, format),
+    [account, firstDate, format],
   );
   const found = useMemo(() => goTo(typed, account, firstDate), [typed, account, firstDate]);
   const wanted = found.state === "found" ? found.row.payment : null;
@@ -116,12 +121,12 @@ export function ScheduleTable(props: SchedulePartProps) {
           data-dated={firstDate !== null}
           style={
             {
-              "--figures": figuresIn(account),
+              "--figures": columns.heads.length - (firstDate === null ? 2 : 3),
               "--row-height": `${height}px`,
             } as CSSProperties
           }
         >
-          <Head account={account} isDated={firstDate !== null} />
+          <Head heads={columns.heads} />
           <div role="rowgroup" className={styles.body} style={{ height: windowed.getTotalSize() }}>
             {windowed.getVirtualItems().map(({ index, start }) => {
               const row = shown.rows[index];
@@ -133,18 +138,12 @@ export function ScheduleTable(props: SchedulePartProps) {
                   className={classOf(row, wanted)}
                   style={{ transform: `translateY(${start}px)` }}
                 >
-                  {row.kind === "before" ? (
-                    <BeforeCells {...{ row, account, firstDate, format }} />
-                  ) : row.kind === "year" ? (
-                    <YearCells {...{ row, account, firstDate, format, turn }} />
-                  ) : (
-                    <PaymentCells {...{ row, account, firstDate, format }} />
-                  )}
+                  <RowCells row={row} cells={columns.cellsOf(row)} turn={turn} />
                 </div>
               );
             })}
           </div>
-          <Totals {...props} rowIndex={shown.rows.length + 2} />
+          <Totals totals={columns.totals} rowIndex={shown.rows.length + 2} />
         </div>
       </div>
     </>

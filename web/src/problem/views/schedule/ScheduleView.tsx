@@ -14,7 +14,7 @@ import { ScheduleChoices } from "./ScheduleChoices";
 import { SchedulePicture } from "./SchedulePicture";
 import { ScheduleSummary } from "./ScheduleSummary";
 import { ScheduleTable } from "./ScheduleTable";
-import { useChangeLines } from "./use-change-lines";
+import { changesOn, useChangeLines } from "./use-change-lines";
 import styles from "./Schedule.module.css";
 
 /** Ten thousand rows are run through; while somebody types, that waits for a pause. */
@@ -58,12 +58,10 @@ function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
   const lines = useChangeLines(problem, solution, flow);
   // What is typed on a line of changes waits for a pause as well.
   const settled = useLingering(lines, RUNS_AFTER_MS);
-  const found = useMemo(() => {
-    const made = settled.flatMap(({ line: { id }, reading: { change } }) =>
-      change === null ? [] : [{ id, change }],
-    );
-    return changedAccounts(problem, flow, rounding, made);
-  }, [problem, flow, rounding, settled]);
+  const found = useMemo(
+    () => changedAccounts(problem, flow, rounding, changesOn(settled)),
+    [problem, flow, rounding, settled],
+  );
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
   const { accounts } = found;
   const { plain, changed } = accounts;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem, type LoanChange, type Problem } from "@kestrelmoor/core";
+import type { LoanChange } from "@kestrelmoor/core";
+import { loanOf, problemOf } from "../../../../test/loans";
 import cases from "../../../../../core/reference/schedules.json";
 import type { ScheduleAccount } from "./account-of";
 import { changedAccounts, type ChangedAccounts } from "./changed-accounts";
@@ -9,25 +10,9 @@ import { scheduleFigures } from "./schedule-figures";
 import { scheduleWords } from "./schedule-words";
 import { shownSchedule } from "./shown-rows";
 
-function problemOf(parts: object): Problem {
-  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...parts });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  return read.value;
-}
-
-const repayments = {
-  ...{ id: "repayments", kind: "stream", direction: "out", amount: null, every: "P1M" },
-  ...{ timing: "end", begins: "P0D" },
-};
-
 /** Without interest everything can be told by heart: 1,000 in ten payments of 100. */
-const tenOf100 = (percent: unknown = 0) => ({
-  rates: [{ percent, quoted: "nominal", compounding: "P1M" }],
-  flows: [
-    { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
-    { ...repayments, count: 10 },
-  ],
-});
+const tenOf100 = (percent = 0) =>
+  loanOf(1000, { percent, quoted: "nominal", compounding: "P1M" }, { every: "P1M", count: 10 });
 
 function accounts(
   parts: object,
@@ -57,13 +42,7 @@ describe("the extras of the reference, to the cent, as changes", () => {
   const changed = cases.filter(({ extra: own }) => own !== undefined);
   test.each(changed.map((one) => [one.id, one] as const))("%s", (_, wanted) => {
     const { loan, rate, every, count, extra: own } = wanted;
-    const problem = {
-      rates: [rate],
-      flows: [
-        { id: "loan", kind: "single", direction: "in", amount: loan, at: "P0D" },
-        { ...repayments, every, count },
-      ],
-    };
+    const problem = loanOf(loan, rate, { every, count });
     const { amount = 0, fromPayment = 1 } = own ?? {};
     const found = accounts(problem, [extra(amount, fromPayment)], "cent").changed;
     expect(found?.schedule.paymentsMade).toBe(wanted.expect.paymentsMade);
@@ -145,7 +124,10 @@ describe("what changes save", () => {
     const savings = {
       rates: [{ percent: 0, quoted: "effective" }],
       flows: [
-        { ...repayments, amount: 100, count: 10 },
+        {
+          ...{ id: "repayments", kind: "stream", direction: "out", amount: 100, every: "P1M" },
+          ...{ count: 10, timing: "end", begins: "P0D" },
+        },
         { id: "goal", kind: "single", direction: "in", amount: null, at: { endOf: "repayments" } },
       ],
     };

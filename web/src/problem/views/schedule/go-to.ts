@@ -1,6 +1,7 @@
 import {
   firstReaching,
   paymentDate,
+  SAME_TIME,
   sentenceWhereKnown,
   type ScheduleRow,
 } from "@kestrelmoor/core";
@@ -44,8 +45,6 @@ export function goTo(typed: string, account: ScheduleAccount, firstDate: string 
   const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
   return row === undefined ? none("No payment has been made by then.") : { state: "found", row };
 }
-
-const SAME_TIME = 1e-9;
 
 function atDate(
   date: string,

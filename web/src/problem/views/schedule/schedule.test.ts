@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem, USUAL_FORMAT, writeMoney, type Problem } from "@kestrelmoor/core";
+import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
+import { accountIn, loanOf, problemOf } from "../../../../test/loans";
 import cases from "../../../../../core/reference/schedules.json";
-import { accountOf, type ScheduleAccount } from "./account-of";
 import { changedAccounts } from "./changed-accounts";
 import { dateIn } from "./first-date";
 import { goTo } from "./go-to";
@@ -11,29 +11,8 @@ import { roundingWords } from "./ScheduleSummary";
 import { shownSchedule } from "./shown-rows";
 import { spanIn } from "./span-in";
 
-function problemOf(parts: object): Problem {
-  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...parts });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  return read.value;
-}
-
-function account(parts: object, rounding: "cent" | "none" = "none"): ScheduleAccount {
-  const problem = problemOf(parts);
-  const found = accountOf(problem, "repayments", { rounding });
-  if (!found.ok) throw new Error(JSON.stringify(found.issues));
-  return found.account;
-}
-
-const loanOf = (amount: number, rate: object, parts: object) => ({
-  rates: [rate],
-  flows: [
-    { id: "loan", kind: "single", direction: "in", amount, at: "P0D" },
-    {
-      ...{ id: "repayments", kind: "stream", direction: "out", amount: null },
-      ...{ timing: "end", begins: "P0D", ...parts },
-    },
-  ],
-});
+const account = (parts: object, rounding?: "cent" | "none") =>
+  accountIn(problemOf(parts), rounding);
 const MONTHLY = { percent: 6, quoted: "nominal", compounding: "P1M" };
 const threeYears = account(loanOf(9000, MONTHLY, { every: "P1M", count: 36 }), "cent");
 

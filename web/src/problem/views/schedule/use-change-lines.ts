@@ -2,6 +2,7 @@ import type { Problem, Solution } from "@kestrelmoor/core";
 import { frequencyOf, paymentTime, quotationOf } from "@kestrelmoor/core";
 import { readChange, type ChangeLine, type ChangeReading } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
+import type { ChangeOnLine } from "./changed-accounts";
 import { useDocumentState } from "../../document/document-context";
 
 export interface ReadChangeLine {
@@ -31,4 +32,11 @@ export function useChangeLines(
       .filter((line) => line.flow === flow)
       .map((line) => ({ line, reading: readChange(line, payments) }));
   }, [changes, problem, solution, flow]);
+}
+
+/** The changes that say all that they have to. */
+export function changesOn(lines: readonly ReadChangeLine[]): ChangeOnLine[] {
+  return lines.flatMap(({ line: { id }, reading: { change } }) =>
+    change === null ? [] : [{ id, change }],
+  );
 }

@@ -9,6 +9,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
+import { AXIS, TOOLTIP } from "../../../ui/chart-look";
 import { useElementWidth } from "../../../ui/use-element-width";
 import type { ChartPoint } from "./sweep-points";
 import { writeFieldFigure, type SweepField } from "./sweep-fields";
@@ -50,8 +51,7 @@ export function AnswerChart(props: AnswerChartProps) {
             type="number"
             domain={["dataMin", "dataMax"]}
             tickFormatter={writeX}
-            stroke="var(--stone)"
-            tick={{ fill: "var(--slate)" }}
+            {...AXIS}
             minTickGap={46}
           />
           <YAxis
@@ -59,13 +59,10 @@ export function AnswerChart(props: AnswerChartProps) {
             width={104}
             domain={scale ?? ["auto", "auto"]}
             tickFormatter={writeAnswer}
-            stroke="var(--stone)"
-            tick={{ fill: "var(--slate)" }}
+            {...AXIS}
           />
           <Tooltip
-            isAnimationActive={false}
-            contentStyle={TOOLTIP}
-            itemStyle={{ color: "var(--paper)" }}
+            {...TOOLTIP}
             labelFormatter={(x) => `${field.name}: ${writeX(Number(x))}`}
             formatter={(y) => [writeAnswer(Number(y)), "answer"]}
           />
@@ -106,13 +103,6 @@ export function AnswerChart(props: AnswerChartProps) {
     </div>
   );
 }
-
-const TOOLTIP = {
-  border: 0,
-  borderRadius: 8,
-  color: "var(--paper)",
-  background: "var(--peat)",
-};
 
 /** The chart for those who do not see it: its ends and where the problem stands. */
 function inWords({ field, points, present, writeAnswer, format }: AnswerChartProps): string {

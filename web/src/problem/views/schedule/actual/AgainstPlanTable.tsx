@@ -6,9 +6,8 @@ import {
   type AgainstRow,
 } from "@kestrelmoor/core";
 import { useMemo } from "react";
-import { fileNameOf, saveAsFile } from "../../../../ui/save-as-file";
-import { useDocumentState } from "../../../document/document-context";
-import { csvText, type FigureTable } from "../../figure-table";
+import type { FigureTable } from "../../figure-table";
+import { SaveCsvButton } from "../../SaveCsvButton";
 import { afterWords } from "../after-words";
 import { scheduleWords } from "../schedule-words";
 import type { SchedulePartProps } from "../ScheduleSummary";
@@ -26,7 +25,6 @@ interface AgainstPlanTableProps extends SchedulePartProps {
 
 /** Plan and reality, payment by payment, and what could not be read. */
 export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPlanTableProps) {
-  const title = useDocumentState(({ draft }) => draft.title);
   const found = useMemo(() => againstPlan(account.run, read.payments), [account, read]);
   const money = (amount: number) => writeMoney(amount, format);
   const words = scheduleWords(account.schedule);
@@ -51,7 +49,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
             aria-label="Real payments against the plan"
             tabIndex={0}
           >
-            <table className={styles.table}>
+            <table className={`figures ${styles.table ?? ""}`}>
               <thead>
                 <tr>
                   {[
@@ -91,19 +89,12 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
                 file.{" "}
               </span>
             )}
-            <button
-              type="button"
-              className="word-button"
-              onClick={() =>
-                saveAsFile(
-                  fileNameOf(title, "-against-plan.csv"),
-                  csvText(figuresOf(found, whenOf), format),
-                  "text/csv",
-                )
-              }
-            >
-              Save the comparison as CSV
-            </button>
+            <SaveCsvButton
+              words="Save the comparison as CSV"
+              ending="-against-plan.csv"
+              format={format}
+              figures={() => figuresOf(found, whenOf)}
+            />
           </p>
         </>
       )}

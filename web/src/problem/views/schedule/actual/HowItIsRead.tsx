@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { InkChoice } from "../../../../ui/InkChoice";
 import { useActualChoice } from "./actual-choice";
 import { SEPARATORS, type ReadTable, type Separator } from "./read-file";
 import type { Understanding } from "./recognise";
@@ -23,7 +23,7 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
   return (
     <p className={styles.sentence}>
       {table.rows.length.toLocaleString("en")} rows, parted by{" "}
-      <Choice
+      <InkChoice
         label="What parts the columns"
         value={table.separator}
         options={Object.entries(SEPARATORS)}
@@ -31,7 +31,7 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
         onChoose={(value) => change({ separator: value as Separator, chosen: {} })}
       />
       , the first{" "}
-      <Choice
+      <InkChoice
         label="Whether there are heads"
         value={hasHeads ? "heads" : "payment"}
         options={[
@@ -41,24 +41,24 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
         onChoose={(value) => choose({ hasHeads: value === "heads" })}
       />
       ; amounts from{" "}
-      <Choice
+      <InkChoice
         label="Column of the amounts"
         value={amounts === null ? "" : String(amounts)}
         options={columns}
         onChoose={(value) => choose({ amounts: Number(value) })}
       />{" "}
       with{" "}
-      <Choice
+      <InkChoice
         label="What marks decimals"
         value={mark ?? ""}
         options={[
           ["point", "a point for decimals"],
           ["comma", "a comma for decimals"],
         ]}
-        onChoose={(value) => choose({ mark: value as "point" | "comma" })}
+        onChoose={(value) => choose({ mark: value })}
       />
       , dates from{" "}
-      <Choice
+      <InkChoice
         label="Column of the dates"
         value={dates === null ? "none" : String(dates)}
         options={[["none", "no column: one payment after the other"], ...columns]}
@@ -68,7 +68,7 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
         <>
           {" "}
           as{" "}
-          <Choice
+          <InkChoice
             label="Order of day, month and year"
             value={order ?? ""}
             options={[
@@ -76,41 +76,11 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
               ["dmy", "day.month.year"],
               ["mdy", "month/day/year"],
             ]}
-            onChoose={(value) => choose({ order: value as "ymd" | "dmy" | "mdy" })}
+            onChoose={(value) => choose({ order: value })}
           />
         </>
       )}
       .
     </p>
-  );
-}
-
-interface ChoiceProps {
-  readonly label: string;
-  /** Empty where nothing is chosen yet. */
-  readonly value: string;
-  readonly options: readonly (readonly [string, string])[];
-  readonly onChoose: (value: string) => void;
-}
-
-function Choice({ label, value, options, onChoose }: ChoiceProps): ReactNode {
-  return (
-    <select
-      className="ink-choice"
-      aria-label={label}
-      value={value}
-      onChange={({ target }) => onChoose(target.value)}
-    >
-      {value === "" && (
-        <option value="" disabled>
-          choose
-        </option>
-      )}
-      {options.map(([key, words]) => (
-        <option key={key} value={key}>
-          {words}
-        </option>
-      ))}
-    </select>
   );
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
-import { againstPlan, readProblem } from "@kestrelmoor/core";
-import { accountOf, type ScheduleAccount } from "../account-of";
+import { againstPlan } from "@kestrelmoor/core";
+import { accountIn, loanOf, problemOf } from "../../../../../test/loans";
 import { againstWords } from "./against-words";
 import { amountIn, dateOf } from "./cell-values";
 import { paymentsIn } from "./payments-in";
@@ -8,24 +8,10 @@ import { readTable, type Row } from "./read-file";
 import { recognise, type Understanding } from "./recognise";
 
 /** 1,200 in twelve monthly payments of 100, without interest. */
-function loan(): ScheduleAccount {
-  const read = readProblem({
-    format: "kestrelmoor-problem",
-    version: 1,
-    rates: [{ percent: 0, quoted: "effective" }],
-    flows: [
-      { id: "loan", kind: "single", direction: "in", amount: 1200, at: "P0D" },
-      {
-        ...{ id: "pay", kind: "stream", direction: "out", amount: null, every: "P1M", count: 12 },
-        ...{ timing: "end", begins: "P0D" },
-      },
-    ],
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.issues));
-  const found = accountOf(read.value, "pay", { rounding: "none" });
-  if (!found.ok) throw new Error(JSON.stringify(found.issues));
-  return found.account;
-}
+const loan = () =>
+  accountIn(
+    problemOf(loanOf(1200, { percent: 0, quoted: "effective" }, { every: "P1M", count: 12 })),
+  );
 
 function rowsOf(text: string): readonly Row[] {
   const table = readTable(text, null);

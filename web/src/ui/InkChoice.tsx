@@ -1,0 +1,32 @@
+export interface InkChoiceProps<Value extends string> {
+  /** What is chosen, for those who do not see where it stands. */
+  readonly label: string;
+  /** Empty where nothing is chosen yet. */
+  readonly value: Value | "";
+  readonly options: readonly (readonly [Value, string])[];
+  readonly onChoose: (value: Value) => void;
+}
+
+/** A choice that stands in a sentence, on an ink line. */
+export function InkChoice<Value extends string>(props: InkChoiceProps<Value>) {
+  const { label, value, options, onChoose } = props;
+  return (
+    <select
+      className="ink-choice"
+      aria-label={label}
+      value={value}
+      onChange={({ target }) => onChoose(target.value as Value)}
+    >
+      {value === "" && (
+        <option value="" disabled>
+          choose
+        </option>
+      )}
+      {options.map(([key, words]) => (
+        <option key={key} value={key}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}
