@@ -4,6 +4,7 @@
  */
 export * from "./workings/step";
 export * from "./workings/workings";
+export * from "./workings/appraisal/appraisal-workings";
 export * from "./workings/further/further-workings";
 export { isSameFigure } from "./workings/mathematics/same-figure";
 export { linePlain, lineLatex, type LineStyle } from "./workings/write-line";

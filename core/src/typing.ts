@@ -2,6 +2,7 @@
  * What people type: texts read into problems, and problems written as texts. It stands on the engine,
  * which `index.ts` exports and which knows nothing of it.
  */
+export { marksUnknown } from "./input/entry-label";
 export * from "./input/read-claim";
 export * from "./input/read-figure";
 export * from "./input/read-money";
@@ -14,11 +15,14 @@ export {
   draftSchema,
   MOST_CHANGES,
   MOST_OFFERS,
+  MOST_OTHER_PROJECTS,
   MOST_SIDE_SUMS,
   MOST_VARIANTS,
 } from "./draft/draft";
 export * from "./draft/offers/edit-offers";
 export * from "./draft/offers/read-offer";
+export * from "./draft/appraisal/edit-projects";
+export * from "./draft/appraisal/read-appraisal";
 export * from "./draft/changes/edit-changes";
 export * from "./draft/changes/read-change";
 export { parseDraft } from "./draft/draft-document";

@@ -1,7 +1,7 @@
 import { readVersioned, type VersionedDocument } from "../documents/versioned-document";
 import { schemaIssues } from "../problem/schema-issues";
 import { fail, succeed, type Result } from "../result";
-import { draftSchema, NO_COMPARISON, PLAIN_SCHEDULE, type Draft } from "./draft";
+import { draftSchema, NO_COMPARISON, PLAIN_APPRAISAL, PLAIN_SCHEDULE, type Draft } from "./draft";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
 import { writeFollowUp } from "./write/write-follow-up";
@@ -10,7 +10,7 @@ import { writeAsk, writeRate } from "./write-draft";
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 4,
+  version: 5,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,
@@ -28,6 +28,8 @@ const draftDocument: VersionedDocument<Draft> = {
     }),
     // Version 4 keeps how its schedule is counted and what is changed about it, and offers of other loans.
     3: (document) => ({ ...document, schedule: PLAIN_SCHEDULE, comparison: NO_COMPARISON }),
+    // Version 5 keeps what a project is judged by, and others beside it.
+    4: (document) => ({ ...document, appraisal: PLAIN_APPRAISAL }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });

@@ -108,7 +108,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(4);
+    expect(parsed.value.version).toBe(5);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -142,10 +142,20 @@ describe("files and fields", () => {
   });
 
   test("a draft of version 3 has a plain schedule and no offers", () => {
-    const { schedule, comparison, ...rest } = draftOf("1", "2", "?", "3y");
+    const { schedule, comparison, appraisal, ...rest } = draftOf("1", "2", "?", "3y");
     expect(schedule).toEqual({ rounding: "none", firstDate: "", changes: [] });
     expect(comparison).toEqual({ heldFor: "", offers: [] });
+    expect(appraisal.others).toEqual([]);
     expect(parseDraft({ ...rest, version: 3 })).toEqual({
+      ok: true,
+      value: draftOf("1", "2", "?", "3y"),
+    });
+  });
+
+  test("a draft of version 4 is judged by its own rate, alone", () => {
+    const { appraisal, ...rest } = draftOf("1", "2", "?", "3y");
+    expect(appraisal).toEqual({ hurdle: "", reinvest: "", budget: "", others: [] });
+    expect(parseDraft({ ...rest, version: 4 })).toEqual({
       ok: true,
       value: draftOf("1", "2", "?", "3y"),
     });
@@ -153,7 +163,7 @@ describe("files and fields", () => {
 
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 5 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 6 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -19,6 +19,7 @@ export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
 export const MOST_CHANGES = 20;
 export const MOST_OFFERS = 5;
+export const MOST_OTHER_PROJECTS = 5;
 
 const typed = z.string().max(LONGEST_FIELD);
 const typedList = z.string().max(LONGEST_LIST_FIELD);
@@ -172,9 +173,27 @@ const comparison = z.strictObject({
   offers: z.array(offer).max(MOST_OFFERS),
 });
 
+/** Another project to judge beside the one of the problem. */
+const otherProject = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  every: typed,
+  amounts: typedList,
+});
+
+const appraisal = z.strictObject({
+  /** What the project is measured by; empty for the problem's own rate. */
+  hurdle: typed,
+  /** What money that comes in is put to work at; empty for the hurdle rate. */
+  reinvest: typed,
+  /** How much may be laid out at the start, where several projects are to be had. */
+  budget: typed,
+  others: z.array(otherProject).max(MOST_OTHER_PROJECTS),
+});
+
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(4),
+  version: z.literal(5),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -186,6 +205,7 @@ export const draftSchema = z.strictObject({
   variants: z.array(variant).max(MOST_VARIANTS),
   schedule,
   comparison,
+  appraisal,
   /** How the answer is written; `null` for the way in which this person always has it. */
   answerFormat: z.union([answerFormatSchema, z.null()]),
 });
@@ -198,6 +218,7 @@ export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
 export type ChangeLine = Draft["schedule"]["changes"][number];
 export type Offer = Draft["comparison"]["offers"][number];
+export type OtherProject = Draft["appraisal"]["others"][number];
 export type Change = Variant["changes"][number];
 export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
 export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
@@ -212,10 +233,18 @@ export const PLAIN_SCHEDULE: Draft["schedule"] = { rounding: "none", firstDate: 
 /** No other loans to compare with. */
 export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };
 
+/** Measured by its own rate, and no other projects beside it. */
+export const PLAIN_APPRAISAL: Draft["appraisal"] = {
+  hurdle: "",
+  reinvest: "",
+  budget: "",
+  others: [],
+};
+
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 4,
+  version: 5,
   title: "",
   question: "",
   rates: [],
@@ -226,5 +255,6 @@ export const BLANK_DRAFT: Draft = {
   variants: [],
   schedule: PLAIN_SCHEDULE,
   comparison: NO_COMPARISON,
+  appraisal: PLAIN_APPRAISAL,
   answerFormat: null,
 };

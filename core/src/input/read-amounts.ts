@@ -2,6 +2,7 @@ import { issue, type Issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import type { Names } from "./names";
+import { labelledEntry } from "./entry-label";
 import { readAmount, type SaidAmount } from "./read-amount";
 import { isUnknownMark } from "./unknown-mark";
 
@@ -16,7 +17,7 @@ const IN_BRACKETS = /^\(\s*([^()]+?)\s*\)$/;
  * Reads amounts one after the other: `out 1,000; 300 x 3; ?`, or a column or row pasted from elsewhere.
  * They are parted by semicolons, tabs, lines, or commas with a space after them. An amount comes in
  * unless it says `out`, or stands with a minus or in brackets as other programs write it; `x 3` has it
- * three times.
+ * three times; what stands in quotation marks behind it says what it is for: see `labelsIn`.
  *
  * @returns one entry for each amount. Fails with `amounts-missing`, `too-many`, or for each entry that
  *   cannot be read with `entry-not-understood`
@@ -25,13 +26,14 @@ export function readAmounts(typed: string, names: Names): Result<ListedAmount[]>
   const entries = partsOf(typed);
   if (entries.length === 0) return fail(issue("amounts-missing", [], {}));
   const amounts: ListedAmount[] = [];
-  for (const [index, entry] of entries.entries()) {
-    const [, once = entry, times = "1"] = REPEATED.exec(entry) ?? [];
+  for (const [index, part] of entries.entries()) {
+    const { entry } = labelledEntry(part);
+    const { once, times } = repeatedEntry(entry);
     const read = readEntry(once, names);
     if (read === undefined) {
       return fail(issue("entry-not-understood", [], { place: index + 1, at: entry.slice(0, 40) }));
     }
-    for (let count = Number(times); count > 0; count -= 1) amounts.push(read);
+    for (let count = times; count > 0; count -= 1) amounts.push(read);
     if (amounts.length > LIMITS.listAmounts) return fail(tooMany);
   }
   return amounts.length === 0 ? fail(issue("amounts-missing", [], {})) : succeed(amounts);
@@ -39,12 +41,26 @@ export function readAmounts(typed: string, names: Names): Result<ListedAmount[]>
 
 const tooMany: Issue = issue("too-many", [], { limit: LIMITS.listAmounts });
 
+/** What each amount of such a text is for; empty where nothing is said. */
+export function labelsIn(typed: string): string[] {
+  return partsOf(typed).flatMap((part) => {
+    const { entry, label } = labelledEntry(part);
+    return Array<string>(repeatedEntry(entry).times).fill(label);
+  });
+}
+
+/** An entry without its `x 3`, and how often it is meant. */
+export function repeatedEntry(entry: string): { readonly once: string; readonly times: number } {
+  const [, once = entry, times = "1"] = REPEATED.exec(entry) ?? [];
+  return { once, times: Number(times) };
+}
+
+/** What stands in quotation marks, anything but a separator, or a comma inside a figure. */
+const PART = /(?:"[^"\r\n]*"|“[^”\r\n]*”|[^;\t\r\n,]|,(?!\s))+/g;
+
 /** The parts of a text that holds several things; empty ones between two separators are left out. */
 export function partsOf(typed: string): string[] {
-  return typed
-    .split(/[;\t\r\n]+|,\s+/)
-    .map((part) => part.trim())
-    .filter((part) => part !== "");
+  return (typed.match(PART) ?? []).map((part) => part.trim()).filter((part) => part !== "");
 }
 
 /** @returns `undefined` where the text cannot be read */

@@ -1,7 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import { namesOf } from "./names";
-import { readAmounts } from "./read-amounts";
-import { tableToAmounts } from "./table-to-amounts";
+import { labelsIn, readAmounts } from "./read-amounts";
+import { readDated } from "./read-dated";
+import { tableToAmounts, tableToDated } from "./table-to-amounts";
 
 describe("a table from elsewhere", () => {
   test.each<[string, string, number[]]>([
@@ -28,5 +29,37 @@ describe("a table from elsewhere", () => {
     ["an amount that is missing", "1\t500\n2\t\n3\t700"],
   ])("%s is pasted as it is", (_, pasted) => {
     expect(tableToAmounts(pasted)).toBeNull();
+  });
+
+  test("names before the amounts are their labels, and what only counts is none", () => {
+    const text = tableToAmounts("Wax press\t-5,000\nYear 1\t1,200\n2\tHoney, sold; all\t1,300");
+    expect(labelsIn(text ?? "")).toEqual(["Wax press", "", "Honey, sold all"]);
+    expect(readAmounts(text ?? "", namesOf([]))).toEqual({ ok: true, value: [-5000, 1200, 1300] });
+  });
+
+  test("a thousand rows keep their places", () => {
+    const rows = Array.from({ length: 1000 }, (_, index) => `${index}\t${index - 500}.25`);
+    const read = readAmounts(tableToAmounts(rows.join("\n")) ?? "", namesOf([]));
+    expect(read.ok && read.value.length).toBe(1000);
+    expect(read.ok && read.value[3]).toBe(-497.25);
+  });
+
+  test("with dates before the amounts it becomes dated amounts", () => {
+    const text = tableToDated("Date\tFor\tAmount\n2027-03-01\tPress\t-5,000\n2027-09-15\t\t300");
+    expect(readDated(text ?? "", namesOf([]))).toEqual({
+      ok: true,
+      value: [
+        { on: "2027-03-01", amount: -5000, label: "Press" },
+        { on: "2027-09-15", amount: 300 },
+      ],
+    });
+  });
+
+  test.each([
+    ["a date that the calendar has not", "2027-02-30\t5"],
+    ["dates alone", "2027-03-01\n2027-04-01"],
+    ["no dates", "1\t500\n2\t600"],
+  ])("%s is no table of dated amounts", (_, pasted) => {
+    expect(tableToDated(pasted)).toBeNull();
   });
 });

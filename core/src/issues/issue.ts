@@ -46,6 +46,7 @@ export interface IssueFacts {
   "rates-out-of-order": NoFacts;
   "date-impossible": { on: string };
   "date-before-first": { on: string; first: string };
+  "labels-too-many": { amounts: number };
 
   // The unknown
   "unknown-missing": NoFacts;
@@ -102,6 +103,8 @@ export interface IssueFacts {
   "residual-too-large": NoFacts;
   "growth-undefined": NoFacts;
   "appraisal-without-flows": NoFacts;
+  "appraisal-unknown-flow": NoFacts;
+  "appraisal-endless": NoFacts;
   "sweep-field-unfit": NoFacts;
   "sweep-too-large": { limit: number };
 

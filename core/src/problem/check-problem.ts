@@ -18,6 +18,7 @@ export function checkProblem(problem: Problem): Issue[] {
     ...checkReferences(problem),
     ...rateOrder(problem),
     ...impossibleDates(problem),
+    ...labelsOfNothing(problem),
   ];
 }
 
@@ -50,6 +51,14 @@ function rateOrder(problem: Problem): Issue[] {
     }
   });
   return issues;
+}
+
+function labelsOfNothing({ flows }: Problem): Issue[] {
+  return flows.flatMap((flow, index) =>
+    flow.kind === "list" && (flow.labels?.length ?? 0) > flow.amounts.length
+      ? [issue("labels-too-many", ["flows", index, "labels"], { amounts: flow.amounts.length })]
+      : [],
+  );
 }
 
 function impossibleDates(problem: Problem): Issue[] {

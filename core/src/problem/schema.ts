@@ -85,7 +85,8 @@ export const quotedRateSchema = quotedWith({ percent: percentFigureSchema });
 const rate = quotedWith({ percent, from: knownPosition.optional() });
 
 const direction = z.enum(["in", "out"]);
-const flowParts = { id: flowIdSchema, label: z.string().max(LIMITS.labelLength).optional() };
+const label = z.string().max(LIMITS.labelLength);
+const flowParts = { id: flowIdSchema, label: label.optional() };
 
 const single = z.strictObject({
   ...flowParts,
@@ -126,6 +127,11 @@ const list = z.strictObject({
   every: periodSchema,
   begins: position,
   amounts: z.array(entry).min(1).max(LIMITS.listAmounts),
+  labels: z
+    .array(label)
+    .max(LIMITS.listAmounts)
+    .meta(expected("what each amount is for, in their order; empty where nothing is said"))
+    .optional(),
 });
 
 /** That the calendar has the date is checked apart: see `isCalendarDate`. */
@@ -142,6 +148,7 @@ const dated = z.strictObject({
       z.strictObject({
         on: dateSchema,
         amount: entry,
+        label: label.optional(),
       }),
     )
     .min(1)

@@ -51,6 +51,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "Each rate must start later than the one before it. Change when this one starts.",
   "date-before-first": ({ on, first }) =>
     `The first of these dates is ${first}, and ${on} lies before it. Put the earliest date first.`,
+  "labels-too-many": ({ amounts }) =>
+    `There are more labels than amounts, of which there are only ${formatFigure(amounts)}. Leave the last labels out.`,
   "date-impossible": ({ on }) => `There is no ${on} in the calendar.`,
 
   "unknown-missing": () => "Nothing is asked yet. Type ? into the field that you want to find.",
@@ -154,6 +156,10 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "residual-too-large": () =>
     "Even without a single payment less than this would be owed at the end. Leave less to the end.",
   "appraisal-without-flows": () => "There are no amounts to judge. Enter the project's cash flows.",
+  "appraisal-unknown-flow": () =>
+    "One of the amounts or times is still sought, and has no answer. Type a figure in its place to judge the project.",
+  "appraisal-endless": () =>
+    "Payments that go on for ever cannot be gone through one by one. Give them an end to judge the project.",
   "sweep-field-unfit": () =>
     "Only a figure that is given can be varied. Choose a field that holds a number, and at least one value for it.",
   "sweep-too-large": ({ limit }) =>

@@ -47,6 +47,7 @@ describe("sentences", () => {
     every: "P1M",
     figure: "20",
     place: 2,
+    amounts: 3,
     payment: 13,
     count: 12,
     interest: 3,

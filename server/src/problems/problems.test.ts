@@ -7,7 +7,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 4,
+  version: 5,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -30,6 +30,7 @@ const draft = {
   variants: [],
   schedule: { rounding: "cent", firstDate: "2027-01-31", changes: [] },
   comparison: { heldFor: "3 years", offers: [] },
+  appraisal: { hurdle: "8%", reinvest: "", budget: "40,000", others: [] },
   answerFormat: null,
 };
 

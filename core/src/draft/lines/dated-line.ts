@@ -1,3 +1,4 @@
+import { marksUnknown, withUnknown } from "../../input/entry-label";
 import { readDated, type DatedEntry } from "../../input/read-dated";
 import { issuesOf, readField, valueOf, type FieldReading } from "../field";
 import { writeDated } from "../write/write-dated";
@@ -27,13 +28,13 @@ export const datedLine: LineKind<"dated", DatedReading> = {
     entries: writeDated(entries, names),
   }),
   fields: (line) => {
-    const place = line.entries.split(/[;\r\n]+/).findIndex((entry) => /[?？]/.test(entry));
+    const place = line.entries.split(/[;\r\n]+/).findIndex(marksUnknown);
     if (place < 0) return [];
     return [
       {
         path: ["entries", place, "amount"],
         text: "?",
-        write: (text) => void (line.entries = line.entries.replace(/[?？]+/, text)),
+        write: (text) => void (line.entries = withUnknown(line.entries, text)),
       },
     ];
   },

@@ -2,7 +2,10 @@ import { describe, expect, test } from "@jest/globals";
 import { BLANK_DRAFT, type Draft, type FlowLine, type StreamLine } from "../draft";
 import { copyFlow, moveFlow, setGrowth } from "../edit-lines";
 import { moveUnknown } from "../move-unknown";
+import { labelsIn } from "../../input/read-amounts";
+import { marksUnknown, withUnknown } from "../../input/entry-label";
 import { readDraft } from "../read-draft";
+import { writeDraft } from "../write-draft";
 import { solve } from "../../solve/solve";
 
 const stream = (parts: Partial<StreamLine> = {}): StreamLine => ({
@@ -201,6 +204,24 @@ describe("amounts in a list", () => {
     ["1 x 9999", "too-many"],
   ])("%j: %s", (text, code) => {
     expect(codesOf([list(text)])).toEqual([`${code} at flows.0.amounts`]);
+  });
+
+  test("what each is for stands in quotation marks, is kept in the file, and written back", () => {
+    const text = 'out 5,000 "wax press"; 1,200 x 2 "honey; sold"; 450';
+    const typed = 'out 5,000 "wax press"; 1,200 x 2 "honey sold"; 450';
+    expect(labelsIn(text)).toEqual(["wax press", "honey; sold", "honey; sold", ""]);
+    const { problem } = readDraft(draftOf([list(typed)]));
+    expect(problem?.flows[0]).toMatchObject({
+      labels: ["wax press", "honey sold", "honey sold", ""],
+    });
+    if (problem === null) throw new Error("It can be read");
+    expect(writeDraft(problem).flows[0]).toMatchObject({ amounts: typed });
+  });
+
+  test("a question mark in a label is no unknown", () => {
+    expect(marksUnknown('out 5 "why?"; 7')).toBe(false);
+    expect(marksUnknown('out 5 "why?"; ?')).toBe(true);
+    expect(withUnknown('out 5 "why?"; ? "who?"', "8")).toBe('out 5 "why?"; 8 "who?"');
   });
 
   test("with dates", () => {

@@ -1,4 +1,11 @@
-import { partsOf, readAmounts, type ListedAmount } from "../../input/read-amounts";
+import { labelledEntry, withUnknown } from "../../input/entry-label";
+import {
+  labelsIn,
+  partsOf,
+  readAmounts,
+  repeatedEntry,
+  type ListedAmount,
+} from "../../input/read-amounts";
 import { readPeriod } from "../../input/read-period";
 import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { isUnknownMark } from "../../input/unknown-mark";
@@ -44,15 +51,16 @@ export const listLine: LineKind<"list", ListReading> = {
       every: valueOf(every) ?? "",
       begins: time === null ? null : positionOf(time),
       amounts: [...(valueOf(amounts) ?? [])],
+      ...labelsPart(line.amounts),
     };
   },
-  write: ({ id, label = "", every, begins, amounts }, names) => ({
+  write: ({ id, label = "", every, begins, amounts, labels }, names) => ({
     kind: "list",
     id,
     label,
     every: frequencyWords(every).noun,
     begins: writePosition(begins, names),
-    amounts: writeAmounts(amounts, names),
+    amounts: writeAmounts(amounts, names, labels),
   }),
   fields: (line) => [
     { path: ["begins"], text: line.begins, write: (text) => void (line.begins = text) },
@@ -69,20 +77,26 @@ export function readList<Value>(
   return result?.ok === true ? { state: "value", value: result.value } : readField(text, read);
 }
 
+function labelsPart(text: string): { labels?: string[] } {
+  const labels = labelsIn(text);
+  return labels.some((label) => label !== "") ? { labels } : {};
+}
+
 /** The entry of a list that is the unknown, as a field of its own. */
 function unknownEntry(text: string, write: (text: string) => void): Field[] {
   let place = 0;
   for (const part of partsOf(text)) {
-    if (isUnknownMark(part)) {
+    const { entry } = labelledEntry(part);
+    if (isUnknownMark(entry)) {
       return [
         {
           path: ["amounts", place],
           text: "?",
-          write: (figure) => write(text.replace(/[?？]+/, figure)),
+          write: (figure) => write(withUnknown(text, figure)),
         },
       ];
     }
-    place += Number(/[x×]\s*(\d{1,4})$/i.exec(part)?.[1] ?? 1);
+    place += repeatedEntry(entry).times;
   }
   return [];
 }

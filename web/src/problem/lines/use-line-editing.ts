@@ -1,5 +1,5 @@
 import { type Answer, type Path } from "@kestrelmoor/core";
-import { moveUnknown, type Draft } from "@kestrelmoor/core/typing";
+import { marksUnknown, moveUnknown, type Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useDocument } from "../document/document-context";
 
@@ -18,7 +18,7 @@ export function useFieldEditing() {
       },
       /** Types into a field of many amounts; one that becomes "?" takes the unknown to it. */
       typeList: (field: string, before: string, text: string, write: (draft: Draft) => void) => {
-        const takesUnknown = /[?？]/.test(text) && !/[?？]/.test(before);
+        const takesUnknown = marksUnknown(text) && !marksUnknown(before);
         const found = foundIn(store);
         store.edit((draft) => {
           if (takesUnknown) moveUnknown(draft, [], found);

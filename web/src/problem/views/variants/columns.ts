@@ -11,6 +11,7 @@ import {
   factName,
   factsOf,
   factText,
+  marksUnknown,
   type Draft,
   type FactName,
   type Variant,
@@ -124,7 +125,7 @@ export interface FactRow {
 /** Every fact that a variant may have otherwise: all but the unknown. */
 export function variableFacts(draft: Draft): FactRow[] {
   return factsOf(draft)
-    .filter(({ text }) => !/[?？]/.test(text))
+    .filter(({ text }) => !marksUnknown(text))
     .map(({ line, name, text }) => ({
       line,
       fact: name,

@@ -1,0 +1,98 @@
+import { MEASURE_NAMES } from "../../appraisal/measure";
+import type { DatedAmount } from "../../flows/flow-kind";
+import { writeRate } from "../../wording/answer-format";
+import type { AppraisalSubject } from "../../wording/appraisal-words";
+import { spanWords } from "../../wording/format-time";
+import { lineOf, type Sheet } from "../compose/sheet";
+import { snapped } from "../compose/years";
+import { factorOf, of, quotient, type Quantity } from "../mathematics/expression";
+import { levelPresent } from "../mathematics/factors";
+import type { Step } from "../step";
+import { worthSteps, yearlyRate, type Found } from "./parts";
+import { worthOfAmounts } from "./terms";
+
+/** The worth today of all amounts; the first one, at time 0, is not discounted. */
+export function netPresentValue(
+  { flows, hurdlePercent, format }: AppraisalSubject,
+  sheet: Sheet,
+): Found {
+  const rate = yearlyRate(sheet, hurdlePercent);
+  const { steps, found } = worthSteps(
+    sheet,
+    worthOfAmounts(sheet, flows, rate, 0),
+    "NPV",
+    "What comes in counts for, what goes out against; each amount is brought back to today by the years that it lies ahead.",
+  );
+  return { found, steps: [given(rate, writeRate(hurdlePercent, format), flows), ...steps] };
+}
+
+function given(rate: Quantity, words: string, flows: readonly DatedAmount[]): Step {
+  const isToday = flows[0]?.at === 0;
+  return {
+    kind: "given",
+    level: "every-step",
+    say: `The hurdle rate is ${words} a year.${isToday ? " The first amount is at time 0, today: it is taken as it is." : ""}`,
+    lines: [lineOf(rate)],
+  };
+}
+
+export function profitabilitySteps(subject: AppraisalSubject, sheet: Sheet): Step[] | null {
+  const { flows, hurdlePercent, judged, format } = subject;
+  const [first, ...later] = flows;
+  if (judged.profitabilityIndex === null || first === undefined) return null;
+  const rate = yearlyRate(sheet, hurdlePercent);
+  const worth = worthSteps(
+    sheet,
+    worthOfAmounts(sheet, later, rate, first.at),
+    "PV",
+    "What all later amounts are worth on the day of the first outlay.",
+  );
+  const outlay = sheet.given(sheet.letter("C", "0"), "money", -first.amount, null);
+  const index = sheet.work(sheet.letter("PI"), "factor", quotient(of(worth.found), of(outlay)));
+  return [
+    given(rate, writeRate(hurdlePercent, format), flows),
+    ...worth.steps,
+    {
+      kind: "value",
+      level: "short",
+      say: "Divide it by the first outlay.",
+      lines: [lineOf(outlay), lineOf(index)],
+      value: index.value,
+      finds: index,
+    },
+  ];
+}
+
+export function equivalentSteps(subject: AppraisalSubject, sheet: Sheet): Step[] | null {
+  const { flows, hurdlePercent, judged } = subject;
+  if (judged.equivalentAnnual === null) return null;
+  const value = netPresentValue(subject, sheet);
+  const rate = sheet.quantities.find(({ kind }) => kind === "rate");
+  if (rate === undefined) throw new TypeError("A net present value has a rate");
+  const life = snapped((flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0));
+  const years = sheet.given(sheet.letter("T"), "time", life, null);
+  const factor = sheet.work(
+    sheet.letter("a"),
+    "factor",
+    hurdlePercent === 0 ? of(years) : factorOf(levelPresent, of(rate), of(years)),
+  );
+  const annual = sheet.work(sheet.letter("A"), "money", quotient(of(value.found), of(factor)));
+  return [
+    ...value.steps,
+    {
+      kind: "term",
+      level: "short",
+      say: `What 1 at the end of each year is worth today, over a life of ${spanWords(life)}.`,
+      lines: [lineOf(years, "years"), lineOf(factor)],
+      value: factor.value,
+    },
+    {
+      kind: "value",
+      level: "short",
+      say: `The level amount that is worth as much: divide the ${MEASURE_NAMES.npv.toLowerCase()} by it.`,
+      lines: [lineOf(annual)],
+      value: annual.value,
+      finds: annual,
+    },
+  ];
+}

@@ -1,0 +1,64 @@
+import { projectRows } from "../../appraisal/running-totals";
+import { writeMoney, writeRate } from "../../wording/answer-format";
+import type { AppraisalSubject } from "../../wording/appraisal-words";
+import { spanWords } from "../../wording/format-time";
+import { capitalized } from "../compose/flow-names";
+import { lineOf, type Sheet } from "../compose/sheet";
+import { snapped } from "../compose/years";
+import { minus, of, plus, product, quotient } from "../mathematics/expression";
+import type { Step } from "../step";
+
+/** Between the two dates around it the running total is taken to move evenly. */
+export function paybackSteps(
+  { flows, format }: AppraisalSubject,
+  sheet: Sheet,
+  payback: number | null,
+  hurdlePercent: number | null,
+): Step[] | null {
+  if (payback === null) return null;
+  const rows = projectRows(flows, hurdlePercent === null ? 0 : Math.log1p(hurdlePercent / 100));
+  const totalOf = (row: (typeof rows)[number]) =>
+    hurdlePercent === null ? row.total : row.discountedTotal;
+  const place = rows.findIndex(
+    (row, index) => index > 0 && totalOf(rows[index - 1] ?? row) < 0 && totalOf(row) >= 0,
+  );
+  const [before, after] = [rows[place - 1], rows[place]];
+  if (before === undefined || after === undefined) return null;
+  const what = hurdlePercent === null ? "the amounts" : "the present values";
+  const early = sheet.given(sheet.letter("t", "a"), "time", snapped(before.at), null);
+  const late = sheet.given(sheet.letter("t", "b"), "time", snapped(after.at), null);
+  const missing = sheet.given(sheet.letter("M"), "money", -totalOf(before), null);
+  const coming = sheet.given(
+    sheet.letter("C"),
+    "money",
+    hurdlePercent === null ? after.amount : after.presentValue,
+    null,
+  );
+  const time = sheet.work(
+    sheet.letter("t"),
+    "time",
+    plus(of(early), product(minus(of(late), of(early)), quotient(of(missing), of(coming)))),
+  );
+  const when = (years: number) => (years === 0 ? "today" : `after ${spanWords(years)}`);
+  return [
+    {
+      kind: "term",
+      level: "short",
+      say: `Add up ${what}${hurdlePercent === null ? "" : ` at ${writeRate(hurdlePercent, format)} a year`}, date by date. ${capitalized(when(before.at))} the total is ${writeMoney(totalOf(before), format)}, and ${when(after.at)} it is ${writeMoney(totalOf(after), format)}.`,
+      lines: [
+        lineOf(early, "years, the last date below nothing"),
+        lineOf(late, "years, the next date"),
+        lineOf(missing, "still missing at the first of them"),
+        lineOf(coming, "what comes in at the second"),
+      ],
+    },
+    {
+      kind: "value",
+      level: "short",
+      say: "Between the two the money is taken to come in evenly.",
+      lines: [lineOf(time)],
+      value: time.value,
+      finds: time,
+    },
+  ];
+}
