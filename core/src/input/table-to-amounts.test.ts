@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { namesOf } from "./names";
 import { labelsIn, readAmounts } from "./read-amounts";
 import { readDated } from "./read-dated";
-import { tableToAmounts, tableToDated } from "./table-to-amounts";
+import { columnsPassedOver, faultInTable, tableToAmounts, tableToDated } from "./table-to-amounts";
 
 describe("a table from elsewhere", () => {
   test.each<[string, string, number[]]>([
@@ -61,5 +61,28 @@ describe("a table from elsewhere", () => {
     ["no dates", "1\t500\n2\t600"],
   ])("%s is no table of dated amounts", (_, pasted) => {
     expect(tableToDated(pasted)).toBeNull();
+  });
+
+  test.each([
+    ["0\t-5000\n1\t1200", 0],
+    ["2027\t-5000\n2028\t1200", 0],
+    ["Year\tPress\tShed\n0\t-5000\t-80\n1\t1200\t90", 1],
+    ["Press\t-5000\nHoney\t1200", 0],
+    [`${"5\t".repeat(199)}7\n${"6\t".repeat(199)}8`, 199],
+    ["1\t2\t3", 0],
+  ])("%.30j passes over %d columns of amounts", (pasted, columns) => {
+    expect(columnsPassedOver(pasted)).toBe(columns);
+  });
+
+  test("figures that are passed over do not become labels", () => {
+    expect(tableToAmounts("Press\t17\t-80\nHoney\t18\t90")).toBe('-80 "Press"; 90 "Honey"');
+  });
+
+  test.each([
+    ["Year\tFlow\n0\t-5000\n1\tmuch", { row: 3, cell: "much" }],
+    ["0\t=1+2\n1\t5", { row: 1, cell: "=1+2" }],
+    ["0\t5\n1\t6", null],
+  ])("what is wrong with %j", (pasted, fault) => {
+    expect(faultInTable(pasted)).toEqual(fault);
   });
 });

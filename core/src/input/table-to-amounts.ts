@@ -66,7 +66,7 @@ function bodyOf(
 
 function labelOf(cells: readonly string[]): string {
   return cells
-    .filter((cell) => cell !== "" && !COUNTS.test(cell))
+    .filter((cell) => cell !== "" && !COUNTS.test(cell) && !AMOUNT.test(cell))
     .join(", ")
     .slice(0, LIMITS.labelLength);
 }
@@ -74,4 +74,36 @@ function labelOf(cells: readonly string[]): string {
 /** Spaces inside an amount only part its thousands. */
 function tidy({ amount, label }: Entry): string {
   return `${amount.replace(/(\d)\s+(?=\d)/g, "$1")}${writeLabel(label)}`;
+}
+
+/** How many columns of amounts a table has before the one that is taken; counting ones are none. */
+export function columnsPassedOver(pasted: string): number {
+  const body = bodyOf(pasted);
+  if (body.length < 2) return 0;
+  const width = Math.max(...body.map((row) => row.length));
+  const columns = Array.from({ length: width - 1 }, (_, column) =>
+    body.map((row) => row[column] ?? ""),
+  );
+  return columns.filter(
+    (cells) => cells.every((cell) => cell === "" || AMOUNT.test(cell)) && !countsUp(cells),
+  ).length;
+}
+
+/** 0, 1, 2 …, or years such as 2027, 2028. */
+function countsUp(cells: readonly string[]): boolean {
+  const [first = NaN, ...others] = cells.map(Number);
+  const isStart = first === 0 || first === 1 || (first >= 1900 && first < 2200);
+  return isStart && others.every((figure, index) => figure === first + index + 1);
+}
+
+/** The first row of a table, from 1 with its heads, that ends in no amount, and what it ends in. */
+export function faultInTable(
+  pasted: string,
+): { readonly row: number; readonly cell: string } | null {
+  const body = bodyOf(pasted);
+  const rows = pasted.split(/\r?\n/).filter((row) => row.trim() !== "").length;
+  const place = body.findIndex((row) => !AMOUNT.test(row.at(-1) ?? ""));
+  return place < 0
+    ? null
+    : { row: rows - body.length + place + 1, cell: body[place]?.at(-1) ?? "" };
 }

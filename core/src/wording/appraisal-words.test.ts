@@ -57,6 +57,9 @@ describe("where a measure leads astray", () => {
     ["payback", [-1000, 600, 600], false],
     ["payback", [-1000, 1050], true],
     ["payback", [-1000, 1200, 0, -900], true],
+    ["payback", [-1000, 3600, -4310, 1900], true],
+    ["discounted-payback", [-1000, 3600, -4310, 1900], true],
+    ["discounted-payback", [-1000, 600, 600], false],
     ["profitability-index", [-1000, 2500, -900], true],
   ])("%s of %j: %p", (measure, amounts, isMisleading) => {
     expect(wordsOf(measure, amounts).isMisleading).toBe(isMisleading);

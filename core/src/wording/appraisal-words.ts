@@ -91,47 +91,39 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
   }),
 
   payback: ({ flows, judged: { payback, npv }, format }) => {
-    const rows = projectRows(flows, 0);
-    const last = rows.at(-1)?.total ?? 0;
-    const isLost = payback !== null && last < 0;
+    const totals = projectRows(flows, 0).map(({ total }) => total);
+    const again = fallsAgain(totals);
     const isPoor = payback !== null && npv < 0;
     return {
       figure: payback === null ? null : formatYears(payback, 4),
       says:
         payback === null
-          ? neverBack(
-              rows.map(({ total }) => total),
-              "the running total",
-              format,
-            )
+          ? neverBack(totals, "the running total", format)
           : `The money is back after ${timeWords(payback)}.`,
-      misleads: isLost
-        ? "Here the running total falls below nothing again afterwards: in the end the money is not back."
-        : isPoor
+      misleads:
+        again ??
+        (isPoor
           ? "Here the money is back, and the project is still worth less than it costs: payback leaves out that later money is worth less."
-          : "It leaves out that later money is worth less, and all that comes after the money is back.",
-      isMisleading: isLost || isPoor,
+          : "It leaves out that later money is worth less, and all that comes after the money is back."),
+      isMisleading: again !== null || isPoor,
     };
   },
 
-  "discounted-payback": ({ flows, hurdlePercent, judged, format }) => {
-    const { discountedPayback, npv } = judged;
-    const rows = projectRows(flows, Math.log1p(hurdlePercent / 100));
-    const isLost = discountedPayback !== null && npv < 0;
+  "discounted-payback": ({ flows, hurdlePercent, judged: { discountedPayback }, format }) => {
+    const totals = projectRows(flows, Math.log1p(hurdlePercent / 100)).map(
+      ({ discountedTotal }) => discountedTotal,
+    );
+    const again = fallsAgain(totals);
     return {
       figure: discountedPayback === null ? null : formatYears(discountedPayback, 4),
       says:
         discountedPayback === null
-          ? neverBack(
-              rows.map(({ discountedTotal }) => discountedTotal),
-              "the running total of present values",
-              format,
-            )
+          ? neverBack(totals, "the running total of present values", format)
           : `With ${writeRate(hurdlePercent, format)} a year on it the money is back after ${timeWords(discountedPayback)}.`,
-      misleads: isLost
-        ? "Here the running total falls below nothing again afterwards: the project is worth less than it costs."
-        : "It leaves out all that comes after, so it prefers what is quick to what is large.",
-      isMisleading: isLost,
+      misleads:
+        again ??
+        "It leaves out all that comes after, so it prefers what is quick to what is large.",
+      isMisleading: again !== null,
     };
   },
 
@@ -184,6 +176,17 @@ function againstHurdle(percent: number, hurdlePercent: number, format: AnswerFor
   const points = percent - hurdlePercent;
   if (Math.abs(points) < 1e-9) return "just the hurdle rate";
   return `${writeFigure(Math.abs(points), format, 4)} points ${points > 0 ? "above" : "below"} the hurdle rate`;
+}
+
+/** What is to be said of a running total that has been back at nothing and does not stay there. */
+function fallsAgain(totals: readonly number[]): string | null {
+  const back = totals.findIndex(
+    (total, index) => index > 0 && total >= 0 && (totals[index - 1] ?? 0) < 0,
+  );
+  if (back < 0 || !totals.slice(back).some((total) => total < 0)) return null;
+  return (totals.at(-1) ?? 0) < 0
+    ? "Here the running total falls below nothing again afterwards, and stays there: in the end the money is not back."
+    : "Here the running total falls below nothing again afterwards, so the money is not back for good by then.";
 }
 
 function neverBack(totals: readonly number[], name: string, format: AnswerFormat): string {

@@ -12,3 +12,8 @@ export const TOOLTIP = {
   },
   itemStyle: { color: "var(--paper)" },
 } as const;
+
+/** Room for the figures beside an axis. */
+export function axisWidth(figures: readonly string[]): number {
+  return 22 + 8 * Math.max(2, ...figures.map(({ length }) => length));
+}

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { evenFlows } from "../project-flows";
 import { netValue } from "../measures";
 import { bestOne, bestWithin } from "./choose";
+import { increments } from "./increments";
 import { crossings, differenceOf, judgeAll, placesBy } from "./compare-projects";
 
 const yearly = (...amounts: number[]) => evenFlows(amounts, "P1Y");
@@ -122,6 +123,33 @@ describe("choosing", () => {
           expect(bestWithin(projects, budget)?.npv ?? 0).toBeCloseTo(most(0, budget), 8);
         },
       ),
+    );
+  });
+});
+
+describe("the incremental project", () => {
+  test("is the larger less the smaller, in the order of the outlays", () => {
+    const [first, second] = increments([large, small, poor], { hurdlePercent: 8 });
+    expect(first).toMatchObject({ from: 2, to: 1 });
+    expect(second).toMatchObject({ from: 1, to: 0 });
+    expect(second?.flows.map(({ amount }) => amount)).toEqual([-4000, 2300, 2600]);
+  });
+
+  test("is worth what the two are apart, whatever they are", () => {
+    const project = fc
+      .array(fc.integer({ min: -900, max: 900 }), { minLength: 1, maxLength: 5 })
+      .map((amounts) => yearly(...amounts));
+    fc.assert(
+      fc.property(fc.array(project, { minLength: 2, maxLength: 6 }), (projects) => {
+        const judged = judgeAll(projects, { hurdlePercent: 9 });
+        const npv = (place: number) => {
+          const found = judged[place]?.judged;
+          return found?.ok === true ? found.value.npv : NaN;
+        };
+        for (const { from, to, judged: increment } of increments(projects, { hurdlePercent: 9 })) {
+          expect(increment.ok && increment.value.npv).toBeCloseTo(npv(to) - npv(from), 7);
+        }
+      }),
     );
   });
 });

@@ -47,7 +47,7 @@ export function internalRateSteps(
       lines: [],
     },
   ];
-  for (const percent of sought) {
+  for (const [place, percent] of sought.entries()) {
     const others = all.filter((other) => other !== percent);
     const search = searchFor(valueAt, percent, others, "i in %");
     const value = decimal(percent);
@@ -75,7 +75,9 @@ export function internalRateSteps(
             high: search.high / 100,
             value,
           };
-    const found = sheet.work(sheet.letter("i"), "rate", root);
+    // Of several each has a number of its own; a single one is the letter that was sought.
+    const letter = sought.length === 1 ? unknown.letter : sheet.letter("i", String(place + 1));
+    const found = sheet.work(letter, "rate", root);
     const say = `The internal rate, as a decimal and in percent: ${writeRate(percent, format)} a year.`;
     steps.push(inPercentStep(sheet, found, say, [resultLine(found)]));
   }

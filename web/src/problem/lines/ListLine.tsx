@@ -6,6 +6,7 @@ import {
 } from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useDocumentState } from "../document/document-context";
+import { AmountsFromFile } from "./AmountsFromFile";
 import { BeginsField } from "./BeginsField";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
@@ -42,6 +43,15 @@ export const ListLine = memo(function ListLine({
         own[key] = text;
       }),
     );
+  const typeAmounts = (text: string) =>
+    typeList(
+      `${id}-amounts`,
+      line.amounts,
+      text,
+      edit((list) => {
+        list.amounts = text;
+      }),
+    );
   const name = `Uneven amounts${line.label === "" ? "" : `, ${line.label}`}`;
   const own = settled?.kind === "list" ? settled : null;
   return (
@@ -75,24 +85,16 @@ export const ListLine = memo(function ListLine({
         onType={write("begins")}
       />
       on:
+      <AmountsFromFile as="amounts" onTake={typeAmounts} />
       <TypedList
         id={fieldId(id, "amounts")}
-        name="The amounts, one after the other; out for money out, x 3 for three times"
+        name="The amounts, one after the other; out for money out, x 3 for three times, a label in quotation marks"
         text={line.amounts}
         hint="out 1,000; 300 x 3; 450"
         term="amounts"
-        takesTables
+        takesTablesAs="amounts"
         reading={reading.amounts}
-        onType={(text) =>
-          typeList(
-            `${id}-amounts`,
-            line.amounts,
-            text,
-            edit((list) => {
-              list.amounts = text;
-            }),
-          )
-        }
+        onType={typeAmounts}
         onLeave={leave}
       />
     </LineFrame>
@@ -114,6 +116,11 @@ export const DatedLine = memo(function DatedLine({
   const { typeList, leave, change } = useFieldEditing();
   if (reading?.kind !== "dated") return null;
   const { id } = line;
+  const typeEntries = (text: string) =>
+    typeList(`${id}-entries`, line.entries, text, (draft) => {
+      const own = draft.flows[index];
+      if (own?.kind === "dated") own.entries = text;
+    });
   const name = `Amounts on dates${line.label === "" ? "" : `, ${line.label}`}`;
   const amounts =
     reading.entries.state === "value"
@@ -133,19 +140,16 @@ export const DatedLine = memo(function DatedLine({
       onRemove={() => change((draft) => removeFlow(draft, id))}
     >
       Amounts on dates, the first of them today:
+      <AmountsFromFile as="dated" onTake={typeEntries} />
       <TypedList
         id={fieldId(id, "entries")}
         name="The dates and amounts, one after the other; out for money out"
         text={line.entries}
         hint="2027-03-01 out 1,000; 2027-09-15 300"
         term="entries"
+        takesTablesAs="dated"
         reading={reading.entries}
-        onType={(text) =>
-          typeList(`${id}-entries`, line.entries, text, (draft) => {
-            const own = draft.flows[index];
-            if (own?.kind === "dated") own.entries = text;
-          })
-        }
+        onType={typeEntries}
         onLeave={leave}
       />
     </LineFrame>

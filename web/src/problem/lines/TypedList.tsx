@@ -1,10 +1,12 @@
 import { sentenceOf } from "@kestrelmoor/core";
-import { tableToAmounts, type FieldReading } from "@kestrelmoor/core/typing";
+import type { FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
+import { showNotice } from "../../ui/notices";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
 import type { Term } from "./explain/term";
 import { focusNextField } from "./field-id";
+import { takeTable, type TakenAs } from "./take-table";
 import { COMPLAINS_AFTER_MS, NOT_A_MISTAKE } from "./TypedField";
 import styles from "./TypedField.module.css";
 
@@ -16,8 +18,8 @@ interface TypedListProps {
   /** What it explains when it is asked. */
   readonly term: Term;
   readonly reading: FieldReading<unknown>;
-  /** Whether a table pasted from elsewhere is turned into amounts. */
-  readonly takesTables?: boolean;
+  /** What a table pasted from elsewhere is turned into. */
+  readonly takesTablesAs: TakenAs;
   readonly onType: (text: string) => void;
   readonly onLeave: () => void;
 }
@@ -27,7 +29,7 @@ interface TypedListProps {
  * Shift and Enter begin a new line; Escape puts back what was there.
  */
 export function TypedList(props: TypedListProps) {
-  const { id, name, text, hint, term, reading, takesTables = false, onType, onLeave } = props;
+  const { id, name, text, hint, term, reading, takesTablesAs, onType, onLeave } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
@@ -44,12 +46,13 @@ export function TypedList(props: TypedListProps) {
     }
   };
   const paste = (event: ClipboardEvent<HTMLTextAreaElement>) => {
-    if (!takesTables) return;
-    const amounts = tableToAmounts(event.clipboardData.getData("text/plain"));
-    if (amounts === null) return;
+    const taken = takeTable(event.clipboardData.getData("text/plain"), takesTablesAs);
+    // What is no table is pasted as it is, and said to be wrong where it is.
+    if (!taken.ok) return;
     event.preventDefault();
     const { selectionStart: from, selectionEnd: to } = event.currentTarget;
-    onType(`${text.slice(0, from)}${amounts}${text.slice(to)}`);
+    onType(`${text.slice(0, from)}${taken.text}${text.slice(to)}`);
+    if (taken.remark !== null) showNotice({ kind: "done", text: taken.remark });
   };
   return (
     <span className={styles.wholeList}>

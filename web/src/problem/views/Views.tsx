@@ -27,6 +27,20 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       waiting: "Reckoning the loans …",
       Part: lazy(async () => ({ default: (await import("./offers/OffersView")).OffersView })),
     },
+    appraisal: {
+      name: "Appraisal",
+      waiting: "Judging the project …",
+      Part: lazy(async () => ({
+        default: (await import("./appraisal/AppraisalView")).AppraisalView,
+      })),
+    },
+    projects: {
+      name: "Compare projects",
+      waiting: "Judging the projects …",
+      Part: lazy(async () => ({
+        default: (await import("./projects/ProjectsView")).ProjectsView,
+      })),
+    },
     mark: {
       name: "Mark my answer",
       waiting: "Getting ready to mark …",
@@ -60,6 +74,11 @@ function isStream({ kind }: FlowLine): boolean {
   return kind === "stream";
 }
 
+/** Whether there are uneven amounts, as a project has them. */
+function isListed({ kind }: FlowLine): boolean {
+  return kind === "list" || kind === "dated";
+}
+
 /** Whether money comes in first and then goes out in payments, as far as their times can be read. */
 function isLoan({ flows }: Draft): boolean {
   const yearsOf = (text: string) => {
@@ -84,8 +103,14 @@ export function Views() {
   const { view, open } = useView();
   const hasStream = useDocumentState(({ draft }) => draft.flows.some(isStream));
   const hasLoan = useDocumentState(({ draft }) => isLoan(draft));
+  const hasList = useDocumentState(({ draft }) => draft.flows.some(isListed));
   // Each view is offered where it makes sense for the timeline at hand.
-  const fits: Partial<Record<View, boolean>> = { schedule: hasStream, offers: hasLoan };
+  const fits: Partial<Record<View, boolean>> = {
+    schedule: hasStream,
+    offers: hasLoan,
+    appraisal: hasList,
+    projects: hasList,
+  };
   const offered = VIEWS.filter((one) => fits[one] !== false || one === view);
   const tabs = useRef<HTMLDivElement>(null);
   const { Part, waiting } = PARTS[view];

@@ -5,6 +5,8 @@ export const VIEWS = [
   "proof",
   "schedule",
   "offers",
+  "appraisal",
+  "projects",
   "mark",
   "variants",
   "what-if",

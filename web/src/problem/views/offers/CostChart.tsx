@@ -2,6 +2,7 @@ import { formatPercent, spanWords, type ScheduleRun } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
 import { AXIS, TOOLTIP } from "../../../ui/chart-look";
+import { Stroke, strokeOf } from "../../../ui/Stroke";
 import { useElementWidth } from "../../../ui/use-element-width";
 import { costPoints, costScale, timeTicks } from "./cost-points";
 import styles from "./Offers.module.css";
@@ -13,16 +14,6 @@ interface CostChartProps {
   /** The holding time that is chosen, in years. */
   readonly heldFor: number | null;
 }
-
-/** A colour and a dash for each loan, so that neither is needed to tell them apart. */
-const STROKES = [
-  { colour: "var(--heather)", dash: "none" },
-  { colour: "var(--bracken)", dash: "9 4" },
-  { colour: "var(--tarn)", dash: "2 4" },
-  { colour: "var(--gorse)", dash: "12 4 2 4" },
-  { colour: "var(--slate)", dash: "5 3" },
-  { colour: "var(--rowan)", dash: "2 2 8 2" },
-] as const;
 
 /** What each loan costs a year, by how long it is held. */
 export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
@@ -90,19 +81,6 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
         </div>
       )}
     </figure>
-  );
-}
-
-function strokeOf(index: number): (typeof STROKES)[number] {
-  return STROKES[index % STROKES.length] ?? STROKES[0];
-}
-
-function Stroke({ index }: { readonly index: number }) {
-  const { colour, dash } = strokeOf(index);
-  return (
-    <svg width="30" height="8" aria-hidden>
-      <line x1="0" x2="30" y1="4" y2="4" stroke={colour} strokeWidth="2.2" strokeDasharray={dash} />
-    </svg>
   );
 }
 

@@ -12,8 +12,8 @@ interface StepItemProps {
   readonly step: Step;
   readonly index: number;
   readonly choice: WorkingsChoice;
-  /** Looked up when somebody asks. */
-  readonly sourcesNow: () => readonly Source[];
+  /** Looked up when somebody asks; left out where no field of the problem is behind the numbers. */
+  readonly sourcesNow?: () => readonly Source[];
 }
 
 export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
@@ -21,8 +21,12 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
   const [sources, setSources] = useState<readonly Source[] | null>(null);
   const isAnswer = kind === "answer";
   return (
-    <li id={stepId(index)} tabIndex={-1} className={isAnswer ? styles.answer : styles.step}>
-      {lines.length === 0 ? (
+    <li
+      id={sourcesNow === undefined ? undefined : stepId(index)}
+      tabIndex={-1}
+      className={isAnswer ? styles.answer : styles.step}
+    >
+      {lines.length === 0 || sourcesNow === undefined ? (
         <span className={styles.number}>{index + 1}</span>
       ) : (
         <button

@@ -4,7 +4,7 @@ import { useActualChoice } from "./actual-choice";
 import { AgainstPlanTable } from "./AgainstPlanTable";
 import { HowItIsRead } from "./HowItIsRead";
 import { paymentsIn } from "./payments-in";
-import { readTable, readTextFile, type ReadTable } from "./read-file";
+import { readTable, readTextFile, type ReadTable } from "../../../../files/read-file";
 import { recognise } from "./recognise";
 import styles from "./Actual.module.css";
 

@@ -1,6 +1,6 @@
 import { InkChoice } from "../../../../ui/InkChoice";
 import { useActualChoice } from "./actual-choice";
-import { SEPARATORS, type ReadTable, type Separator } from "./read-file";
+import { SEPARATORS, type ReadTable, type Separator } from "../../../../files/read-file";
 import type { Understanding } from "./recognise";
 import styles from "./Actual.module.css";
 

@@ -1,5 +1,5 @@
 import { keptBeside } from "../../../document/kept-beside";
-import type { Separator } from "./read-file";
+import type { Separator } from "../../../../files/read-file";
 import type { Understanding } from "./recognise";
 
 /** A file of payments that somebody has opened, and what they have chosen about how it is read. */

@@ -2,9 +2,9 @@ import { describe, expect, test } from "@jest/globals";
 import { againstPlan } from "@kestrelmoor/core";
 import { accountIn, loanOf, problemOf } from "../../../../../test/loans";
 import { againstWords } from "./against-words";
-import { amountIn, dateOf } from "./cell-values";
+import { amountIn, dateOf } from "../../../../files/cell-values";
 import { paymentsIn } from "./payments-in";
-import { readTable, type Row } from "./read-file";
+import { readTable, type Row } from "../../../../files/read-file";
 import { recognise, type Understanding } from "./recognise";
 
 /** 1,200 in twelve monthly payments of 100, without interest. */

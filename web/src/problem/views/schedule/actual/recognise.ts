@@ -7,8 +7,8 @@ import {
   ORDERS,
   type DateOrder,
   type DecimalMark,
-} from "./cell-values";
-import type { Row } from "./read-file";
+} from "../../../../files/cell-values";
+import type { Row } from "../../../../files/read-file";
 
 /** How a file is understood. What cannot be told from it is `null`, and has to be chosen. */
 export interface Understanding {

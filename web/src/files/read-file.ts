@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { isAnyDate, isFigure } from "./cell-values";
 
-/** A file larger than this is no list of payments. */
+/** A file larger than this is no list of amounts that anybody typed. */
 const MOST_BYTES = 20_000_000;
 const MOST_ROWS = 100_000;
 
@@ -19,7 +19,7 @@ export async function readTextFile(file: File): Promise<ReadFile> {
   if (file.size > MOST_BYTES) {
     return {
       ok: false,
-      sentence: `“${name}” is too large to be a list of payments: 20 MB is the most.`,
+      sentence: `“${name}” is too large: 20 MB is the most.`,
     };
   }
   const bytes = new Uint8Array(await file.arrayBuffer());

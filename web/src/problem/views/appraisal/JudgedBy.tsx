@@ -1,0 +1,90 @@
+import { writeRate } from "@kestrelmoor/core";
+import { readAppraisal, type FieldReading } from "@kestrelmoor/core/typing";
+import { CrossIcon } from "../../../ui/CrossIcon";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocumentState } from "../../document/document-context";
+import { fieldId } from "../../lines/field-id";
+import { TypedField } from "../../lines/TypedField";
+import { useFieldEditing } from "../../lines/use-line-editing";
+import type { MeasuredBy } from "./judged-project";
+import styles from "./Appraisal.module.css";
+
+/** By which rates projects are judged, as a sentence; what is not typed is the problem's own. */
+export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
+  const typed = useDocumentState(({ draft }) => draft.appraisal);
+  const { change } = useFieldEditing();
+  const format = useAnswerFormat();
+  const { hurdlePercent, hurdleFrom, ownPercent } = measuredBy;
+  const read = readAppraisal(typed);
+  return (
+    <>
+      <div className={styles.sentence}>
+        Judged at a hurdle rate of{" "}
+        <RateField
+          field="hurdle"
+          name="Hurdle rate, a year"
+          hint={writeRate(ownPercent ?? 0, format)}
+          reading={read.hurdle}
+        />{" "}
+        a year
+        {hurdleFrom === "typed" && ownPercent !== null && (
+          <button
+            type="button"
+            className="drop-button"
+            aria-label={`Judge at the problem's own rate, ${writeRate(ownPercent, format)}`}
+            title="Back to the problem's own rate"
+            onClick={() =>
+              change(({ appraisal }) => {
+                appraisal.hurdle = "";
+              })
+            }
+          >
+            <CrossIcon />
+          </button>
+        )}
+        ; what comes in is put to work at{" "}
+        <RateField
+          field="reinvest"
+          name="Rate of reinvestment, a year"
+          hint={writeRate(hurdlePercent, format)}
+          reading={read.reinvest}
+        />{" "}
+        a year.
+      </div>
+      {hurdleFrom === "nowhere" && (
+        <p className={styles.quiet}>
+          The problem has no single rate of its own, so nothing is discounted until you type a
+          hurdle rate.
+        </p>
+      )}
+    </>
+  );
+}
+
+interface RateFieldProps {
+  readonly field: "hurdle" | "reinvest";
+  readonly name: string;
+  readonly hint: string;
+  readonly reading: FieldReading<number | null>;
+}
+
+function RateField({ field, name, hint, reading }: RateFieldProps) {
+  const text = useDocumentState(({ draft }) => draft.appraisal[field]);
+  const { type, leave } = useFieldEditing();
+  return (
+    <TypedField
+      id={fieldId("appraisal", field)}
+      name={name}
+      text={text}
+      hint={hint}
+      isKnown
+      reading={reading}
+      onType={(typed) =>
+        type(`appraisal-${field}`, ({ appraisal }) => {
+          appraisal[field] = typed;
+        })
+      }
+      onLeave={leave}
+    />
+  );
+}

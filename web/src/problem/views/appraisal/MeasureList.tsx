@@ -1,0 +1,78 @@
+import {
+  MEASURE_NAMES,
+  MEASURES,
+  measureWords,
+  type AppraisalSubject,
+  type Measure,
+} from "@kestrelmoor/core";
+import { useState } from "react";
+import { keptBeside } from "../../document/kept-beside";
+import { MeasureWorkings } from "./MeasureWorkings";
+import styles from "./Appraisal.module.css";
+
+const useOpen = keptBeside(() => ({ open: new Set<Measure>() }));
+
+/** Every measure with its figure and what it says; its workings open under it. */
+export function MeasureList({ subject }: { readonly subject: AppraisalSubject }) {
+  const [{ open }, change] = useOpen();
+  const turn = (measure: Measure) => {
+    const next = new Set(open);
+    if (!next.delete(measure)) next.add(measure);
+    change({ open: next });
+  };
+  return (
+    <ul className={styles.measures} aria-label="What each measure says">
+      {MEASURES.map((measure) => (
+        <MeasureItem
+          key={measure}
+          measure={measure}
+          subject={subject}
+          isOpen={open.has(measure)}
+          onTurn={() => turn(measure)}
+        />
+      ))}
+    </ul>
+  );
+}
+
+interface MeasureItemProps {
+  readonly measure: Measure;
+  readonly subject: AppraisalSubject;
+  readonly isOpen: boolean;
+  readonly onTurn: () => void;
+}
+
+function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
+  const { figure, says, misleads, isMisleading } = measureWords(measure, subject);
+  const name = MEASURE_NAMES[measure];
+  const [id] = useState(() => `measure-${measure}`);
+  return (
+    <li className={styles.measure}>
+      <h3 className={styles.name}>
+        <button
+          type="button"
+          className={styles.turn}
+          aria-expanded={isOpen}
+          aria-controls={id}
+          title={isOpen ? "Close the workings" : "How it is got, and when it misleads"}
+          onClick={onTurn}
+        >
+          {name}
+        </button>
+      </h3>
+      <p className={styles.figure}>{figure ?? "none"}</p>
+      <div className={styles.says}>
+        <p>{says}</p>
+        {isMisleading && <p className={styles.misleads}>{misleads}</p>}
+      </div>
+      <div id={id} className={styles.more}>
+        {isOpen && (
+          <>
+            {!isMisleading && <p className={styles.quiet}>{misleads}</p>}
+            <MeasureWorkings measure={measure} subject={subject} />
+          </>
+        )}
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,194 @@
+import { netValue, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import { useMemo, useState } from "react";
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceDot,
+  ReferenceLine,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
+import { AXIS, axisWidth, TOOLTIP } from "../../../ui/chart-look";
+import { roundTicks } from "../../../ui/round-ticks";
+import { Stroke, strokeOf } from "../../../ui/Stroke";
+import { useElementWidth } from "../../../ui/use-element-width";
+import { HurdleHandle } from "./HurdleHandle";
+import { drawnCurves, type Curve } from "./value-chart";
+import styles from "./Appraisal.module.css";
+
+/** A rate at which two curves meet, or one meets nothing. */
+export interface MarkedRate {
+  readonly percent: number;
+  readonly value: number;
+}
+
+interface ValueChartProps {
+  readonly curves: readonly Curve[];
+  /** Internal rates: where a curve meets nothing. */
+  readonly rates: readonly number[];
+  readonly crossings?: readonly MarkedRate[];
+  readonly hurdlePercent: number;
+  readonly format: AnswerFormat;
+  readonly onHurdle: (percent: number) => void;
+  readonly onLetGo: () => void;
+}
+
+const HEIGHT = 260;
+const MARGIN = { top: 10, right: 18, bottom: 4, left: 0 };
+/** The labels of more crossings would lie on each other; the table beside has them all. */
+const MOST_LABELLED = 3;
+const NO_CROSSINGS: readonly MarkedRate[] = [];
+
+/** Net present value against rate, with each internal rate on it and the hurdle rate as a handle. */
+export function ValueChart(props: ValueChartProps) {
+  const { curves, rates, crossings = NO_CROSSINGS, hurdlePercent, format } = props;
+  const { onHurdle, onLetGo } = props;
+  const [place, width] = useElementWidth();
+  const isAlone = curves.length === 1;
+  // Where others cross below no interest tells nobody anything, and would press all else together.
+  const marked = useMemo(
+    () =>
+      isAlone
+        ? rates
+        : [...rates, ...crossings.map(({ percent }) => percent)].filter((rate) => rate > 0),
+    [isAlone, rates, crossings],
+  );
+  // The chart reaches past the hurdle rate; while that is dragged, the scale under the pointer stays.
+  const [heldAt, setHeldAt] = useState<number | null>(null);
+  const reach = heldAt ?? hurdlePercent;
+  const drawn = useMemo(() => drawnCurves(curves, [...marked, reach]), [curves, marked, reach]);
+  const { points, from, to, height } = drawn;
+  const across = useMemo(() => roundTicks(from, to, 8), [from, to]);
+  const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
+  const axis = axisWidth(height.ticks.map(short));
+  const inSight = (percent: number) => percent >= from && percent <= to;
+  const atHurdle = curves
+    .map(({ name, flows }) => {
+      const value = writeMoney(netValue(flows, Math.log1p(hurdlePercent / 100)), format);
+      return isAlone ? value : `${name} ${value}`;
+    })
+    .join(", ");
+  const words = `Net present value against the rate, from ${writeRate(from, format)} to ${writeRate(to, format)}. ${
+    rates.length === 0
+      ? "It meets nothing at no rate."
+      : `It meets nothing at ${rates.map((rate) => writeRate(rate, format)).join(", ")}.`
+  } At the hurdle rate of ${writeRate(hurdlePercent, format)}: ${atHurdle}.`;
+  const labelled = (percent: number, position: "top" | "right") => ({
+    value: writeRate(percent, { ...format, rateDecimals: 2 }),
+    position,
+    fill: "var(--peat)",
+    offset: 8,
+  });
+  return (
+    <figure ref={place} className={styles.chart}>
+      <figcaption>
+        Net present value by the rate
+        {!isAlone &&
+          curves.map(({ name }, index) => (
+            <span key={index} className={styles.key}>
+              <Stroke index={index} /> {name}
+            </span>
+          ))}
+      </figcaption>
+      {width > 0 && (
+        <div className={styles.plot}>
+          <div role="img" aria-label={words}>
+            <LineChart
+              width={width}
+              height={HEIGHT}
+              data={[...points]}
+              margin={MARGIN}
+              accessibilityLayer={false}
+            >
+              <CartesianGrid stroke="var(--reed)" vertical={false} />
+              <XAxis
+                dataKey="percent"
+                type="number"
+                domain={[from, to]}
+                ticks={across.ticks.filter(inSight)}
+                tickFormatter={(percent: number) => writeRate(percent, format)}
+                {...AXIS}
+                minTickGap={30}
+                height={AXIS_HEIGHT}
+              />
+              <YAxis
+                type="number"
+                width={axis}
+                domain={[height.low, height.high]}
+                ticks={[...height.ticks]}
+                allowDataOverflow
+                tickFormatter={short}
+                {...AXIS}
+              />
+              <Tooltip
+                {...TOOLTIP}
+                labelFormatter={(percent) => `At ${writeRate(Number(percent), format)} a year`}
+                formatter={(value, name) => [writeMoney(Number(value), format), name]}
+              />
+              <ReferenceLine y={0} stroke="var(--peat)" strokeWidth={1.4} />
+              {curves.map(({ name }, index) => (
+                <Line
+                  key={index}
+                  dataKey={`value${index}`}
+                  name={name}
+                  dot={false}
+                  activeDot={false}
+                  stroke={strokeOf(index).colour}
+                  strokeDasharray={strokeOf(index).dash}
+                  strokeWidth={2.2}
+                  isAnimationActive={false}
+                />
+              ))}
+              {rates.filter(inSight).map((percent) => (
+                <ReferenceDot
+                  key={percent}
+                  x={percent}
+                  y={0}
+                  r={5}
+                  fill="var(--paper)"
+                  stroke="var(--heather)"
+                  strokeWidth={2.4}
+                  {...(isAlone ? { label: labelled(percent, "top") } : {})}
+                />
+              ))}
+              {crossings
+                .filter(({ percent }) => inSight(percent))
+                .map(({ percent, value }) => (
+                  <ReferenceDot
+                    key={percent}
+                    x={percent}
+                    y={value}
+                    r={5}
+                    fill="var(--paper)"
+                    stroke="var(--peat)"
+                    strokeWidth={2}
+                    {...(crossings.length <= MOST_LABELLED
+                      ? { label: labelled(percent, "right") }
+                      : {})}
+                  />
+                ))}
+            </LineChart>
+          </div>
+          <HurdleHandle
+            {...{ from, to, hurdlePercent, format, onHurdle }}
+            onGrab={() => setHeldAt(hurdlePercent)}
+            onLetGo={() => {
+              setHeldAt(null);
+              onLetGo();
+            }}
+            left={axis}
+            right={width - MARGIN.right}
+            top={MARGIN.top}
+            bottom={HEIGHT - MARGIN.bottom - AXIS_HEIGHT}
+            worth={atHurdle}
+            isWorthShown={isAlone}
+          />
+        </div>
+      )}
+    </figure>
+  );
+}
+
+const AXIS_HEIGHT = 30;

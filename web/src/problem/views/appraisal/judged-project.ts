@@ -1,0 +1,82 @@
+import {
+  appraise,
+  convertRate,
+  projectOf,
+  sentenceOf,
+  type AppraisalSubject,
+  type AnswerFormat,
+  type Problem,
+  type ProjectFlow,
+  type Result,
+  type Solution,
+} from "@kestrelmoor/core";
+import { readAppraisal, type Draft } from "@kestrelmoor/core/typing";
+
+/** Where the hurdle rate comes from: it is typed, the problem has it, or there is none. */
+export type HurdleFrom = "typed" | "problem" | "nowhere";
+
+/** What projects are measured by, as far as it is known. */
+export interface MeasuredBy {
+  readonly hurdlePercent: number;
+  readonly reinvestPercent: number;
+  readonly hurdleFrom: HurdleFrom;
+  /** The problem's own rate, effective a year; `null` where it has several, or none yet. */
+  readonly ownPercent: number | null;
+}
+
+export type JudgedProject =
+  | { readonly ok: false; readonly sentence: string }
+  | {
+      readonly ok: true;
+      readonly flows: readonly ProjectFlow[];
+      readonly measuredBy: MeasuredBy;
+      readonly subject: AppraisalSubject;
+    };
+
+/** The problem as a project, judged; or why it cannot be. */
+export function judgedProject(
+  problem: Problem,
+  solution: Solution | null,
+  typed: Draft["appraisal"],
+  format: AnswerFormat,
+): JudgedProject {
+  const project = projectOf(problem, solution);
+  if (!project.ok) return failed(project);
+  const measuredBy = measuredByOf(problem, typed);
+  const { hurdlePercent, reinvestPercent } = measuredBy;
+  const judged = appraise(project.value, { hurdlePercent, reinvestPercent });
+  if (!judged.ok) return failed(judged);
+  const flows = project.value;
+  return {
+    ok: true,
+    flows,
+    measuredBy,
+    subject: { flows, hurdlePercent, reinvestPercent, judged: judged.value, format },
+  };
+}
+
+/** What is typed counts; else the problem's own rate; else nothing is discounted. */
+export function measuredByOf(problem: Problem | null, typed: Draft["appraisal"]): MeasuredBy {
+  const read = readAppraisal(typed);
+  const hurdle = read.hurdle.state === "value" ? read.hurdle.value : null;
+  const reinvest = read.reinvest.state === "value" ? read.reinvest.value : null;
+  const ownPercent = problem === null ? null : ownRate(problem);
+  const hurdlePercent = hurdle ?? ownPercent ?? 0;
+  return {
+    hurdlePercent,
+    reinvestPercent: reinvest ?? hurdlePercent,
+    hurdleFrom: hurdle !== null ? "typed" : ownPercent !== null ? "problem" : "nowhere",
+    ownPercent,
+  };
+}
+
+function ownRate({ rates }: Problem): number | null {
+  const [rate] = rates;
+  if (rates.length !== 1 || rate === undefined || typeof rate.percent !== "number") return null;
+  const yearly = convertRate({ ...rate, percent: rate.percent }, { quoted: "effective" });
+  return yearly.ok ? yearly.value : null;
+}
+
+function failed({ issues }: Extract<Result<never>, { ok: false }>): JudgedProject {
+  return { ok: false, sentence: issues.map(sentenceOf).join(" ") };
+}

@@ -1,0 +1,137 @@
+import type { ProjectFlow } from "@kestrelmoor/core";
+import { addProject, MOST_OTHER_PROJECTS } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocument, useDocumentState } from "../../document/document-context";
+import { fieldId, focusField } from "../../lines/field-id";
+import { JudgedBy } from "../appraisal/JudgedBy";
+import { judgedProject, measuredByOf, type MeasuredBy } from "../appraisal/judged-project";
+import { useHurdleEditing } from "../appraisal/use-hurdle-editing";
+import { ValueChart } from "../appraisal/ValueChart";
+import { Budget } from "./Budget";
+import { compared } from "./compared";
+import { Crossings } from "./Crossings";
+import { ProjectLine } from "./ProjectLine";
+import { Results } from "./Results";
+import { Verdicts } from "./Verdicts";
+import styles from "./Projects.module.css";
+
+/** Many rates are searched for; while somebody types, that waits for a pause. */
+const COMPARES_AFTER_MS = 120;
+
+/** Other projects beside the one of the problem: which is worth the most, and between which rates. */
+export function ProjectsView() {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, COMPARES_AFTER_MS);
+  const typed = useDocumentState(({ draft }) => draft.appraisal);
+  const format = useAnswerFormat();
+  const judged = useMemo(
+    () =>
+      problem === null
+        ? null
+        : judgedProject(problem, result?.ok === true ? result.value : null, typed, format),
+    [problem, result, typed, format],
+  );
+  if (judged?.ok !== true) {
+    return (
+      <>
+        <JudgedBy measuredBy={measuredByOf(problem, typed)} />
+        <p className={styles.quiet}>
+          {judged?.sentence ??
+            "Once every line can be read, other projects can be set beside this one here."}
+        </p>
+      </>
+    );
+  }
+  return <Compared own={judged.flows} measuredBy={judged.measuredBy} />;
+}
+
+interface ComparedProps {
+  readonly own: readonly ProjectFlow[];
+  readonly measuredBy: MeasuredBy;
+}
+
+function Compared({ own, measuredBy }: ComparedProps) {
+  const others = useDocumentState(({ draft }) => draft.appraisal.others);
+  const title = useDocumentState(({ draft }) => draft.title);
+  const format = useAnswerFormat();
+  const moveHurdle = useHurdleEditing();
+  const settled = useLingering(others, COMPARES_AFTER_MS);
+  const { hurdlePercent, reinvestPercent } = measuredBy;
+  const ownName = title.trim() === "" ? "This project" : title.trim();
+  const comparison = useMemo(
+    () => compared(own, ownName, settled, { hurdlePercent, reinvestPercent }),
+    [own, ownName, settled, hurdlePercent, reinvestPercent],
+  );
+  const { contenders, crossings, readings } = comparison;
+  const curves = useMemo(
+    () => contenders.map(({ name, flows }) => ({ name, flows })),
+    [contenders],
+  );
+  const rates = useMemo(
+    () => contenders.flatMap(({ judged }) => (judged.ok ? judged.value.irrPercents : [])),
+    [contenders],
+  );
+  return (
+    <>
+      <JudgedBy measuredBy={measuredBy} />
+      <ul className={styles.projects} aria-label="The projects">
+        <li className={styles.own}>
+          <strong>{ownName}</strong>
+          <span className={styles.quiet}>as it stands on the lines above</span>
+        </li>
+        {others.map((project, index) => (
+          <ProjectLine
+            key={project.id}
+            project={project}
+            index={index}
+            reading={readings.get(project.id) ?? null}
+          />
+        ))}
+      </ul>
+      <AddProject count={others.length} />
+      {contenders.length < 2 ? (
+        <p className={styles.quiet}>
+          Type the amounts of another project, and the two stand side by side: ranked by each
+          measure, with the rate at which they are worth the same.
+        </p>
+      ) : (
+        <>
+          <Results contenders={contenders} format={format} />
+          <Verdicts comparison={comparison} hurdlePercent={hurdlePercent} format={format} />
+          <Budget contenders={contenders} format={format} />
+          <ValueChart
+            curves={curves}
+            rates={rates}
+            crossings={crossings}
+            hurdlePercent={hurdlePercent}
+            format={format}
+            {...moveHurdle}
+          />
+          <Crossings comparison={comparison} format={format} />
+        </>
+      )}
+    </>
+  );
+}
+
+function AddProject({ count }: { readonly count: number }) {
+  const store = useDocument();
+  if (count >= MOST_OTHER_PROJECTS) return null;
+  return (
+    <p>
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => {
+          let id = "";
+          store.edit((draft) => (id = addProject(draft)?.id ?? ""));
+          setTimeout(() => focusField(fieldId(id, "amounts")), 0);
+        }}
+      >
+        Add a project
+      </button>
+    </p>
+  );
+}
