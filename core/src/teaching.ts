@@ -5,6 +5,8 @@
 export * from "./workings/step";
 export * from "./workings/workings";
 export * from "./workings/appraisal/appraisal-workings";
+export * from "./workings/rates/conversion-workings";
+export * from "./workings/rates/rate-topic-workings";
 export * from "./workings/further/further-workings";
 export { isSameFigure } from "./workings/mathematics/same-figure";
 export { linePlain, lineLatex, type LineStyle } from "./workings/write-line";

@@ -102,6 +102,8 @@ export interface IssueFacts {
   "changed-never-ends": { payment: number; interest: number };
   "residual-too-large": NoFacts;
   "growth-undefined": NoFacts;
+  "never-multiplies": { percent: number; times: number };
+  "discount-takes-all": NoFacts;
   "appraisal-without-flows": NoFacts;
   "appraisal-unknown-flow": NoFacts;
   "appraisal-endless": NoFacts;

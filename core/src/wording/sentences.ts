@@ -155,6 +155,10 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `The payment of ${formatMoney(payment)} does not cover the interest of ${formatMoney(interest)} any more, so there would be no end to it. Have the payment reset, or pay something extra.`,
   "residual-too-large": () =>
     "Even without a single payment less than this would be owed at the end. Leave less to the end.",
+  "never-multiplies": ({ percent, times }) =>
+    `At ${formatPercent(percent)} a year nothing ever becomes ${formatFigure(times)} times itself. Choose another rate, or another multiple.`,
+  "discount-takes-all": () =>
+    "Discount and fee take everything, so nothing is paid out. Lower one of them.",
   "appraisal-without-flows": () => "There are no amounts to judge. Enter the project's cash flows.",
   "appraisal-unknown-flow": () =>
     "One of the amounts or times is still sought, and has no answer. Type a figure in its place to judge the project.",

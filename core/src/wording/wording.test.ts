@@ -48,6 +48,7 @@ describe("sentences", () => {
     figure: "20",
     place: 2,
     amounts: 3,
+    times: 2,
     payment: 13,
     count: 12,
     interest: 3,

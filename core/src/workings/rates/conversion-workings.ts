@@ -1,0 +1,136 @@
+import { convertRate } from "../../rates/convert-rate";
+import { quotationOf, type Quotation } from "../../rates/quotation";
+import { frequencyOf } from "../../time/duration";
+import { quotationWords } from "../../wording/quotation-words";
+import { formatPercent } from "../../wording/format-number";
+import { decimal, inPercentStep } from "../appraisal/parts";
+import { lineOf, Sheet } from "../compose/sheet";
+import {
+  logarithm,
+  minus,
+  number,
+  of,
+  ONE,
+  plus,
+  power,
+  product,
+  quotient,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
+import { UNROUNDED } from "../mathematics/figures";
+import type { Step } from "../step";
+import type { WorkingsOptions } from "../workings";
+
+/**
+ * How a rate quoted in one way is stated in another: by way of the effective yearly rate, which all
+ * quotations of the same rate share.
+ *
+ * @returns `null` where the rate cannot be stated so
+ * Accuracy: the last value agrees with `convertRate` to a relative 1e-9, unless a rounding is asked for
+ * Source: Kellison, The Theory of Interest, ch. 1
+ */
+export function conversionWorkings(
+  from: Quotation & { readonly percent: number },
+  to: Quotation,
+  { rounding = UNROUNDED }: WorkingsOptions = {},
+): Step[] | null {
+  const converted = convertRate(from, to);
+  if (!converted.ok) return null;
+  const sheet = new Sheet(rounding, "rate_");
+  const given = sheet.given(sheet.letter(letterOf(from)), "rate", decimal(from.percent), null);
+  const effective =
+    from.quoted === "effective"
+      ? given
+      : sheet.work(sheet.letter("i"), "rate", effectiveFrom(from, given, sheet));
+  const steps: Step[] = [
+    {
+      kind: "given",
+      level: "short",
+      say: `The rate is ${formatPercent(from.percent)} ${quotationWords(quotationOf(from))}.`,
+      lines: [lineOf(given)],
+    },
+  ];
+  if (from.quoted !== "effective") {
+    steps.push({
+      kind: "rate-per-period",
+      level: "short",
+      say: EFFECTIVE_SAYS[from.quoted],
+      lines: [lineOf(effective)],
+      value: effective.value,
+      finds: effective,
+    });
+  }
+  if (to.quoted === "effective") {
+    steps.push(inPercentStep(sheet, effective, "The same in percent.", []));
+  } else {
+    const result = sheet.work(
+      sheet.letter(to.quoted === from.quoted ? `${letterOf(to)}'` : letterOf(to)),
+      "rate",
+      fromEffective(to, effective, sheet),
+    );
+    steps.push({
+      kind: "rate-per-period",
+      level: "short",
+      say: TARGET_SAYS[to.quoted],
+      lines: [lineOf(result)],
+      value: result.value,
+    });
+    steps.push(inPercentStep(sheet, result, `In percent, ${quotationWords(to)}.`, []));
+  }
+  sheet.numberLetters();
+  return steps;
+}
+
+const EFFECTIVE_SAYS = {
+  nominal: "Divide by the periods in a year for the rate of one, and compound it over the year.",
+  periodic: "Compound the rate of one period over the year.",
+  continuous: "Interest that never pauses grows by the exponential.",
+} as const;
+
+const TARGET_SAYS = {
+  nominal: "Take the root for one period, and multiply by the periods in a year.",
+  periodic: "Take the root that compounds to the year.",
+  continuous: "The force of interest is the logarithm of a year's growth.",
+} as const;
+
+function letterOf({ quoted }: Quotation): string {
+  return { nominal: "j", effective: "i", periodic: "p", continuous: "\\delta" }[quoted];
+}
+
+function effectiveFrom(from: Quotation, given: Quantity, sheet: Sheet): Expression {
+  switch (from.quoted) {
+    case "effective":
+      return of(given);
+    case "continuous":
+      return minus({ op: "exponential", exponent: of(given) }, ONE);
+    case "nominal": {
+      const periods = perYear(from.compounding, sheet);
+      return minus(power(plus(ONE, quotient(of(given), periods)), periods), ONE);
+    }
+    case "periodic":
+      return minus(power(plus(ONE, of(given)), perYear(from.compounding, sheet)), ONE);
+  }
+}
+
+function fromEffective(to: Quotation, effective: Quantity, sheet: Sheet): Expression {
+  const growth = plus(ONE, of(effective));
+  switch (to.quoted) {
+    case "effective":
+      return of(effective);
+    case "continuous":
+      return logarithm(growth);
+    case "nominal": {
+      const periods = perYear(to.compounding, sheet);
+      return product(periods, minus(power(growth, quotient(ONE, periods)), ONE));
+    }
+    case "periodic":
+      return minus(power(growth, quotient(ONE, perYear(to.compounding, sheet))), ONE);
+  }
+}
+
+/** Periods in a year, by themselves: they are plain figures in every textbook's line. */
+function perYear(compounding: string, sheet: Sheet): Expression {
+  const periods = frequencyOf(compounding);
+  return periods === 1 ? number(1) : of(sheet.given(sheet.letter("m"), "count", periods, null));
+}
