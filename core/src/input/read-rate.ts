@@ -55,6 +55,16 @@ export function readPercent(typed: string): Result<number> {
   return rate.ok ? succeed(rate.value.percent) : rate;
 }
 
+/**
+ * A rate with its quotation; one that is said bare is an effective yearly one. Fails as `readRate` does.
+ */
+export function readQuotedRate(typed: string): Result<Quotation & { readonly percent: number }> {
+  const rate = readRate(typed);
+  if (!rate.ok) return rate;
+  const { percent, quotation = { quoted: "effective" } } = rate.value;
+  return succeed({ ...quotation, percent });
+}
+
 /** "Nominal 6%" and "an effective rate of 5%" say the same as "6% nominal" and "5% effective". */
 function wordsLast(text: string): string {
   const match = /^((?:an?|the|at|nominal|effective|interest|rate|of)\s+)+(?=[-−–+\d.])/i.exec(text);

@@ -28,6 +28,9 @@ export function Shell({ tools, children }: ShellProps) {
           <NavLink to="/" end className={styles.place ?? ""}>
             Notebook
           </NavLink>
+          <NavLink to="/rates" className={styles.place ?? ""}>
+            Rates
+          </NavLink>
         </nav>
         <div className={styles.tools}>
           {tools}

@@ -19,6 +19,10 @@ export function createRouter() {
           path: "problems/:id",
           lazy: async () => ({ Component: (await import("../problem/ProblemPage")).ProblemPage }),
         },
+        {
+          path: "rates",
+          lazy: async () => ({ Component: (await import("../rates/RatesPage")).RatesPage }),
+        },
         { path: "*", element: <NotFoundPage /> },
       ],
     },

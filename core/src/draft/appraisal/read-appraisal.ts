@@ -7,7 +7,7 @@ import { readAmounts, type ListedAmount } from "../../input/read-amounts";
 import { readDated } from "../../input/read-dated";
 import { readMoney } from "../../input/read-money";
 import { readPeriod } from "../../input/read-period";
-import { readRate } from "../../input/read-rate";
+import { readQuotedRate } from "../../input/read-rate";
 import { isCalendarDate } from "../../time/calendar";
 import { convertRate } from "../../rates/convert-rate";
 import { fail, succeed, type Result } from "../../result";
@@ -33,10 +33,8 @@ export function readAppraisal({ hurdle, reinvest, budget }: Draft["appraisal"]):
 
 /** A rate as an effective yearly one; a bare figure is one. */
 function readYearly(text: string): Result<number> {
-  const rate = readRate(text);
-  if (!rate.ok) return rate;
-  const { percent, quotation = { quoted: "effective" } } = rate.value;
-  return convertRate({ ...quotation, percent }, { quoted: "effective" });
+  const rate = readQuotedRate(text);
+  return rate.ok ? convertRate(rate.value, { quoted: "effective" }) : rate;
 }
 
 function orNothing(

@@ -1,0 +1,144 @@
+import {
+  costOfPayingLate,
+  discountCost,
+  formatPercent,
+  sentenceOf,
+  writeMoney,
+  type DiscountedBill,
+} from "@kestrelmoor/core";
+import { discountSteps } from "@kestrelmoor/core/teaching";
+import { readMoney, readPercent } from "@kestrelmoor/core/typing";
+import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { InkChoice } from "../ui/InkChoice";
+import { discountProblem } from "./as-problems";
+import { DeskField } from "./DeskField";
+import { OpenAsProblem } from "./OpenAsProblem";
+import { PlainSteps } from "./PlainSteps";
+import { useRatesDesk } from "./rates-desk";
+import { readDays } from "./read-days";
+import { readingOf, valueOf } from "./read-desk";
+import { Workings } from "./Workings";
+import styles from "./Rates.module.css";
+
+/** Discount and fees as what they really cost a year. */
+export function DiscountCard() {
+  const typed = useRatesDesk(({ desk }) => desk.discount);
+  const change = useRatesDesk((state) => state.change);
+  const format = useOwnFormat((state) => state.format);
+  const readings = {
+    face: readingOf(readMoney(typed.face)),
+    rate: readingOf(readPercent(typed.rate)),
+    days: readingOf(readDays(typed.days)),
+    fee: readingOf(typed.fee.trim() === "" ? { ok: true, value: 0 } : readMoney(typed.fee)),
+  };
+  const [face, discountPercent, days, fee] = [
+    valueOf(readings.face),
+    valueOf(readings.rate),
+    valueOf(readings.days),
+    valueOf(readings.fee),
+  ];
+  const bill: DiscountedBill | null =
+    face === null || discountPercent === null || days === null || fee === null
+      ? null
+      : { face, discountPercent, days, fee, daysInYear: typed.daysInYear === "360" ? 360 : 365 };
+  const found = bill === null ? null : discountCost(bill);
+  const money = (amount: number) => writeMoney(amount, format);
+  const field = (name: keyof typeof readings, label: string, hint: string) => (
+    <DeskField
+      field={`discount-${name}`}
+      name={label}
+      text={typed[name]}
+      hint={hint}
+      reading={readings[name]}
+      onType={(text) => change("discount", { [name]: text })}
+    />
+  );
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="discount">
+      <h2 id="discount">Discount with fees</h2>
+      <p className={styles.sentence}>
+        A bill of {field("face", "Face of the bill", "12,000")} due in{" "}
+        {field("days", "Days until it is due", "90")} days is sold at a discount of{" "}
+        {field("rate", "Discount, a year", "6.5%")} a year of{" "}
+        <InkChoice
+          label="Days in a year of the discount"
+          value={typed.daysInYear}
+          options={[
+            ["360", "360 days"],
+            ["365", "365 days"],
+          ]}
+          onChoose={(daysInYear) => change("discount", { daysInYear })}
+        />
+        , with a fee of {field("fee", "Fee", "0")}:
+      </p>
+      {found?.ok === false && (
+        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+      )}
+      {found?.ok === true && bill !== null && (
+        <>
+          <p className={styles.big}>
+            {formatPercent(found.value.effectivePercent)}{" "}
+            <span className={styles.quiet}>a year is what it costs</span>
+          </p>
+          <p>
+            The discount is {money(found.value.discount)}
+            {bill.fee === 0 ? "" : ` and the fee ${money(bill.fee)}`}, so{" "}
+            {money(found.value.proceeds)} is paid out today.
+          </p>
+          <Workings>
+            <PlainSteps of="the cost of the discount" steps={discountSteps(bill)} />
+          </Workings>
+          <p>
+            <OpenAsProblem
+              draft={() => discountProblem(typed.face, found.value.proceeds, bill.days)}
+            />
+          </p>
+        </>
+      )}
+      <PayingEarly />
+    </section>
+  );
+}
+
+/** What it costs to let a discount for early payment go by. */
+function PayingEarly() {
+  const typed = useRatesDesk(({ desk }) => desk.early);
+  const change = useRatesDesk((state) => state.change);
+  const percentReading = readingOf(readPercent(typed.percent));
+  const daysReading = readingOf(readDays(typed.days));
+  const [percent, days] = [valueOf(percentReading), valueOf(daysReading)];
+  const found = percent === null || days === null ? null : costOfPayingLate(percent, days);
+  return (
+    <p className={styles.sentence}>
+      Whoever lets a discount of{" "}
+      <DeskField
+        field="early-percent"
+        name="Discount for paying early"
+        text={typed.percent}
+        hint="2%"
+        reading={percentReading}
+        onType={(text) => change("early", { percent: text })}
+      />{" "}
+      go by, to pay{" "}
+      <DeskField
+        field="early-days"
+        name="Days later"
+        text={typed.days}
+        hint="20"
+        reading={daysReading}
+        onType={(text) => change("early", { days: text })}
+      />{" "}
+      days later, borrows at{" "}
+      <span aria-live="polite">
+        {found === null ? (
+          "…"
+        ) : found.ok ? (
+          <strong>{formatPercent(found.value)} a year</strong>
+        ) : (
+          <span className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</span>
+        )}
+      </span>
+      {found?.ok === true && "."}
+    </p>
+  );
+}

@@ -1,0 +1,102 @@
+import {
+  convertRate,
+  formatExact,
+  formatPercent,
+  formatYears,
+  formatYearsMonthsDays,
+  growingTime,
+  sentenceOf,
+} from "@kestrelmoor/core";
+import { growingTimeSteps } from "@kestrelmoor/core/teaching";
+import { readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
+import { growingProblem } from "./as-problems";
+import { DeskField } from "./DeskField";
+import { OpenAsProblem } from "./OpenAsProblem";
+import { PlainSteps } from "./PlainSteps";
+import { useRatesDesk } from "./rates-desk";
+import { readingOf, valueOf } from "./read-desk";
+import { Workings } from "./Workings";
+import styles from "./Rates.module.css";
+
+/** How long until money has doubled, exactly and by the rules of thumb. */
+export function GrowingCard() {
+  const typed = useRatesDesk(({ desk }) => desk.growing);
+  const change = useRatesDesk((state) => state.change);
+  const rateReading = readingOf(readQuotedRate(typed.rate));
+  const timesReading = readingOf(readMoney(typed.times));
+  const rate = valueOf(rateReading);
+  const times = valueOf(timesReading);
+  const effective = rate === null ? null : convertRate(rate, { quoted: "effective" });
+  const found =
+    effective === null || times === null
+      ? null
+      : effective.ok
+        ? growingTime(effective.value, times)
+        : effective;
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="growing">
+      <h2 id="growing">Doubling</h2>
+      <p className={styles.sentence}>
+        At{" "}
+        <DeskField
+          field="growing-rate"
+          name="Rate at which money grows"
+          text={typed.rate}
+          hint="6%"
+          reading={rateReading}
+          onType={(text) => change("growing", { rate: text })}
+        />{" "}
+        money becomes{" "}
+        <DeskField
+          field="growing-times"
+          name="How many times itself"
+          text={typed.times}
+          hint="2"
+          reading={timesReading}
+          onType={(text) => change("growing", { times: text })}
+        />{" "}
+        times itself after:
+      </p>
+      {found?.ok === false && (
+        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+      )}
+      {found?.ok === true && effective?.ok === true && rate !== null && times !== null && (
+        <>
+          <p className={styles.big}>
+            {formatYears(found.value.years, 4)}{" "}
+            <span className={styles.quiet}>
+              {formatYearsMonthsDays(found.value.years)}, at {formatPercent(effective.value)}{" "}
+              effective
+            </span>
+          </p>
+          {found.value.rules.length > 0 && (
+            <table className="figures">
+              <thead>
+                <tr>
+                  <th scope="col">Rule of thumb</th>
+                  <th scope="col">Years</th>
+                  <th scope="col">Off by</th>
+                </tr>
+              </thead>
+              <tbody>
+                {found.value.rules.map(({ figure, years }) => (
+                  <tr key={figure}>
+                    <th scope="row">{formatExact(figure)} over the rate in percent</th>
+                    <td>{formatYears(years, 4)}</td>
+                    <td>{formatYears(years - found.value.years, 4)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          <Workings>
+            <PlainSteps of="the time" steps={growingTimeSteps(effective.value, times)} />
+          </Workings>
+          <p>
+            <OpenAsProblem draft={() => growingProblem(rate, typed.rate, times)} />
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,144 @@
+import {
+  formatPercent,
+  growthOfValues,
+  sentenceOf,
+  spanWords,
+  writeMoney,
+} from "@kestrelmoor/core";
+import { growthSteps } from "@kestrelmoor/core/teaching";
+import { readProject } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { fieldId } from "../problem/lines/field-id";
+import { TypedList } from "../problem/lines/TypedList";
+import { growthProblem } from "./as-problems";
+import { DeskField } from "./DeskField";
+import { OpenAsProblem } from "./OpenAsProblem";
+import { PlainSteps } from "./PlainSteps";
+import { useRatesDesk } from "./rates-desk";
+import { Workings } from "./Workings";
+import styles from "./Rates.module.css";
+
+/** More steps than these are not told one by one. */
+const MOST_STEPS = 40;
+
+/** Compound growth between values: two of them, a column of yearly ones, or some on dates. */
+export function GrowthCard() {
+  const typed = useRatesDesk(({ desk }) => desk.growth);
+  const change = useRatesDesk((state) => state.change);
+  const format = useOwnFormat((state) => state.format);
+  const reading = useMemo(
+    () => readProject({ id: "growth", name: "", every: typed.every, amounts: typed.values }),
+    [typed],
+  );
+  const { flows } = reading;
+  const values = useMemo(
+    () => flows?.map(({ at, amount }) => ({ at, value: amount })) ?? null,
+    [flows],
+  );
+  const found = useMemo(() => (values === null ? null : growthOfValues(values)), [values]);
+  const [first, last] = [values?.[0], values?.at(-1)];
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="growth">
+      <h2 id="growth">Growth between values</h2>
+      <div className={styles.sentence}>
+        {reading.isDated ? (
+          "Values on dates: "
+        ) : (
+          <span>
+            One value every{" "}
+            <DeskField
+              field="growth-every"
+              name="Time between two values"
+              text={typed.every}
+              hint="year"
+              reading={reading.every}
+              onType={(every) => change("growth", { every })}
+            />
+            :{" "}
+          </span>
+        )}
+        <TypedList
+          id={fieldId("desk", "growth-values")}
+          name="The values, one after the other, or each after its date"
+          text={typed.values}
+          hint="1,840; 2,015; 2,310, or 2027-03-01 1,840; 2029-09-15 2,310"
+          term="amounts"
+          takesTablesAs={reading.isDated ? "dated" : "amounts"}
+          reading={reading.amounts}
+          onType={(text) => change("growth", { values: text })}
+          onLeave={() => undefined}
+        />
+      </div>
+      {found?.ok === false && (
+        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+      )}
+      {found?.ok === true && values !== null && first !== undefined && last !== undefined && (
+        <>
+          <p className={styles.big}>
+            {formatPercent(found.value.percent)}{" "}
+            <span className={styles.quiet}>
+              a year, compounded, over {spanWords(found.value.years)}
+            </span>
+          </p>
+          {values.length > 2 && (
+            <>
+              <p className={styles.quiet}>
+                The plain mean of the steps is {formatPercent(found.value.meanPercent)}: it says too
+                much wherever growth varies, as what is lost needs more to be won back.
+              </p>
+              <div
+                className={styles.scroll}
+                role="region"
+                aria-label="Growth step by step"
+                tabIndex={0}
+              >
+                <table className="figures">
+                  <thead>
+                    <tr>
+                      <th scope="col">From</th>
+                      <th scope="col">to</th>
+                      <th scope="col">in</th>
+                      <th scope="col">Growth a year</th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {found.value.steps.slice(0, MOST_STEPS).map((step, index) => {
+                      const [from, to] = [values[index], values[index + 1]];
+                      if (from === undefined || to === undefined) return null;
+                      return (
+                        <tr key={index}>
+                          <th scope="row">{writeMoney(from.value, format)}</th>
+                          <td>{writeMoney(to.value, format)}</td>
+                          <td>{spanWords(to.at - from.at)}</td>
+                          <td>{formatPercent(step)}</td>
+                        </tr>
+                      );
+                    })}
+                  </tbody>
+                </table>
+              </div>
+              {found.value.steps.length > MOST_STEPS && (
+                <p className={styles.quiet}>
+                  and {(found.value.steps.length - MOST_STEPS).toLocaleString("en")} more steps,
+                  which all count.
+                </p>
+              )}
+            </>
+          )}
+          <Workings>
+            <PlainSteps
+              of="compound annual growth"
+              steps={growthSteps(first.value, last.value, found.value.years)}
+            />
+          </Workings>
+          <p>
+            <OpenAsProblem
+              draft={() => growthProblem(first.value, last.value, found.value.years)}
+            />
+          </p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+import { useEffect } from "react";
+import { Shell } from "../app/Shell";
+import { DepositsCard } from "./DepositsCard";
+import { DiscountCard } from "./DiscountCard";
+import { GrowingCard } from "./GrowingCard";
+import { GrowthCard } from "./GrowthCard";
+import { RealCard } from "./RealCard";
+import { RestatedCard } from "./RestatedCard";
+import styles from "./Rates.module.css";
+
+/** Everything about a rate by itself: said otherwise, compared, after inflation, over time. */
+export function RatesPage() {
+  useEffect(() => {
+    document.title = "Rates · Kestrelmoor";
+  }, []);
+  return (
+    <Shell>
+      <h1 className={styles.title}>Rates</h1>
+      <div className={styles.cards}>
+        <RestatedCard />
+        <div className={styles.stack}>
+          <RealCard />
+          <GrowingCard />
+        </div>
+        <DepositsCard />
+        <GrowthCard />
+        <DiscountCard />
+      </div>
+    </Shell>
+  );
+}

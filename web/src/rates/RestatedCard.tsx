@@ -1,0 +1,168 @@
+import {
+  COMPOUNDING_PERIODS,
+  formatPercent,
+  frequencyWords,
+  inAllQuotations,
+  quotationWords,
+  sentenceOf,
+  type Quotation,
+  type Restated,
+} from "@kestrelmoor/core";
+import { conversionWorkings } from "@kestrelmoor/core/teaching";
+import { quotationKey, readQuotedRate } from "@kestrelmoor/core/typing";
+import { useMemo } from "react";
+import { CopyButton } from "../ui/CopyButton";
+import { rateProblem } from "./as-problems";
+import { DeskField } from "./DeskField";
+import { OpenAsProblem } from "./OpenAsProblem";
+import { PlainSteps } from "./PlainSteps";
+import { useRatesDesk } from "./rates-desk";
+import { readingOf, valueOf } from "./read-desk";
+import styles from "./Rates.module.css";
+
+/** Enough decimals that a rate is told from its neighbours, few enough to be read. */
+const DECIMALS = 6;
+
+/** One rate, said in every other way. */
+export function RestatedCard() {
+  const { rate: typed, workings } = useRatesDesk(({ desk }) => desk.restated);
+  const change = useRatesDesk((state) => state.change);
+  const reading = useMemo(() => readingOf(readQuotedRate(typed)), [typed]);
+  const rate = valueOf(reading);
+  const all = useMemo(() => (rate === null ? null : inAllQuotations(rate)), [rate]);
+  const open = (key: string) => change("restated", { workings: key === workings ? "" : key });
+  return (
+    <section className={`card ${styles.card ?? ""}`} aria-labelledby="restated">
+      <h2 id="restated">One rate, said otherwise</h2>
+      <p className={styles.sentence}>
+        The rate is{" "}
+        <DeskField
+          field="restated"
+          name="The rate, as it is quoted"
+          text={typed}
+          hint="7.2% a year compounded monthly"
+          reading={reading}
+          onType={(text) => change("restated", { rate: text })}
+        />
+        .{" "}
+        {rate !== null && (
+          <span className={styles.quiet}>
+            Read as {formatPercent(rate.percent)} {quotationWords(rate)}.
+          </span>
+        )}
+      </p>
+      {all?.ok === false && (
+        <p className={styles.complaint}>{all.issues.map(sentenceOf).join(" ")}</p>
+      )}
+      {all?.ok === true && rate !== null && (
+        <>
+          <div
+            className={styles.scroll}
+            role="region"
+            aria-label="The same rate otherwise"
+            tabIndex={0}
+          >
+            <table className="figures">
+              <thead>
+                <tr>
+                  <th scope="col">Compounded</th>
+                  <th scope="col">Nominal, a year</th>
+                  <th scope="col">For one period</th>
+                </tr>
+              </thead>
+              <tbody>
+                {COMPOUNDING_PERIODS.map((period, index) => {
+                  const { adverb, noun } = frequencyWords(period);
+                  const [nominal, periodic] = [all.value.nominal[index], all.value.periodic[index]];
+                  if (nominal === undefined || periodic === undefined) return null;
+                  return (
+                    <tr key={period}>
+                      <th scope="row">{period === "P1Y" ? "yearly: effective" : adverb}</th>
+                      <td>
+                        <Figure {...{ restated: nominal, rate, workings, open }} />
+                      </td>
+                      <td>
+                        {period === "P1Y" ? (
+                          ""
+                        ) : (
+                          <Figure {...{ restated: periodic, rate, workings, open }} />
+                        )}{" "}
+                        <span className={styles.unit}>{period === "P1Y" ? "" : `per ${noun}`}</span>
+                      </td>
+                    </tr>
+                  );
+                })}
+                <tr>
+                  <th scope="row">without pause</th>
+                  <td>
+                    <Figure {...{ restated: all.value.continuous, rate, workings, open }} />
+                  </td>
+                  <td />
+                </tr>
+              </tbody>
+            </table>
+          </div>
+          <OpenWorkings
+            {...{ rate, workings }}
+            all={[all.value.continuous, ...all.value.nominal, ...all.value.periodic]}
+          />
+          <p>
+            <OpenAsProblem draft={() => rateProblem(rate, typed)} />
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+interface FigureProps {
+  readonly restated: Restated;
+  readonly rate: Quotation;
+  readonly workings: string;
+  readonly open: (key: string) => void;
+}
+
+/** A restated rate; pressing it opens its workings. */
+function Figure({ restated: { quotation, percent }, rate, workings, open }: FigureProps) {
+  const key = quotationKey(quotation);
+  const isOwn = key === quotationKey(rate);
+  const text = formatPercent(percent, DECIMALS);
+  return (
+    <button
+      type="button"
+      className={isOwn ? styles.ownFigure : styles.figure}
+      aria-expanded={key === workings}
+      aria-label={`${text} ${quotationWords(quotation)}: workings`}
+      title="How it is got"
+      onClick={() => open(key)}
+    >
+      {text}
+    </button>
+  );
+}
+
+interface OpenWorkingsProps {
+  readonly rate: Quotation & { readonly percent: number };
+  readonly workings: string;
+  readonly all: readonly Restated[];
+}
+
+function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
+  const chosen = all.find(({ quotation }) => quotationKey(quotation) === workings);
+  const steps = useMemo(
+    () => (chosen === undefined ? null : conversionWorkings(rate, chosen.quotation)),
+    [rate, chosen],
+  );
+  if (chosen === undefined || steps === null) {
+    return <p className={styles.quiet}>Press a figure to see how it is got.</p>;
+  }
+  const text = formatPercent(chosen.percent, 10);
+  return (
+    <div className={styles.workings}>
+      <p>
+        {text} {quotationWords(chosen.quotation)} <CopyButton text={text} what="the rate" />
+      </p>
+      <PlainSteps of={quotationWords(chosen.quotation)} steps={steps} />
+    </div>
+  );
+}

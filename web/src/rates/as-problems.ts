@@ -1,0 +1,142 @@
+import { formatExact, type Quotation } from "@kestrelmoor/core";
+import {
+  addVariant,
+  BLANK_DRAFT,
+  quotationKey,
+  readRate,
+  type Draft,
+  type FlowLine,
+  type TypedRateLine,
+} from "@kestrelmoor/core/typing";
+
+type QuotedRate = Quotation & { readonly percent: number };
+
+/** A rate's line; the figure stands as it was typed, or with all its digits. */
+function rateLine(rate: QuotedRate, typed?: string): TypedRateLine {
+  const read = typed === undefined ? null : readRate(typed);
+  return {
+    kind: "rate",
+    id: "rate-1",
+    percent: read?.ok === true ? read.value.figure : `${formatExact(rate.percent)}%`,
+    quoted: rate.quoted,
+    compounding: "compounding" in rate ? rate.compounding : "P1Y",
+    from: "",
+  };
+}
+
+const unknownRate: TypedRateLine = rateLine({ quoted: "effective", percent: 0 });
+
+function amount(
+  label: string,
+  direction: "in" | "out",
+  text: string,
+  at: string,
+): Extract<FlowLine, { kind: "single" }> {
+  return {
+    kind: "single",
+    id: label.toLowerCase().replace(/ /g, "-"),
+    label,
+    direction,
+    amount: text,
+    at,
+  };
+}
+
+function draftOf(title: string, rate: TypedRateLine, flows: FlowLine[]): Draft {
+  return { ...BLANK_DRAFT, title: title.slice(0, 200), rates: [rate], flows, variants: [] };
+}
+
+/** What a rate makes of 1,000 in a year. */
+export function rateProblem(rate: QuotedRate, typed: string): Draft {
+  return draftOf(`A year at ${typed.trim()}`, rateLine(rate, typed), [
+    amount("Put in", "out", "1,000", "today"),
+    amount("Grown", "in", "?", "1 year"),
+  ]);
+}
+
+export interface OfferOfRate {
+  readonly name: string;
+  readonly rate: QuotedRate;
+  readonly typed: string;
+}
+
+/** A deposit at the first offer, with the others as variants. */
+export function depositProblem(
+  text: string,
+  after: string,
+  offers: readonly [OfferOfRate, ...OfferOfRate[]],
+): Draft {
+  const [first, ...others] = offers;
+  const draft = draftOf(`${text.trim()} for ${after.trim()}`, rateLine(first.rate, first.typed), [
+    amount("Deposit", "out", text, "today"),
+    amount("Taken out", "in", "?", after),
+  ]);
+  const own = rateLine(first.rate, first.typed);
+  for (const { name, rate, typed } of others) {
+    const line = rateLine(rate, typed);
+    addVariant(draft, {
+      name: name.slice(0, 120),
+      changes: [
+        { line: own.id, fact: "percent", text: line.percent },
+        { line: own.id, fact: "quotation", text: quotationKey(rate) },
+      ].filter(({ fact, text: said }) =>
+        fact === "percent" ? said !== own.percent : said !== quotationKey(first.rate),
+      ),
+    });
+  }
+  return draft;
+}
+
+/** What an amount will buy: it grows at the real rate. */
+export function buyingPowerProblem(text: string, realPercent: number, years: string): Draft {
+  const rate = rateLine({ quoted: "effective", percent: Number(realPercent.toPrecision(13)) });
+  return draftOf(`What ${text.trim()} will buy after ${years.trim()}`, rate, [
+    amount("Put in", "out", text, "today"),
+    amount("In the prices of today", "in", "?", years),
+  ]);
+}
+
+/** The yearly rate that carries one value to another. */
+export function growthProblem(from: number, to: number, years: number): Draft {
+  return draftOf(
+    `Growth from ${formatExact(from)} to ${formatExact(to)}`,
+    { ...unknownRate, percent: "?" },
+    [
+      amount("First value", "out", formatExact(from), "today"),
+      amount("Last value", "in", formatExact(to), typedYears(years)),
+    ],
+  );
+}
+
+/** Whole days where they are, so that nothing is lost on the way. */
+function typedYears(years: number): string {
+  const units = [
+    [1, "years"],
+    [12, "months"],
+    [52, "weeks"],
+    [365, "days"],
+  ] as const;
+  const [per, noun] =
+    units.find(([many]) => Math.abs(years * many - Math.round(years * many)) < 1e-9) ?? units[0];
+  return `${formatExact(Number((years * per).toPrecision(13)))} ${noun}`;
+}
+
+/** When money has become some times itself. */
+export function growingProblem(rate: QuotedRate, typed: string, times: number): Draft {
+  return draftOf(`${formatExact(times)} times itself at ${typed.trim()}`, rateLine(rate, typed), [
+    amount("Put in", "out", "1,000", "today"),
+    amount("Grown", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
+  ]);
+}
+
+/** The effective yearly cost of a discount: what is paid out against what is due. */
+export function discountProblem(face: string, proceeds: number, days: number): Draft {
+  return draftOf(
+    `${face.trim()} due in ${days} days, discounted`,
+    { ...unknownRate, percent: "?" },
+    [
+      amount("Paid out", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
+      amount("Due", "out", face, `${days} days`),
+    ],
+  );
+}

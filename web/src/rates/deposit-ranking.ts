@@ -1,0 +1,121 @@
+import {
+  convertRate,
+  creditedYears,
+  depositBalance,
+  formatPercent,
+  quotationWords,
+  spanWords,
+  writeMoney,
+  type AnswerFormat,
+  type DepositOffer,
+} from "@kestrelmoor/core";
+import { readQuotedRate, type FieldReading } from "@kestrelmoor/core/typing";
+import type { Deposit } from "./rates-desk";
+import { readingOf } from "./read-desk";
+
+/** An offer that can be read, and what it comes to. */
+export interface RankedDeposit {
+  readonly id: string;
+  readonly name: string;
+  readonly offer: DepositOffer;
+  readonly effectivePercent: number;
+  /** At the time at which the money is needed. */
+  readonly balance: number;
+}
+
+export interface DepositReadings {
+  readonly readings: ReadonlyMap<string, FieldReading<unknown>>;
+  /** The highest effective rate first. */
+  readonly ranked: readonly RankedDeposit[];
+}
+
+export function nameOfDeposit({ name }: Deposit, index: number): string {
+  return name.trim() === "" ? `Offer ${index + 1}` : name.trim();
+}
+
+/** Reads the offers, and ranks those that can be read. */
+export function rankDeposits(
+  offers: readonly Deposit[],
+  amount: number,
+  years: number,
+): DepositReadings {
+  const readings = new Map<string, FieldReading<unknown>>();
+  const ranked = offers.flatMap((typed, index): RankedDeposit[] => {
+    const rate = readQuotedRate(typed.rate);
+    readings.set(typed.id, readingOf(rate));
+    if (!rate.ok) return [];
+    const offer = { rate: rate.value, crediting: typed.crediting };
+    const effective = convertRate(rate.value, { quoted: "effective" });
+    const balance = depositBalance(amount, offer, years);
+    if (!effective.ok || !balance.ok) {
+      readings.set(typed.id, readingOf(effective.ok ? balance : effective));
+      return [];
+    }
+    return [
+      {
+        id: typed.id,
+        name: nameOfDeposit(typed, index),
+        offer,
+        effectivePercent: effective.value,
+        balance: balance.value,
+      },
+    ];
+  });
+  return {
+    readings,
+    ranked: ranked.sort((one, other) => other.effectivePercent - one.effectivePercent),
+  };
+}
+
+/** Balances closer than this are the same money. */
+const SAME = 0.005;
+
+/** Which offer is first, by its rate and for money that is needed at a time; and why those may differ. */
+export function depositVerdict(
+  ranked: readonly RankedDeposit[],
+  years: number,
+  format: AnswerFormat,
+): string {
+  const [highest] = ranked;
+  if (highest === undefined) return "";
+  const money = (amount: number) => writeMoney(amount, format);
+  const best = ranked.reduce((one, other) => (other.balance > one.balance + SAME ? other : one));
+  const byRate = `By effective rate ${highest.name} is first, with ${formatPercent(highest.effectivePercent)} a year.`;
+  const when = years === 0 ? "today" : `after ${spanWords(years)}`;
+  if (best.id === highest.id) {
+    return `${byRate} It is so for money needed ${when} as well: ${money(best.balance)}.`;
+  }
+  const credited = creditedYears(highest.offer, years);
+  const waits =
+    credited === 0
+      ? "no interest has been credited yet"
+      : `interest has been credited only for ${spanWords(credited)}`;
+  return `${byRate} But for money needed ${when} ${best.name} has more, ${money(best.balance)} against ${money(highest.balance)}: with ${highest.name} ${waits}, as its periods are whole only then.`;
+}
+
+/** How a rate is quoted, for those who hear it. */
+export function rateWords({ rate }: DepositOffer): string {
+  return `${formatPercent(rate.percent)} ${quotationWords(rate)}`;
+}
+
+/** A time, and what each offer has become under `balance0`, `balance1`, … */
+export type DepositPoint = Readonly<Record<string, number>> & { readonly years: number };
+
+/** Points enough that steps look like steps. */
+const POINTS = 480;
+
+/** The balances of offers over time; those that wait for whole periods rise in steps. */
+export function depositPoints(
+  offers: readonly DepositOffer[],
+  amount: number,
+  longest: number,
+): DepositPoint[] {
+  return Array.from({ length: POINTS + 1 }, (_, index): DepositPoint => {
+    const years = (longest * index) / POINTS;
+    const balances = offers.map((offer, place) => {
+      const balance = depositBalance(amount, offer, years);
+      return [`balance${place}`, balance.ok ? balance.value : Number.NaN];
+    });
+    return { years, ...(Object.fromEntries(balances) as Record<string, number>) };
+  });
+}

@@ -1,0 +1,9 @@
+import type { Result } from "@kestrelmoor/core";
+import { readTime } from "@kestrelmoor/core/typing";
+
+/** A number of days, bare or as a time: `90`, `90 days`, `3 months`. */
+export function readDays(typed: string): Result<number> {
+  const text = typed.trim();
+  const time = readTime(/^[\d.,\s]+$/.test(text) ? `${text} days` : text);
+  return time.ok ? { ok: true, value: Number((time.value.years * 365).toPrecision(13)) } : time;
+}
