@@ -104,6 +104,9 @@ export interface IssueFacts {
   "growth-undefined": NoFacts;
   "never-multiplies": { percent: number; times: number };
   "discount-takes-all": NoFacts;
+  "table-range-backwards": NoFacts;
+  "table-too-wide": { columns: number; limit: number };
+  "table-too-long": { rows: number; limit: number };
   "appraisal-without-flows": NoFacts;
   "appraisal-unknown-flow": NoFacts;
   "appraisal-endless": NoFacts;

@@ -159,6 +159,12 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `At ${formatPercent(percent)} a year nothing ever becomes ${formatFigure(times)} times itself. Choose another rate, or another multiple.`,
   "discount-takes-all": () =>
     "Discount and fee take everything, so nothing is paid out. Lower one of them.",
+  "table-range-backwards": () =>
+    "The range has to go up, in steps above zero. Type the smaller figure first.",
+  "table-too-wide": ({ columns, limit }) =>
+    `That would be ${formatFigure(columns)} columns, and ${formatFigure(limit)} can be read. Make the step larger, or the range shorter.`,
+  "table-too-long": ({ rows, limit }) =>
+    `That would be ${formatFigure(rows)} rows, and ${formatFigure(limit)} can be read. Make the step larger, or the range shorter.`,
   "appraisal-without-flows": () => "There are no amounts to judge. Enter the project's cash flows.",
   "appraisal-unknown-flow": () =>
     "One of the amounts or times is still sought, and has no answer. Type a figure in its place to judge the project.",

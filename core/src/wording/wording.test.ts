@@ -49,6 +49,8 @@ describe("sentences", () => {
     place: 2,
     amounts: 3,
     times: 2,
+    columns: 80,
+    rows: 900,
     payment: 13,
     count: 12,
     interest: 3,

@@ -88,9 +88,9 @@ export function depositVerdict(
   const credited = creditedYears(highest.offer, years);
   const waits =
     credited === 0
-      ? "no interest has been credited yet"
-      : `interest has been credited only for ${spanWords(credited)}`;
-  return `${byRate} But for money needed ${when} ${best.name} has more, ${money(best.balance)} against ${money(highest.balance)}: with ${highest.name} ${waits}, as its periods are whole only then.`;
+      ? "has credited no interest by then"
+      : `has credited interest only for ${spanWords(credited)}`;
+  return `${byRate} But for money needed ${when} ${best.name} has more, ${money(best.balance)} against ${money(highest.balance)}: ${highest.name} ${waits}, as its interest waits until a period is complete.`;
 }
 
 /** How a rate is quoted, for those who hear it. */
