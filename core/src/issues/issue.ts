@@ -132,6 +132,7 @@ export interface IssueFacts {
   "time-too-long": { limitYears: number };
   "name-not-found": { name: string };
   "rate-before-missing": NoFacts;
+  "periods-not-whole": { at: string };
   "count-missing": NoFacts;
   "count-unclear": { figure: string; every: string };
   "count-too-large": { limit: number };

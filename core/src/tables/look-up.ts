@@ -1,10 +1,18 @@
-import { roundDecimal } from "../numbers/round-decimal";
+import { rootInBracket } from "../solve/roots/root-in-bracket";
 import { tableFactor } from "./factor-kinds";
 import type { FactorTable } from "./factor-table";
 
-/** A factor as a table prints it. */
+/** Twice the accuracy of a factor: what is this close to half a unit of the last place is half of it. */
+const TIE = 4e-14;
+
+/**
+ * A factor as a table prints it: rounded half up. Factors such as 1.05² = 1.1025 lie on half a unit and a
+ * double beside it, so what is within a factor's own accuracy of it counts as half.
+ */
 export function printedFactor(factor: number, decimals: number): number {
-  return Number(roundDecimal(factor, decimals, "half-up"));
+  const unit = 10 ** decimals;
+  const units = factor * unit;
+  return units < 2 ** 50 ? Math.floor(units * (1 + TIE) + 0.5) / unit : factor;
 }
 
 /** One factor looked up in a table. */
@@ -57,6 +65,8 @@ export interface RateBetween {
   readonly column: number;
   /** On the straight line between the two columns. */
   readonly percent: number;
+  /** Where the factor itself is that; `null` where only its printed neighbours enclose it. */
+  readonly exactPercent: number | null;
 }
 
 /**
@@ -66,7 +76,7 @@ export interface RateBetween {
  * @returns `null` where no two neighbouring columns of the row enclose the factor
  */
 export function rateOfFactor(
-  { percents, rows }: FactorTable,
+  { terms, percents, periods, rows }: FactorTable,
   row: number,
   factor: number,
   decimals: number,
@@ -76,7 +86,12 @@ export function rateOfFactor(
     const [one = Number.NaN, other = Number.NaN] = [printed[column], printed[column + 1]];
     const [low = Number.NaN, high = Number.NaN] = [percents[column], percents[column + 1]];
     if (one === other || (factor - one) * (factor - other) > 0) continue;
-    return { column, percent: low + ((factor - one) / (other - one)) * (high - low) };
+    const apart = (percent: number) => tableFactor(terms, percent, periods[row] ?? 0) - factor;
+    return {
+      column,
+      percent: low + ((factor - one) / (other - one)) * (high - low),
+      exactPercent: apart(low) * apart(high) <= 0 ? rootInBracket(apart, low, high) : null,
+    };
   }
   return null;
 }

@@ -60,6 +60,21 @@ describe("a factor", () => {
   });
 });
 
+test.each([
+  [5, 2, 3, 1.103],
+  [15, 2, 3, 1.323],
+  [25, 2, 3, 1.563],
+  [50, 3, 2, 3.38],
+  [10, 20, 4, 6.7275],
+])(
+  "1 at %d %% over %d periods is printed to %d decimals as %d, halves up",
+  (percent, periods, decimals, printed) => {
+    expect(printedFactor(tableFactor(terms("future-of-one"), percent, periods), decimals)).toBe(
+      printed,
+    );
+  },
+);
+
 describe("a table", () => {
   const rates = { from: 1, to: 12, step: 0.25 };
   const counts = { from: 1, to: 60, step: 1 };
@@ -127,6 +142,8 @@ describe("looking up", () => {
     const found = rateOfFactor(table, 3, 10.2, 4);
     expect(found?.column).toBe(2);
     expect(found?.percent).toBeCloseTo(7 + (10.594 - 10.2) / (10.594 - 9.8181), 9);
+    const exact = tableFactor(terms("present-of-payments"), found?.exactPercent ?? NaN, 20);
+    expect(exact).toBeCloseTo(10.2, 10);
     expect(rateOfFactor(table, 3, 99, 4)).toBeNull();
   });
 });

@@ -205,6 +205,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `No line is called “${name}”. Use the name of another line, or type an amount or a time.`,
   "rate-before-missing": () =>
     "There is no rate before this one. Type a rate such as 6.25, or ? to find it.",
+  "periods-not-whole": ({ at }) =>
+    `“${at}” is no number of periods of a table. Type a whole number from 1.`,
   "count-missing": () => "Type how long: 3y 4m, 40 payments or ever, or ? to find it.",
   "count-unclear": ({ figure, every }) =>
     `Is that ${figure} payments, one each ${frequencyWords(every).noun}, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,

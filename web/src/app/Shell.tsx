@@ -31,6 +31,9 @@ export function Shell({ tools, children }: ShellProps) {
           <NavLink to="/rates" className={styles.place ?? ""}>
             Rates
           </NavLink>
+          <NavLink to="/tables" className={styles.place ?? ""}>
+            Tables
+          </NavLink>
         </nav>
         <div className={styles.tools}>
           {tools}

@@ -23,6 +23,10 @@ export function createRouter() {
           path: "rates",
           lazy: async () => ({ Component: (await import("../rates/RatesPage")).RatesPage }),
         },
+        {
+          path: "tables",
+          lazy: async () => ({ Component: (await import("../tables/TablesPage")).TablesPage }),
+        },
         { path: "*", element: <NotFoundPage /> },
       ],
     },

@@ -8,10 +8,10 @@ import { Stroke } from "../ui/Stroke";
 import { depositProblem, type OfferOfRate } from "./as-problems";
 import { DepositChart } from "./DepositChart";
 import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from "./deposit-ranking";
-import { DeskField } from "./DeskField";
-import { OpenAsProblem } from "./OpenAsProblem";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { MOST_DEPOSITS, useRatesDesk, type Deposit } from "./rates-desk";
-import { readingOf, valueOf } from "./read-desk";
+import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
 const CREDITED = [

@@ -11,12 +11,12 @@ import { readMoney, readPercent } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
 import { discountProblem } from "./as-problems";
-import { DeskField } from "./DeskField";
-import { OpenAsProblem } from "./OpenAsProblem";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "./PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { readDays } from "./read-days";
-import { readingOf, valueOf } from "./read-desk";
+import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

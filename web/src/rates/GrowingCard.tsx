@@ -10,11 +10,11 @@ import {
 import { growingTimeSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
 import { growingProblem } from "./as-problems";
-import { DeskField } from "./DeskField";
-import { OpenAsProblem } from "./OpenAsProblem";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "./PlainSteps";
 import { useRatesDesk } from "./rates-desk";
-import { readingOf, valueOf } from "./read-desk";
+import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

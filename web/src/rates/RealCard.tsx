@@ -10,11 +10,11 @@ import { realRateSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { buyingPowerProblem } from "./as-problems";
-import { DeskField } from "./DeskField";
-import { OpenAsProblem } from "./OpenAsProblem";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "./PlainSteps";
 import { useRatesDesk } from "./rates-desk";
-import { readingOf, valueOf } from "./read-desk";
+import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

@@ -13,11 +13,11 @@ import { quotationKey, readQuotedRate } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { CopyButton } from "../ui/CopyButton";
 import { rateProblem } from "./as-problems";
-import { DeskField } from "./DeskField";
-import { OpenAsProblem } from "./OpenAsProblem";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "./PlainSteps";
 import { useRatesDesk } from "./rates-desk";
-import { readingOf, valueOf } from "./read-desk";
+import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
 /** Enough decimals that a rate is told from its neighbours, few enough to be read. */

@@ -11,7 +11,7 @@ import {
 } from "@kestrelmoor/core";
 import { readQuotedRate, type FieldReading } from "@kestrelmoor/core/typing";
 import type { Deposit } from "./rates-desk";
-import { readingOf } from "./read-desk";
+import { readingOf } from "../desk/read-desk";
 
 /** An offer that can be read, and what it comes to. */
 export interface RankedDeposit {

@@ -1,17 +1,15 @@
-import { useEffect, useEffectEvent, useMemo } from "react";
-import { createPortal } from "react-dom";
+import { useMemo } from "react";
+import { OnPaper } from "../../../ui/OnPaper";
 import { scheduleColumns } from "./schedule-columns";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import { shownSchedule } from "./shown-rows";
-import styles from "./Printed.module.css";
 
 interface PrintedScheduleProps extends SchedulePartProps {
   readonly title: string;
-  /** It is on paper, or somebody has thought better of it. */
   readonly onPrinted: () => void;
 }
 
-/** Every row for the printer, which sees nothing else; the screen does not show it. */
+/** Every row of the schedule, on paper. */
 export function PrintedSchedule(props: PrintedScheduleProps) {
   const { account, firstDate, format, title, onPrinted } = props;
   const { heads, lines } = useMemo(() => {
@@ -22,37 +20,11 @@ export function PrintedSchedule(props: PrintedScheduleProps) {
     }));
     return { heads: columns.heads, lines: [...rows, { kind: "total", cells: columns.totals }] };
   }, [account, firstDate, format]);
-  const end = useEffectEvent(onPrinted);
-  useEffect(() => {
-    const leave = () => end();
-    addEventListener("afterprint", leave);
-    print();
-    return () => removeEventListener("afterprint", leave);
-  }, []);
-  return createPortal(
-    <section className={styles.printed} aria-label="Schedule on paper">
-      <h1>{title.trim() === "" ? "Schedule" : title}</h1>
-      <table>
-        <thead>
-          <tr>
-            {heads.map((head) => (
-              <th key={head} scope="col">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ kind, cells }, index) => (
-            <tr key={index} data-kind={kind}>
-              {cells.map((cell, column) => (
-                <td key={column}>{cell}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>,
-    document.body,
+  return (
+    <OnPaper
+      name="Schedule on paper"
+      title={title.trim() === "" ? "Schedule" : title}
+      {...{ heads, lines, onPrinted }}
+    />
   );
 }

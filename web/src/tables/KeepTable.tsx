@@ -1,0 +1,58 @@
+import { formatPercent, printedFactor, type FactorTable } from "@kestrelmoor/core";
+import { useState } from "react";
+import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { csvText } from "../problem/views/figure-table";
+import { OnPaper } from "../ui/OnPaper";
+import { fileNameOf, saveAsFile } from "../ui/save-as-file";
+import { fixedFactor, tableName } from "./table-words";
+
+interface KeepTableProps {
+  readonly table: FactorTable;
+  readonly decimals: number;
+}
+
+/** The table on paper and as a file, whole. */
+export function KeepTable({ table, decimals }: KeepTableProps) {
+  const format = useOwnFormat((state) => state.format);
+  const [isPrinted, setPrinted] = useState(false);
+  const { terms, percents, periods, rows } = table;
+  const name = tableName(terms);
+  const heads = ["Periods", ...percents.map((percent) => formatPercent(percent))];
+  const save = () => {
+    const figures = {
+      heads,
+      rows: periods.map((count, row) => [
+        count,
+        ...(rows[row] ?? []).map((factor) => printedFactor(factor, decimals)),
+      ]),
+    };
+    saveAsFile(fileNameOf(name, ".csv"), csvText(figures, format), "text/csv");
+  };
+  return (
+    <span>
+      <button type="button" className="word-button" onClick={() => setPrinted(true)}>
+        Print
+      </button>{" "}
+      <button type="button" className="word-button" onClick={save}>
+        Save as CSV
+      </button>
+      {isPrinted && (
+        <OnPaper
+          name="Table on paper"
+          title={name}
+          heads={heads}
+          lines={periods.map((count, row) => ({
+            kind: "factors",
+            cells: [
+              String(count),
+              ...(rows[row] ?? []).map((factor) =>
+                fixedFactor(printedFactor(factor, decimals), decimals),
+              ),
+            ],
+          }))}
+          onPrinted={() => setPrinted(false)}
+        />
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,167 @@
+import {
+  formatPercent,
+  isOfPayments,
+  lookUp,
+  rateOfFactor,
+  sentenceOf,
+  writeFigure,
+  writeMoney,
+  type AnswerFormat,
+  type FactorTable,
+} from "@kestrelmoor/core";
+import { readMoney } from "@kestrelmoor/core/typing";
+import { DeskField } from "../desk/DeskField";
+import { OpenAsProblem } from "../desk/OpenAsProblem";
+import { readingOf, valueOf } from "../desk/read-desk";
+import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { factorProblem } from "./as-problem";
+import type { TableReadings } from "./read-table";
+import { useTablesDesk } from "./tables-desk";
+import styles from "./Tables.module.css";
+
+interface LookUpProps {
+  readonly table: FactorTable;
+  readonly readings: TableReadings;
+}
+
+/** A factor looked up, times an amount, set against the exact one; and a rate read backwards. */
+export function LookUp({ table, readings }: LookUpProps) {
+  const { desk, change } = useTablesDesk();
+  const format = useOwnFormat((state) => state.format);
+  const amountReading = readingOf(readMoney(desk.amount));
+  return (
+    <div className={styles.lookUp}>
+      <p className={styles.sentence}>
+        {isOfPayments(desk.kind) ? "Payments of" : "An amount of"}{" "}
+        <DeskField
+          field="table-amount"
+          name="The amount that the factor is multiplied by"
+          text={desk.amount}
+          hint="850"
+          reading={amountReading}
+          onType={(text) => change({ amount: text })}
+        />{" "}
+        at{" "}
+        <DeskField
+          field="table-rate"
+          name="Rate for one period to look up"
+          text={desk.rate}
+          hint="7%"
+          reading={readings.rate}
+          onType={(text) => change({ rate: text })}
+        />{" "}
+        over{" "}
+        <DeskField
+          field="table-periods"
+          name="Periods to look up"
+          text={desk.periods}
+          hint="12"
+          reading={readings.periods}
+          onType={(text) => change({ periods: text })}
+        />{" "}
+        periods:
+      </p>
+      <Found {...{ table, readings, format }} amount={valueOf(amountReading)} />
+      <Backwards {...{ table, readings }} />
+    </div>
+  );
+}
+
+interface FoundProps extends LookUpProps {
+  readonly amount: number | null;
+  readonly format: AnswerFormat;
+}
+
+function Found({ table, readings, amount, format }: FoundProps) {
+  const { decimals } = useTablesDesk(({ desk }) => desk);
+  const [percent, count] = [valueOf(readings.rate), valueOf(readings.periods)];
+  if (percent === null || count === null) return null;
+  const places = Number(decimals);
+  const found = lookUp(table, percent, count, places);
+  if (found === null) {
+    return (
+      <p className={styles.complaint} aria-live="polite">
+        {formatPercent(percent)} over {writeFigure(count, format)} periods is not in this table.
+        Widen its rates or its periods to look it up.
+      </p>
+    );
+  }
+  const { printed, exact, isBetween, column } = found;
+  const factor = (value: number) => writeMoney(value, { ...format, decimals: places, sign: "" });
+  const money = (value: number) => writeMoney(value, format);
+  // Of the amounts as they stand there, so that the three agree.
+  const shown = (value: number) => Number(value.toFixed(format.decimals));
+  const [low = 0, high = 0] = [table.percents[column], table.percents[column + 1]];
+  return (
+    <div aria-live="polite">
+      {isBetween && (
+        <p className={styles.quiet}>
+          {formatPercent(percent)} lies between the columns of {formatPercent(low)} and{" "}
+          {formatPercent(high)}: the factor is taken on the straight line between the two.
+        </p>
+      )}
+      <dl className={styles.facts}>
+        <div>
+          <dt>By the table</dt>
+          <dd>
+            {amount === null
+              ? factor(printed)
+              : `${money(amount)} × ${factor(printed)} = ${money(amount * printed)}`}
+          </dd>
+        </div>
+        <div>
+          <dt>Exactly</dt>
+          <dd>
+            {amount === null
+              ? writeFigure(exact, format, 10)
+              : `${money(amount)} × ${writeFigure(exact, format, 10)} = ${money(amount * exact)}`}
+          </dd>
+        </div>
+        {amount !== null && (
+          <div>
+            <dt>{isBetween ? "The straight line and rounding make" : "Rounding makes"}</dt>
+            <dd>{money(shown(amount * printed) - shown(amount * exact))}</dd>
+          </div>
+        )}
+      </dl>
+      {amount !== null && (
+        <OpenAsProblem draft={() => factorProblem(table.terms, amount, percent, count)} />
+      )}
+    </div>
+  );
+}
+
+/** Which rate a factor belongs to: how courses find a rate from a table. */
+function Backwards({ table, readings }: LookUpProps) {
+  const { desk, change } = useTablesDesk();
+  const reading = readingOf(readMoney(desk.factor));
+  const [factor, count] = [valueOf(reading), valueOf(readings.periods)];
+  const row = count === null ? -1 : table.periods.indexOf(count);
+  const found =
+    factor === null || row < 0 ? null : rateOfFactor(table, row, factor, Number(desk.decimals));
+  const [low = 0, high = 0] =
+    found === null ? [] : [table.percents[found.column], table.percents[found.column + 1]];
+  const isTyped = desk.factor.trim() !== "";
+  return (
+    <p className={styles.sentence}>
+      In that row a factor of{" "}
+      <DeskField
+        field="table-factor"
+        name="A factor whose rate is sought"
+        text={desk.factor}
+        hint="8.2"
+        reading={isTyped ? reading : { state: "value", value: null }}
+        onType={(text) => change({ factor: text })}
+      />{" "}
+      <span aria-live="polite">
+        {!isTyped
+          ? "belongs to which rate?"
+          : reading.state === "issue"
+            ? sentenceOf(reading.issue)
+            : found === null
+              ? "lies in no column: widen the rates, or choose another row."
+              : `lies between ${formatPercent(low)} and ${formatPercent(high)}: on the straight line at ${formatPercent(found.percent)}${found.exactPercent === null ? "" : `, exactly at ${formatPercent(found.exactPercent, 6)}`}.`}
+      </span>
+    </p>
+  );
+}

@@ -1,0 +1,73 @@
+import { FACTOR_KINDS, isGrowing, isOfPayments } from "@kestrelmoor/core";
+import { DeskField } from "../desk/DeskField";
+import { InkChoice } from "../ui/InkChoice";
+import type { TableField, TableReadings } from "./read-table";
+import { KIND_NAMES, KIND_SAYS } from "./table-words";
+import { useTablesDesk } from "./tables-desk";
+import styles from "./Tables.module.css";
+
+const KINDS = FACTOR_KINDS.map((kind) => [kind, KIND_NAMES[kind]] as const);
+
+/** Which table it is, as a sentence. */
+export function TableChoices({ readings }: { readonly readings: TableReadings }) {
+  const { desk, change } = useTablesDesk();
+  const field = (name: TableField, label: string, hint: string) => (
+    <DeskField
+      field={`table-${name}`}
+      name={label}
+      text={desk[name]}
+      hint={hint}
+      reading={readings[name]}
+      onType={(text) => change({ [name]: text })}
+    />
+  );
+  return (
+    <>
+      <div className={styles.sentence}>
+        The{" "}
+        <InkChoice
+          label="Which factor"
+          value={desk.kind}
+          options={KINDS}
+          onChoose={(kind) => change({ kind })}
+        />
+        {isGrowing(desk.kind) && (
+          <>, then larger by {field("growth", "Growth from payment to payment", "3%")} each</>
+        )}
+        {isOfPayments(desk.kind) && (
+          <>
+            , paid at the{" "}
+            <InkChoice
+              label="When payments fall"
+              value={desk.timing}
+              options={[
+                ["end", "end"],
+                ["start", "start"],
+              ]}
+              onChoose={(timing) => change({ timing })}
+            />{" "}
+            of each period
+          </>
+        )}
+        , at rates from {field("ratesFrom", "Lowest rate for one period", "1%")} to{" "}
+        {field("ratesTo", "Highest rate for one period", "12%")} in steps of{" "}
+        {field("ratesStep", "Step between two rates", "1%")}, over{" "}
+        {field("countsFrom", "Fewest periods", "1")} to {field("countsTo", "Most periods", "30")}{" "}
+        periods, to{" "}
+        <InkChoice
+          label="Decimals"
+          value={desk.decimals}
+          options={[
+            ["3", "3 decimals"],
+            ["4", "4 decimals"],
+            ["5", "5 decimals"],
+            ["6", "6 decimals"],
+          ]}
+          onChoose={(decimals) => change({ decimals })}
+        />
+        .
+      </div>
+      <p className={styles.quiet}>{KIND_SAYS[desk.kind]}</p>
+    </>
+  );
+}

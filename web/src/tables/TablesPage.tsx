@@ -1,0 +1,44 @@
+import { sentenceOf } from "@kestrelmoor/core";
+import { useEffect, useMemo } from "react";
+import { Shell } from "../app/Shell";
+import { valueOf } from "../desk/read-desk";
+import { FactorGrid } from "./FactorGrid";
+import { LookUp } from "./LookUp";
+import { readFields, tableOf } from "./read-table";
+import { TableChoices } from "./TableChoices";
+import { useTablesDesk } from "./tables-desk";
+import styles from "./Tables.module.css";
+
+/** The factor tables that many courses teach from, for any rates and periods. */
+export function TablesPage() {
+  const desk = useTablesDesk((state) => state.desk);
+  useEffect(() => {
+    document.title = "Tables · Kestrelmoor";
+  }, []);
+  const readings = useMemo(() => readFields(desk), [desk]);
+  // What is looked up does not make another table.
+  const { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo } = desk;
+  const made = useMemo(
+    () => tableOf(desk, readFields(desk)),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only these make the table
+    [kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo],
+  );
+  const table = made?.ok === true ? made.value : null;
+  const rate = valueOf(readings.rate);
+  const periods = valueOf(readings.periods);
+  return (
+    <Shell>
+      <h1 className={styles.title}>Tables</h1>
+      <section className={`card ${styles.card ?? ""}`} aria-label="Which table">
+        <TableChoices readings={readings} />
+        {made?.ok === false && (
+          <p className={styles.complaint}>{made.issues.map(sentenceOf).join(" ")}</p>
+        )}
+        {table !== null && <LookUp table={table} readings={readings} />}
+      </section>
+      {table !== null && (
+        <FactorGrid table={table} decimals={Number(desk.decimals)} percent={rate} count={periods} />
+      )}
+    </Shell>
+  );
+}
