@@ -6,6 +6,7 @@ import { solve } from "../solve/solve";
 import { byTable } from "./by-table";
 import { FACTOR_KINDS, tableFactor, type FactorKind, type FactorTerms } from "./factor-kinds";
 import { factorTable, MOST_COLUMNS } from "./factor-table";
+import { solveByTable } from "./solve-by-table";
 import { lookUp, printedFactor, rateOfFactor } from "./look-up";
 
 const terms = (
@@ -163,5 +164,61 @@ describe("a problem by the table", () => {
       expect(Math.abs((read.each * factor) / read.whole - 1)).toBeLessThan(1e-9);
     }
     expect(seen).toBeGreaterThan(60);
+  });
+});
+
+describe("solving by the table", () => {
+  const made = (file: object) => {
+    const problem = readProblem({ format: "kestrelmoor-problem", version: 1, ...file });
+    if (!problem.ok) throw new Error(JSON.stringify(problem.issues));
+    const solution = solve(problem.value);
+    if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
+    const read = byTable(problem.value, solution.value);
+    return read === null ? null : solveByTable(read, 4);
+  };
+  const yearly = (percent: number | null) => [{ percent, quoted: "effective" }];
+  const loan = (amount: number | null) => ({
+    ...{ id: "loan", kind: "single", direction: "in", amount, at: "P0D" },
+  });
+  const payments = (amount: number | null, count: number | null) => ({
+    ...{ id: "pay", kind: "stream", direction: "out", amount, every: "P1Y", count },
+    ...{ timing: "end", begins: "P0D" },
+  });
+
+  test("a payment is the loan over the printed factor", () => {
+    const found = made({ rates: yearly(7), flows: [loan(10_000), payments(null, 12)] });
+    expect(found?.factor).toBe(7.9427);
+    expect(found?.answer).toBeCloseTo(10_000 / 7.9427, 9);
+    expect(Math.abs((found?.answer ?? 0) - (found?.exact ?? 0))).toBeLessThan(0.01);
+  });
+
+  test("a rate between two columns goes along the straight line", () => {
+    const found = made({ rates: yearly(7.13), flows: [loan(10_000), payments(null, 12)] });
+    expect(found?.lookedUp?.isBetween).toBe(false);
+    const between = made({ rates: yearly(7.1317), flows: [loan(10_000), payments(null, 12)] });
+    expect(between?.lookedUp?.isBetween).toBe(true);
+  });
+
+  test("a rate is read backwards", () => {
+    const found = made({ rates: yearly(null), flows: [loan(10_000), payments(1260, 12)] });
+    expect(found?.factor).toBeCloseTo(10_000 / 1260, 9);
+    expect(Math.abs((found?.answer ?? 0) - (found?.exact ?? 0))).toBeLessThan(0.02);
+  });
+
+  test("a number of periods lies between two rows", () => {
+    const found = made({ rates: yearly(7), flows: [loan(10_000), payments(1300, null)] });
+    expect(found?.factor).toBeCloseTo(10_000 / 1300, 9);
+    expect(Math.abs((found?.answer ?? 0) - (found?.exact ?? 0))).toBeLessThan(0.1);
+  });
+
+  test.each<[string, object]>([
+    [
+      "three flows",
+      { rates: yearly(7), flows: [loan(null), payments(5, 12), { ...loan(3), id: "b" }] },
+    ],
+    ["a worth", { rates: yearly(7), flows: [payments(5, 12)], ask: { find: "value", at: "P0D" } }],
+    ["no interest", { rates: yearly(0), flows: [loan(null), payments(5, 12)] }],
+  ])("%s is no matter for a table", (_, file) => {
+    expect(made(file)).toBeNull();
   });
 });

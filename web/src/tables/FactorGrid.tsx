@@ -1,8 +1,14 @@
-import { formatPercent, lookUp, printedFactor, type FactorTable } from "@kestrelmoor/core";
+import {
+  formatPercent,
+  lookUp,
+  printedFactor,
+  type FactorTable,
+  fixedFactor,
+  tableName,
+} from "@kestrelmoor/core";
 import { useVirtualizer, type VirtualItem } from "@tanstack/react-virtual";
 import { memo, useRef, useState, type CSSProperties, type MouseEvent } from "react";
 import { KeepTable } from "./KeepTable";
-import { fixedFactor, tableName } from "./table-words";
 import { useTablesDesk } from "./tables-desk";
 import styles from "./Tables.module.css";
 

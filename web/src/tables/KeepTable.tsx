@@ -1,10 +1,15 @@
-import { formatPercent, printedFactor, type FactorTable } from "@kestrelmoor/core";
+import {
+  formatPercent,
+  printedFactor,
+  type FactorTable,
+  fixedFactor,
+  tableName,
+} from "@kestrelmoor/core";
 import { useState } from "react";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { csvText } from "../problem/views/figure-table";
 import { OnPaper } from "../ui/OnPaper";
 import { fileNameOf, saveAsFile } from "../ui/save-as-file";
-import { fixedFactor, tableName } from "./table-words";
 
 interface KeepTableProps {
   readonly table: FactorTable;

@@ -1,12 +1,17 @@
-import { FACTOR_KINDS, isGrowing, isOfPayments } from "@kestrelmoor/core";
+import {
+  FACTOR_KINDS,
+  isGrowing,
+  isOfPayments,
+  FACTOR_NAMES,
+  FACTOR_SAYS,
+} from "@kestrelmoor/core";
 import { DeskField } from "../desk/DeskField";
 import { InkChoice } from "../ui/InkChoice";
 import type { TableField, TableReadings } from "./read-table";
-import { KIND_NAMES, KIND_SAYS } from "./table-words";
 import { useTablesDesk } from "./tables-desk";
 import styles from "./Tables.module.css";
 
-const KINDS = FACTOR_KINDS.map((kind) => [kind, KIND_NAMES[kind]] as const);
+const KINDS = FACTOR_KINDS.map((kind) => [kind, FACTOR_NAMES[kind]] as const);
 
 /** Which table it is, as a sentence. */
 export function TableChoices({ readings }: { readonly readings: TableReadings }) {
@@ -67,7 +72,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
         />
         .
       </div>
-      <p className={styles.quiet}>{KIND_SAYS[desk.kind]}</p>
+      <p className={styles.quiet}>{FACTOR_SAYS[desk.kind]}</p>
     </>
   );
 }

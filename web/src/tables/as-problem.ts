@@ -1,6 +1,5 @@
-import { formatExact, isGrowing, type FactorTerms } from "@kestrelmoor/core";
+import { formatExact, isGrowing, type FactorTerms, tableName } from "@kestrelmoor/core";
 import { BLANK_DRAFT, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
-import { tableName } from "./table-words";
 
 /** What is looked up, as a problem: a period of the table is a year there. */
 export function factorProblem(

@@ -1,3 +1,4 @@
+import { byTable } from "@kestrelmoor/core";
 import { readTime, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useRef, type KeyboardEvent } from "react";
 import { useDocumentState } from "../document/document-context";
@@ -40,6 +41,11 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
       Part: lazy(async () => ({
         default: (await import("./projects/ProjectsView")).ProjectsView,
       })),
+    },
+    table: {
+      name: "By the table",
+      waiting: "Turning the pages of the table …",
+      Part: lazy(async () => ({ default: (await import("./table/TableView")).TableView })),
     },
     mark: {
       name: "Mark my answer",
@@ -104,12 +110,18 @@ export function Views() {
   const hasStream = useDocumentState(({ draft }) => draft.flows.some(isStream));
   const hasLoan = useDocumentState(({ draft }) => isLoan(draft));
   const hasList = useDocumentState(({ draft }) => draft.flows.some(isListed));
+  // Whether one factor solves it is looked at when the answer is there, and not before.
+  const isFactor = useDocumentState(({ outcome: { problem, result } }) => {
+    if (problem === null || result?.ok !== true) return false;
+    return byTable(problem, result.value) !== null;
+  });
   // Each view is offered where it makes sense for the timeline at hand.
   const fits: Partial<Record<View, boolean>> = {
     schedule: hasStream,
     offers: hasLoan,
     appraisal: hasList,
     projects: hasList,
+    table: isFactor,
   };
   const offered = VIEWS.filter((one) => fits[one] !== false || one === view);
   const tabs = useRef<HTMLDivElement>(null);

@@ -7,6 +7,7 @@ export const VIEWS = [
   "offers",
   "appraisal",
   "projects",
+  "table",
   "mark",
   "variants",
   "what-if",

@@ -1,6 +1,7 @@
-import { formatPercent, type FactorKind, type FactorTerms } from "@kestrelmoor/core";
+import type { FactorKind, FactorTerms } from "../tables/factor-kinds";
+import { formatPercent } from "./format-number";
 
-export const KIND_NAMES: Readonly<Record<FactorKind, string>> = {
+export const FACTOR_NAMES: Readonly<Record<FactorKind, string>> = {
   "future-of-one": "future value of 1",
   "present-of-one": "present value of 1",
   "future-of-payments": "future value of 1 a period",
@@ -10,7 +11,7 @@ export const KIND_NAMES: Readonly<Record<FactorKind, string>> = {
 };
 
 /** What each factor answers, for whoever has to choose one. */
-export const KIND_SAYS: Readonly<Record<FactorKind, string>> = {
+export const FACTOR_SAYS: Readonly<Record<FactorKind, string>> = {
   "future-of-one": "What 1 put in today has become after some periods: (1+i)ⁿ.",
   "present-of-one": "What 1 due after some periods is worth today: (1+i)⁻ⁿ.",
   "future-of-payments": "What 1 put in every period has become by the end of the last.",
@@ -23,7 +24,7 @@ export const KIND_SAYS: Readonly<Record<FactorKind, string>> = {
 
 /** The table's name over a print or in a file. */
 export function tableName({ kind, timing, growthPercent }: FactorTerms): string {
-  const name = KIND_NAMES[kind].replace(/^./, (letter) => letter.toUpperCase());
+  const name = FACTOR_NAMES[kind].replace(/^./, (letter) => letter.toUpperCase());
   const growth = kind.endsWith("growing") ? `, growing by ${formatPercent(growthPercent)}` : "";
   const when = kind.endsWith("one") ? "" : `, paid at the ${timing} of each period`;
   return `${name}${growth}${when}`;

@@ -1,0 +1,150 @@
+import {
+  byTable,
+  fixedFactor,
+  formatPercent,
+  printedFactor,
+  solveByTable,
+  tableName,
+  type ByTable,
+  type Problem,
+  type Solution,
+  type SolvedByTable,
+} from "@kestrelmoor/core";
+import { useMemo, useState } from "react";
+import { InkChoice } from "../../../ui/InkChoice";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocumentState } from "../../document/document-context";
+import { conversionWords, solvedWords } from "./table-words";
+import styles from "./Table.module.css";
+
+const LOOKS_AFTER_MS = 120;
+
+/** The problem as courses solve it with printed factor tables. */
+export function TableView() {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, LOOKS_AFTER_MS);
+  const solution = result?.ok === true ? result.value : null;
+  const read = useMemo(
+    () => (problem === null || solution === null ? null : byTable(problem, solution)),
+    [problem, solution],
+  );
+  if (problem === null || solution === null || read === null) {
+    return (
+      <p className={styles.quiet}>
+        A table solves what one factor solves: two amounts, or payments against one amount at their
+        beginning or end, under one rate and over whole periods.
+      </p>
+    );
+  }
+  return <Solved {...{ problem, solution, read }} />;
+}
+
+interface SolvedProps {
+  readonly problem: Problem;
+  readonly solution: Solution;
+  readonly read: ByTable;
+}
+
+function Solved({ problem, solution, read }: SolvedProps) {
+  const format = useAnswerFormat();
+  const [decimals, setDecimals] = useState<"3" | "4" | "5" | "6">("4");
+  const places = Number(decimals);
+  const solved = useMemo(() => solveByTable(read, places), [read, places]);
+  const sentences = [
+    ...conversionWords(read, solution, everyOf(problem, solution, read)),
+    ...(solved === null ? [] : solvedWords(read, solved, solution, places, format)),
+  ];
+  return (
+    <>
+      <p className={styles.sentence}>
+        Look in the table <strong>{tableName(read.terms)}</strong>, printed to{" "}
+        <InkChoice
+          label="Decimals of the table"
+          value={decimals}
+          options={[
+            ["3", "3 decimals"],
+            ["4", "4 decimals"],
+            ["5", "5 decimals"],
+            ["6", "6 decimals"],
+          ]}
+          onChoose={setDecimals}
+        />
+        .
+      </p>
+      <ol className={styles.steps}>
+        {sentences.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ol>
+      {solved === null ? (
+        <p className={styles.quiet}>
+          No printed table has a place for this: its rate or its periods lie outside what tables
+          have. The workings show it exactly.
+        </p>
+      ) : (
+        <Excerpt solved={solved} decimals={places} />
+      )}
+    </>
+  );
+}
+
+/** The period of the table, ISO 8601: that of the payments, or in which the rate is compounded. */
+function everyOf(problem: Problem, { settled }: Solution, { flows }: ByTable): string {
+  const flow = problem.flows[flows.each];
+  if (flow?.kind === "stream") return flow.every;
+  const quotation = settled.spells[0]?.quotation;
+  return quotation !== undefined && "compounding" in quotation ? quotation.compounding : "P1Y";
+}
+
+interface ExcerptProps {
+  readonly solved: SolvedByTable;
+  readonly decimals: number;
+}
+
+/** The part of the table around the place that is looked at. */
+function Excerpt({ solved, decimals }: ExcerptProps) {
+  const { table, column, row, between } = solved;
+  const isLitColumn = (place: number) =>
+    place === column || (between === "columns" && place === column + 1);
+  const isLitRow = (place: number) => place === row || (between === "rows" && place === row + 1);
+  return (
+    <div className={styles.scroll} role="region" aria-label="Part of the table" tabIndex={0}>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="col">Periods</th>
+            {table.percents.map((percent, place) => (
+              <th key={percent} scope="col" data-looked={isLitColumn(place) ? "" : undefined}>
+                {formatPercent(percent)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {table.periods.map((count, line) => (
+            <tr key={count}>
+              <th scope="row" data-looked={isLitRow(line) ? "" : undefined}>
+                {count}
+              </th>
+              {(table.rows[line] ?? []).map((factor, place) => (
+                <td
+                  key={place}
+                  className={
+                    isLitRow(line) && isLitColumn(place)
+                      ? styles.crossing
+                      : isLitRow(line) || isLitColumn(place)
+                        ? styles.lit
+                        : undefined
+                  }
+                >
+                  {fixedFactor(printedFactor(factor, decimals), decimals)}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
