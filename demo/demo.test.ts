@@ -2,10 +2,11 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, test } from "@jest/globals";
 import { answerText, readProblemText, solve } from "@kestrelmoor/core";
-import { readDraft, writeDraft } from "@kestrelmoor/core/typing";
+import { parseDraft, readDraft, readProject, writeDraft } from "@kestrelmoor/core/typing";
 
 const folder = join(__dirname, "problems");
-const names = readdirSync(folder);
+const files = readdirSync(folder);
+const names = files.filter((name) => name.endsWith(".problem.json"));
 
 /** Worked apart from the product, in 50-digit decimals, and rounded as the screen rounds. */
 const ANSWERS: Readonly<Record<string, string>> = {
@@ -29,6 +30,9 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "18-wax-workshop.problem.json": "Today it is all worth 1,566.85 in your favour.",
   "19-barn-roof-mortgage.problem.json": "Each time you pay 1,039.02 monthly.",
   "20-hives-rising-deposits.problem.json": "When deposits end you receive 45,448.53.",
+  "21-peat-pit.problem.json": "The rate is 10\u00a0% a year, effective.",
+  "22-candles-on-dates.problem.json": "Today it is all worth 249.42 in your favour.",
+  "23-savings-by-the-table.problem.json": "When deposits end you receive 29,268.04.",
 };
 
 describe.each(names)("%s", (name) => {
@@ -45,5 +49,21 @@ describe.each(names)("%s", (name) => {
 
   test("is the same after it was put into fields and read back", () => {
     expect(readDraft(writeDraft(problem)).problem).toEqual(problem);
+  });
+});
+
+describe.each(files.filter((name) => name.endsWith(".beside.json")))("%s", (name) => {
+  const own = readProblemText(
+    readFileSync(join(folder, name.replace(".beside.", ".problem.")), "utf8"),
+  );
+  if (!own.ok) throw new Error(JSON.stringify(own.issues));
+  const beside = JSON.parse(readFileSync(join(folder, name), "utf8")) as object;
+
+  test("fits its problem, and every other project in it can be read", () => {
+    const draft = parseDraft({ ...writeDraft(own.value), ...beside });
+    if (!draft.ok) throw new Error(JSON.stringify(draft.issues));
+    for (const project of draft.value.appraisal.others) {
+      expect(readProject(project).flows).not.toBeNull();
+    }
   });
 });

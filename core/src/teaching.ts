@@ -21,6 +21,7 @@ export type { Explanation } from "./mistakes/search";
 export { MISTAKE_CODES, type MistakeCode, type Slip } from "./mistakes/mistake";
 export { CATALOGUE } from "./mistakes/catalogue";
 export type { Subject } from "./mistakes/mistake";
+export * from "./mistakes/appraisal/mark-measure";
 export { placeValue, type Placing } from "./mistakes/place-value";
 export * from "./mistakes/tell";
 export * from "./proof/account-rows";

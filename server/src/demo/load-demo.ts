@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
 import { PROBLEM_FILE_EXTENSION, readProblemText, sentenceOf } from "@kestrelmoor/core";
-import { writeDraft } from "@kestrelmoor/core/typing";
+import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
@@ -22,7 +22,10 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     .filter((name) => name.endsWith(PROBLEM_FILE_EXTENSION))
     .sort();
   const texts = await Promise.all(names.map((name) => readFile(join(folder, name), "utf8")));
-  const fingerprint = createHash("sha256").update(texts.join("\0")).digest("base64url");
+  const beside = await Promise.all(names.map((name) => textBeside(folder, name)));
+  const fingerprint = createHash("sha256")
+    .update([...texts, ...beside].join("\0"))
+    .digest("base64url");
   return database.transaction(async (transaction) => {
     const [known] = await transaction
       .select({ id: workspaces.id, fingerprint: workspaces.fingerprint })
@@ -39,7 +42,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     if (created === undefined) throw new Error("The demo workspace was not created");
     const rows = texts.map((text, index) => {
       const moment = new Date(LATEST_DAY - index * DAY_MS);
-      const draft = writeDraft(demoProblem(names[index] ?? "", text));
+      const draft = demoDraft(names[index] ?? "", text, beside[index] ?? "");
       return {
         workspaceId: created.id,
         title: draft.title,
@@ -51,6 +54,23 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     if (rows.length > 0) await transaction.insert(problems).values(rows);
     return true;
   });
+}
+
+/** What a notebook keeps beside a problem and a problem file has no place for, such as other projects. */
+async function textBeside(folder: string, name: string): Promise<string> {
+  const path = join(folder, name.replace(PROBLEM_FILE_EXTENSION, ".beside.json"));
+  return readFile(path, "utf8").catch((error: unknown) => {
+    if (error instanceof Error && "code" in error && error.code === "ENOENT") return "";
+    throw error;
+  });
+}
+
+function demoDraft(name: string, text: string, beside: string): Draft {
+  const draft = writeDraft(demoProblem(name, text));
+  if (beside === "") return draft;
+  const whole = parseDraft({ ...draft, ...(JSON.parse(beside) as object) });
+  if (whole.ok) return whole.value;
+  throw new Error(`What stands beside the demo problem ${name} cannot be read.`);
 }
 
 function demoProblem(name: string, text: string) {

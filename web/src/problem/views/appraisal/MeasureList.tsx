@@ -6,32 +6,36 @@ import {
   type Measure,
 } from "@kestrelmoor/core";
 import { useState } from "react";
-import { keptBeside } from "../../document/kept-beside";
+import { MarkFigure } from "./MarkFigure";
+import { useOpenMeasures } from "./open-measures";
 import { MeasureWorkings } from "./MeasureWorkings";
 import styles from "./Appraisal.module.css";
 
-const useOpen = keptBeside(() => ({ open: new Set<Measure>() }));
-
 /** Every measure with its figure and what it says; its workings open under it. */
 export function MeasureList({ subject }: { readonly subject: AppraisalSubject }) {
-  const [{ open }, change] = useOpen();
+  const [{ open }, change] = useOpenMeasures();
   const turn = (measure: Measure) => {
     const next = new Set(open);
     if (!next.delete(measure)) next.add(measure);
     change({ open: next });
   };
   return (
-    <ul className={styles.measures} aria-label="What each measure says">
-      {MEASURES.map((measure) => (
-        <MeasureItem
-          key={measure}
-          measure={measure}
-          subject={subject}
-          isOpen={open.has(measure)}
-          onTurn={() => turn(measure)}
-        />
-      ))}
-    </ul>
+    <>
+      <ul className={styles.measures} aria-label="What each measure says">
+        {MEASURES.map((measure) => (
+          <MeasureItem
+            key={measure}
+            measure={measure}
+            subject={subject}
+            isOpen={open.has(measure)}
+            onTurn={() => turn(measure)}
+          />
+        ))}
+      </ul>
+      {open.size > 0 && (
+        <p className={styles.quiet}>What is open here stands on the hand-in sheet as well.</p>
+      )}
+    </>
   );
 }
 
@@ -69,6 +73,7 @@ function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
         {isOpen && (
           <>
             {!isMisleading && <p className={styles.quiet}>{misleads}</p>}
+            <MarkFigure measure={measure} subject={subject} />
             <MeasureWorkings measure={measure} subject={subject} />
           </>
         )}

@@ -2,6 +2,8 @@ import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
+import { appraisedParts } from "../appraisal/appraised-parts";
+import { useOpenMeasures } from "../appraisal/open-measures";
 import { useWorkingsChoice } from "../workings/workings-choice";
 import { useAuthor } from "./author";
 import { HandInTools } from "./HandInTools";
@@ -19,11 +21,21 @@ export function HandInView() {
   const { choice } = useWorkingsChoice();
   const { author } = useAuthor();
   const format = useAnswerFormat();
+  const [{ open }] = useOpenMeasures();
   const now = useMemo(() => ({ draft, outcome, author }), [draft, outcome, author]);
   const settled = useLingering(now, SETS_AFTER_MS);
   const content = useMemo(
-    () => sheetContent(settled.draft, settled.outcome, choice, format, settled.author, new Date()),
-    [settled, choice, format],
+    () =>
+      sheetContent(
+        settled.draft,
+        settled.outcome,
+        choice,
+        format,
+        settled.author,
+        new Date(),
+        appraisedParts(settled.outcome, settled.draft.appraisal, open, format, choice),
+      ),
+    [settled, choice, format, open],
   );
   if (content === null) {
     return (

@@ -6,6 +6,7 @@ import type { Outcome } from "../../document/document-store";
 import { sketchOf } from "../../timeline/sketch";
 import { sketchInWords, whenWords } from "../../timeline/timeline-words";
 import { workingsParts } from "../workings/parts";
+import type { AppraisedPart } from "../appraisal/appraised-parts";
 import type { WorkingsChoice } from "../workings/workings-choice";
 import type { Author } from "./author";
 
@@ -26,7 +27,7 @@ export interface SheetContent {
 
 /** The steps to one answer; they are numbered through all parts. */
 export interface SheetPart {
-  /** The further question that they answer; `null` for the problem's own. */
+  /** The further question that they answer, or the measure that they work out; `null` for the problem's own. */
   readonly question: string | null;
   readonly steps: readonly Step[];
   /** The number of the first one. */
@@ -41,6 +42,7 @@ export function sheetContent(
   format: AnswerFormat,
   { name, course }: Author,
   today: Date,
+  appraised: readonly AppraisedPart[] = [],
 ): SheetContent | null {
   const { problem, result } = outcome;
   if (problem === null || result?.ok !== true) return null;
@@ -51,6 +53,14 @@ export function sheetContent(
   // What is given and the answer have places of their own on the sheet.
   const steps = own.made.steps.slice(1, -1);
   const left = own.made.steps.length - steps.length;
+  const questions: SheetPart[] = [
+    { question: null, steps, first: 1 },
+    ...others.map(({ question, made, before }) => ({
+      question,
+      steps: made.steps,
+      first: before - left + 1,
+    })),
+  ];
   return {
     title: draft.title.trim() === "" ? "Untitled problem" : draft.title.trim(),
     credits: [name, course, dateWords(today)].flatMap((one) =>
@@ -59,17 +69,23 @@ export function sheetContent(
     question: draft.question.trim(),
     flows: flowsInWords(draft, outcome),
     given,
-    parts: [
-      { question: null, steps, first: 1 },
-      ...others.map(({ question, made, before }) => ({
-        question,
-        steps: made.steps,
-        first: before - left + 1,
-      })),
-    ],
+    parts: [...questions, ...measuresAfter(questions, appraised)],
     answer: answer.say,
     further: furtherOf(outcome, format),
   };
+}
+
+/** The measures of the project follow, and are counted on. */
+function measuresAfter(
+  questions: readonly SheetPart[],
+  appraised: readonly AppraisedPart[],
+): SheetPart[] {
+  let first = 1 + questions.reduce((count, { steps }) => count + steps.length, 0);
+  return appraised.map(({ name, steps }) => {
+    const part = { question: name, steps, first };
+    first += steps.length;
+    return part;
+  });
 }
 
 function flowsInWords(draft: Draft, outcome: Outcome): string[] {
