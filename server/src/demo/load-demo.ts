@@ -7,6 +7,9 @@ import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
 
+/** What a notebook keeps beside a problem and its file has no place for, such as other projects. */
+const BESIDE_EXTENSION = ".beside.json";
+
 /** The demo problems stand in the notebook as if written one a day up to this one. */
 const LATEST_DAY = Date.UTC(2026, 0, 31, 9);
 const DAY_MS = 24 * 60 * 60 * 1000;
@@ -18,11 +21,15 @@ const DAY_MS = 24 * 60 * 60 * 1000;
  * @returns whether anything was loaded
  */
 export async function loadDemo(database: Database, folder: string): Promise<boolean> {
-  const names = (await readdir(folder))
-    .filter((name) => name.endsWith(PROBLEM_FILE_EXTENSION))
-    .sort();
+  const files = await readdir(folder);
+  const names = files.filter((name) => name.endsWith(PROBLEM_FILE_EXTENSION)).sort();
   const texts = await Promise.all(names.map((name) => readFile(join(folder, name), "utf8")));
-  const beside = await Promise.all(names.map((name) => textBeside(folder, name)));
+  const beside = await Promise.all(
+    names.map(async (name) => {
+      const own = name.replace(PROBLEM_FILE_EXTENSION, BESIDE_EXTENSION);
+      return files.includes(own) ? readFile(join(folder, own), "utf8") : "";
+    }),
+  );
   const fingerprint = createHash("sha256")
     .update([...texts, ...beside].join("\0"))
     .digest("base64url");
@@ -53,15 +60,6 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     });
     if (rows.length > 0) await transaction.insert(problems).values(rows);
     return true;
-  });
-}
-
-/** What a notebook keeps beside a problem and a problem file has no place for, such as other projects. */
-async function textBeside(folder: string, name: string): Promise<string> {
-  const path = join(folder, name.replace(PROBLEM_FILE_EXTENSION, ".beside.json"));
-  return readFile(path, "utf8").catch((error: unknown) => {
-    if (error instanceof Error && "code" in error && error.code === "ENOENT") return "";
-    throw error;
   });
 }
 

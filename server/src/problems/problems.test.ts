@@ -94,10 +94,10 @@ describe("saving and reading", () => {
       .where(eq(problems.id, id));
     const { body } = await browser.get(`/api/problems/${id}`).expect(200);
     const saved = body as SavedProblem;
-    expect(saved.draft.version).toBe(4);
+    expect(saved.draft.version).toBe(5);
     expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
     expect(saved.problem?.flows[2]).toEqual(rent);
-    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(4);
+    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(5);
   });
 
   test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {
@@ -244,6 +244,8 @@ describe("workspaces", () => {
       const { items, total } = await list(guest);
       expect(total).toBeGreaterThanOrEqual(6);
       expect(items[0]?.title).toBe("Extractor fund");
+      const workshop = (await list(guest, "?search=wax workshop")).items[0];
+      expect(workshop?.draft.appraisal.others[0]?.name).toBe("Candle room");
       await guest.delete(`/api/problems/${items[0]?.id ?? ""}`).expect(204);
       expect((await list(guest)).total).toBe(total - 1);
       expect((await list(browserOf(withDemo))).total).toBe(total);
