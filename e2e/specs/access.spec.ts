@@ -84,6 +84,37 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
     });
 
+    test("axe finds nothing on an appraisal and on projects compared", async ({ moor, page }) => {
+      test.slow();
+      await moor.openProblem("The wax workshop");
+      await page.getByRole("tab", { name: "Appraisal" }).click();
+      await page.getByRole("button", { name: "Internal rate of return" }).click();
+      await expect(page.locator("#view math").first()).toBeAttached();
+      await expectNoViolations(page);
+      await page.getByRole("tab", { name: "Compare projects" }).click();
+      await expect(page.getByRole("region", { name: "Crossover rates" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
+    test("axe finds nothing on rates, on tables and on a problem by the table", async ({
+      moor,
+      page,
+    }) => {
+      test.slow();
+      await moor.openNotebook();
+      await page.getByRole("link", { name: "Rates", exact: true }).click();
+      await page.getByRole("button", { name: /a year, compounded quarterly: workings/ }).click();
+      await expect(page.locator("main math").first()).toBeAttached();
+      await expectNoViolations(page);
+      await page.getByRole("link", { name: "Tables", exact: true }).click();
+      await expect(page.getByRole("region", { name: "Factors" })).toBeVisible();
+      await expectNoViolations(page);
+      await moor.openProblem("Heather seed, by the table");
+      await page.getByRole("tab", { name: "By the table" }).click();
+      await expect(page.getByRole("region", { name: "Part of the table" })).toBeVisible();
+      await expectNoViolations(page);
+    });
+
     test("axe finds nothing on a changed schedule, real payments and loans compared", async ({
       moor,
       page,

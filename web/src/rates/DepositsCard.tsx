@@ -72,7 +72,7 @@ export function DepositsCard() {
         />
         :
       </p>
-      <div className={styles.scroll} role="region" aria-label="Offers for a deposit" tabIndex={0}>
+      <div className={styles.scroll} role="region" aria-label="Their rates" tabIndex={0}>
         <table className="figures">
           <thead>
             <tr>

@@ -51,7 +51,7 @@ export function FactorGrid({ table, decimals, percent, count }: FactorGridProps)
     count: periods.length,
     getScrollElement: () => frame.current,
     estimateSize: () => height,
-    overscan: 2,
+    overscan: 1,
     paddingStart: height,
   });
   const across = useVirtualizer({

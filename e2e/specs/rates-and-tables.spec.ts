@@ -1,0 +1,152 @@
+import { readFile } from "node:fs/promises";
+import { expect, test } from "../support/fixtures";
+
+test.describe("rates", () => {
+  test.beforeEach(async ({ moor, page }) => {
+    await moor.openNotebook();
+    await page.getByRole("link", { name: "Rates", exact: true }).click();
+    await expect(page.getByRole("heading", { name: "Rates", level: 1 })).toBeVisible();
+  });
+
+  test("one rate is said in every other way, with workings, and opens as a problem", async ({
+    moor,
+    page,
+  }) => {
+    const card = page.getByRole("region", { name: "One rate, said otherwise" });
+    const rate = card.getByRole("textbox", { name: "The rate, as it is quoted" });
+    await rate.fill("6% a year compounded quarterly");
+    await expect(card).toContainText("6.136355 %");
+    await card.getByRole("button", { name: /a year, compounded continuously: workings/ }).click();
+    await expect(card.getByRole("list", { name: /^Workings/ })).toContainText("logarithm");
+    await rate.fill("much");
+    await rate.blur();
+    await expect(card.getByText(/is not understood/)).toBeVisible();
+    await expect(card.getByRole("table")).toHaveCount(0);
+    await rate.fill("1.5% per quarter");
+    await expect(card).toContainText("6.136355 %");
+    await page.reload();
+    await expect(rate).toHaveValue("1.5% per quarter");
+    await card.getByRole("button", { name: "Open as a problem" }).click();
+    await moor.expectAnswer("1,061.36");
+  });
+
+  test("offers are ranked by rate, and by what is there when it is needed", async ({
+    moor,
+    page,
+  }) => {
+    const card = page.getByRole("region", { name: "Offers for a deposit" }).first();
+    await expect(card).toContainText(
+      "But for money needed after 10 months Brackenside Mutual has more",
+    );
+    await card.getByRole("textbox", { name: "When the money is needed" }).fill("1 year");
+    await expect(card).toContainText("It is so for money needed after 1 year as well");
+    await card.getByRole("button", { name: "Add an offer" }).click();
+    await card.getByRole("textbox", { name: "Rate of Offer 3" }).fill("7% continuous");
+    await expect(card).toContainText("By effective rate Offer 3 is first, with 7.2508 %");
+    await card.getByRole("button", { name: "Remove Offer 3" }).click();
+    await card
+      .getByRole("combobox", { name: "When Harrow Tarn Savings credits interest" })
+      .selectOption("always");
+    await card.getByRole("button", { name: "Open as a problem" }).click();
+    await moor.expectAnswer("5,270.00");
+    await page.getByRole("tab", { name: "Variants" }).click();
+    await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,250.58");
+  });
+
+  test("inflation, growth, doubling and discounts are answered as they are typed", async ({
+    page,
+  }) => {
+    await expect(page.getByRole("region", { name: "After inflation" })).toContainText("3.609756 %");
+    const growth = page.getByRole("region", { name: "Growth between values" });
+    const values = growth.getByRole("textbox", { name: /^The values/ });
+    await values.fill("1,000; 1,331");
+    await growth.getByRole("textbox", { name: "Time between two values" }).fill("3 years");
+    await expect(growth).toContainText("10 % a year, compounded, over 3 years");
+    await values.fill("2027-01-01 1,000; 2027-07-02 1,050; 2029-01-01 1,210");
+    await expect(growth).toContainText("Growth a year");
+    await values.fill("1,000; 0; 5");
+    await expect(growth).toContainText("Growth is measured between two values above zero");
+    const doubling = page.getByRole("region", { name: "Doubling" });
+    await expect(doubling).toContainText("11.8957 years");
+    await doubling.getByRole("textbox", { name: "Rate at which money grows" }).fill("0%");
+    await expect(doubling).toContainText("nothing ever becomes 2 times itself");
+    const discount = page.getByRole("region", { name: "Discount with fees" });
+    await expect(discount).toContainText("8.5383 %");
+    await discount.getByRole("textbox", { name: "Fee", exact: true }).fill("12,000");
+    await expect(discount).toContainText("Discount and fee take everything");
+    await expect(discount).toContainText("44.5853 % a year");
+  });
+});
+
+test.describe("tables", () => {
+  test.beforeEach(async ({ moor, page }) => {
+    await moor.openNotebook();
+    await page.getByRole("link", { name: "Tables", exact: true }).click();
+    await expect(page.getByRole("region", { name: "Factors" })).toBeVisible();
+  });
+
+  test("a factor is looked up by typing and by pressing, and set against the exact one", async ({
+    moor,
+    page,
+  }) => {
+    await expect(page.getByText("850.00 × 7.9427 = 6,751.30")).toBeVisible();
+    await page.getByRole("cell", { name: "8.3577", exact: true }).click();
+    await expect(page.getByText("850.00 × 8.3577 = 7,104.05")).toBeVisible();
+    const rate = page.getByRole("textbox", { name: "Rate for one period to look up" });
+    await rate.fill("7.25%");
+    await expect(page.getByText("lies between the columns of 7 % and 8 %")).toBeVisible();
+    await rate.fill("30%");
+    await expect(page.getByText("30 % over 13 periods is not in this table")).toBeVisible();
+    await rate.fill("7%");
+    await page.getByRole("textbox", { name: "A factor whose rate is sought" }).fill("8");
+    await expect(
+      page.getByText(/lies between 7\s% and 8\s%: on the straight line at 7\.78/),
+    ).toBeVisible();
+    await page.getByRole("button", { name: "Open as a problem" }).click();
+    await moor.expectAnswer("7,104.00");
+  });
+
+  test("any range is drawn, but none too wide to be read", async ({ page }) => {
+    await page.getByRole("textbox", { name: "Highest rate for one period" }).fill("40%");
+    await page.getByRole("textbox", { name: "Most periods" }).fill("60");
+    const frame = page.getByRole("region", { name: "Factors" });
+    await frame.evaluate((box) => box.scrollTo(100_000, 100_000));
+    await expect(frame.getByRole("cell", { name: "2.5000", exact: true }).first()).toBeVisible();
+    await page.getByRole("combobox", { name: "Which factor" }).selectOption("future-of-one");
+    await frame.evaluate((box) => box.scrollTo(100_000, 100_000));
+    await expect(frame).toContainText("585,709,328");
+    await page.getByRole("textbox", { name: "Highest rate for one period" }).fill("200%");
+    await expect(page.getByText("That would be 200 columns, and 60 can be read")).toBeVisible();
+    await page.getByRole("textbox", { name: "Highest rate for one period" }).fill("8%");
+    await expect(frame).toContainText("8 %");
+  });
+
+  test("it is saved as CSV, and printed whole", async ({ page }) => {
+    await page.evaluate(() => {
+      window.print = () => undefined;
+    });
+    const download = page.waitForEvent("download");
+    await page.getByRole("button", { name: "Save as CSV" }).click();
+    const file = await readFile(await (await download).path(), "utf8");
+    const lines = file.trim().split("\r\n");
+    expect(lines).toHaveLength(31);
+    expect(lines[5]).toMatch(/^5,4.8534,/);
+    await page.getByRole("button", { name: "Print" }).click();
+    await page.emulateMedia({ media: "print" });
+    const paper = page.getByRole("region", { name: "Table on paper" });
+    await expect(paper.getByRole("row")).toHaveCount(31);
+    await expect(page.getByRole("link", { name: "Notebook", exact: true })).toBeHidden();
+  });
+});
+
+test("a problem that one factor solves is solved by the table", async ({ moor, page }) => {
+  await moor.openProblem("Heather seed, by the table");
+  await page.getByRole("tab", { name: "By the table" }).click();
+  const view = page.getByRole("region", { name: "By the table" });
+  await expect(view).toContainText("Future value of 1 a period, paid at the end");
+  await expect(view).toContainText("A period of the table is one half-year");
+  await expect(view).toContainText("Row 18 and column 3 % cross at 23.4144");
+  await expect(view).toContainText("1,250.00 × 23.4144 = 29,268.00. Exactly it is 29,268.04");
+  await moor.type(moor.rate, "6.1%");
+  await expect(view).toContainText("3.05 %: that is the column");
+});

@@ -1,0 +1,61 @@
+import { describe, expect, test } from "@jest/globals";
+import {
+  fixedFactor,
+  FACTOR_KINDS,
+  tableFactor,
+  tableName,
+  type FactorTerms,
+} from "@kestrelmoor/core";
+import { outcomeOf } from "../problem/document/document-store";
+import { factorProblem } from "./as-problem";
+import { readFields, tableOf } from "./read-table";
+import { FIRST_TABLE } from "./tables-desk";
+
+describe("the table that is typed", () => {
+  const made = (part: Partial<typeof FIRST_TABLE>) => {
+    const desk = { ...FIRST_TABLE, ...part };
+    return tableOf(desk, readFields(desk));
+  };
+
+  test("is made of what the fields say", () => {
+    const table = made({ ratesFrom: "0.5%", ratesTo: "3 1/2%", ratesStep: "0.25", countsTo: "12" });
+    if (table?.ok !== true) throw new Error("It can be made");
+    expect(table.value.percents).toHaveLength(13);
+    expect(table.value.periods).toHaveLength(12);
+  });
+
+  test.each<[string, Partial<typeof FIRST_TABLE>]>([
+    ["a rate in words", { ratesFrom: "some" }],
+    ["half a period", { countsFrom: "1.5" }],
+    ["nothing", { countsTo: "" }],
+  ])("of %s there is none yet", (_, part) => {
+    expect(made(part)).toBeNull();
+  });
+
+  test("of 200 columns is told", () => {
+    expect(made({ ratesTo: "200%" })).toMatchObject({ issues: [{ code: "table-too-wide" }] });
+  });
+
+  test("asks for growth only where payments grow", () => {
+    expect(made({ growth: "much" })?.ok).toBe(true);
+    expect(made({ kind: "present-of-growing", growth: "much" })).toBeNull();
+  });
+});
+
+test.each(FACTOR_KINDS)("%s looked up opens as a problem with the same answer", (kind) => {
+  for (const timing of ["end", "start"] as const) {
+    const terms: FactorTerms = { kind, timing, growthPercent: 3 };
+    const { result } = outcomeOf(factorProblem(terms, 850, 7, 12));
+    if (result?.ok !== true) throw new Error("It has an answer");
+    const exact = 850 * tableFactor(terms, 7, 12);
+    expect(result.value.answers[0].value / exact).toBeCloseTo(1, 11);
+  }
+});
+
+test("a factor is written with all its decimals", () => {
+  expect(fixedFactor(1234567.5, 4)).toBe("1,234,567.5000");
+  expect(fixedFactor(0.5, 3)).toBe("0.500");
+  expect(tableName({ kind: "present-of-growing", timing: "start", growthPercent: 3 })).toBe(
+    "Present value of growing payments, the first of them 1, growing by 3\u00a0%, paid at the start of each period",
+  );
+});
