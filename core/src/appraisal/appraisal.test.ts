@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import cases from "../../reference/appraisals.json";
-import { appraise, type Appraisal } from "./appraise";
+import { appraise, appraiseAsFar, type Appraisal } from "./appraise";
 import { crossoverRates } from "./crossover";
 import { internalRates } from "./internal-rates";
 import { netValue } from "./measures";
@@ -141,6 +141,22 @@ describe("internal rates", () => {
       }),
     );
   });
+});
+
+test("a search that would take too long leaves all other measures as they are", () => {
+  const flows = Array.from({ length: 260 }, (_, index) => ({
+    at: Math.sqrt(index),
+    amount: index % 2 === 0 ? -100 - (index % 7) : 103 + (index % 5),
+  }));
+  const rates = { hurdlePercent: 8 };
+  expect(appraise(flows, rates)).toMatchObject({ issues: [{ code: "rate-search-too-large" }] });
+  const asFar = appraiseAsFar(flows, rates);
+  if (!asFar.ok) throw new Error(JSON.stringify(asFar.issues));
+  expect(asFar.value.ratesIssue?.code).toBe("rate-search-too-large");
+  expect(asFar.value.npv).toBeCloseTo(
+    flows.reduce((sum, { at, amount }) => sum + amount / 1.08 ** at, 0),
+    8,
+  );
 });
 
 describe("measures", () => {

@@ -1,8 +1,8 @@
 import type { DatedAmount } from "../flows/flow-kind";
-import { issue } from "../issues/issue";
+import { issue, type Issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import type { Completeness } from "../solve/solution";
-import { internalRates } from "./internal-rates";
+import { internalRates, type InternalRates } from "./internal-rates";
 import { equivalentAnnual, modifiedRate, netValue, payback, profitabilityIndex } from "./measures";
 
 export interface AppraisalRates {
@@ -38,10 +38,29 @@ export interface Appraisal {
  * @returns fails with `rate-too-low`, `appraisal-without-flows`, `rate-search-too-large` and
  *   `answer-too-large`; each measure's definition and source stand at its function in `measures.ts`
  */
-export function appraise(
+export function appraise(flows: readonly DatedAmount[], rates: AppraisalRates): Result<Appraisal> {
+  const judged = appraiseAsFar(flows, rates);
+  if (!judged.ok) return judged;
+  const { ratesIssue, ...appraisal } = judged.value;
+  return ratesIssue === null ? succeed(appraisal) : fail(ratesIssue);
+}
+
+/** What the measures say, as far as they can be had. */
+export interface AppraisalAsFar extends Appraisal {
+  /** Why the internal rates could not be searched for, and are none; `null` where they were. */
+  readonly ratesIssue: Issue | null;
+}
+
+/**
+ * Judges a project as `appraise` does, but leaves the internal rates out where the search for them would
+ * take too long: all other measures are as good without them.
+ *
+ * @returns fails as `appraise` does, but never with `rate-search-too-large`
+ */
+export function appraiseAsFar(
   flows: readonly DatedAmount[],
   { hurdlePercent, reinvestPercent = hurdlePercent }: AppraisalRates,
-): Result<Appraisal> {
+): Result<AppraisalAsFar> {
   for (const [name, percent] of Object.entries({ hurdlePercent, reinvestPercent })) {
     if (!(percent > -100)) {
       const quotation = { quoted: "effective" } as const;
@@ -50,15 +69,18 @@ export function appraise(
   }
   if (flows.length === 0) return fail(issue("appraisal-without-flows", ["amounts"], {}));
   const hurdle = Math.log1p(hurdlePercent / 100);
-  const rates = internalRates(flows);
-  if (!rates.ok) return rates;
+  const searched = internalRates(flows);
+  const ratesIssue = searched.ok ? null : (searched.issues[0] ?? null);
+  if (ratesIssue !== null && ratesIssue.code !== "rate-search-too-large") return fail(ratesIssue);
+  const rates = searched.ok ? searched.value : NO_RATES;
   const npv = netValue(flows, hurdle);
   if (!Number.isFinite(npv)) return fail(issue("answer-too-large", [], {}));
   return succeed({
+    ratesIssue,
     npv,
-    irrPercents: rates.value.percents.filter((percent) => percent > LEAST_RATE),
-    irrPercentsBelow: rates.value.percents.filter((percent) => percent <= LEAST_RATE),
-    irrCompleteness: rates.value.completeness,
+    irrPercents: rates.percents.filter((percent) => percent > LEAST_RATE),
+    irrPercentsBelow: rates.percents.filter((percent) => percent <= LEAST_RATE),
+    irrCompleteness: rates.completeness,
     mirrPercent: finite(modifiedRate(flows, hurdle, Math.log1p(reinvestPercent / 100))),
     payback: finite(payback(flows, 0)),
     discountedPayback: finite(payback(flows, hurdle)),
@@ -66,6 +88,8 @@ export function appraise(
     equivalentAnnual: finite(equivalentAnnual(flows, hurdle)),
   });
 }
+
+const NO_RATES: InternalRates = { percents: [], completeness: "one-change" };
 
 /** Rates at and below it are told apart from the others. */
 const LEAST_RATE = -90;

@@ -3,6 +3,8 @@ import type { Measure } from "../appraisal/measure";
 import { projectRows } from "../appraisal/running-totals";
 import { turnsOf } from "../appraisal/sign-changes";
 import type { DatedAmount } from "../flows/flow-kind";
+import type { Issue } from "../issues/issue";
+import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
 
@@ -13,6 +15,8 @@ export interface AppraisalSubject {
   readonly hurdlePercent: number;
   readonly reinvestPercent: number;
   readonly judged: Appraisal;
+  /** Why the internal rates were not searched for, where they were not. */
+  readonly ratesIssue?: Issue | null;
   readonly format: AnswerFormat;
 }
 
@@ -64,13 +68,15 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     return {
       figure: irrPercents.length === 0 ? null : irrPercents.map(rate).join("; "),
       says:
-        only === undefined
-          ? `${whyNoRate(subject)}${below}`
-          : irrPercents.length > 1
-            ? `The money turns its way ${timesWords(turnsOf(flows))}, and at ${writeFigure(irrPercents.length, format)} rates the project is worth nothing: ${listed(irrPercents.map(rate))}. None of them by itself is what it earns; judge it by the net present value.${below}`
-            : isLoan
-              ? `The money comes in first, so ${rate(only)} a year is what it costs, as with a loan: less is better.`
-              : `The money that is in it earns ${rate(only)} a year, ${againstHurdle(only, hurdlePercent, format)}.${below}`,
+        subject.ratesIssue !== undefined && subject.ratesIssue !== null
+          ? sentenceOf(subject.ratesIssue)
+          : only === undefined
+            ? `${whyNoRate(subject)}${below}`
+            : irrPercents.length > 1
+              ? `The money turns its way ${timesWords(turnsOf(flows))}, and at ${writeFigure(irrPercents.length, format)} rates the project is worth nothing: ${listed(irrPercents.map(rate))}. None of them by itself is what it earns; judge it by the net present value.${below}`
+              : isLoan
+                ? `The money comes in first, so ${rate(only)} a year is what it costs, as with a loan: less is better.`
+                : `The money that is in it earns ${rate(only)} a year, ${againstHurdle(only, hurdlePercent, format)}.${below}`,
       misleads:
         irrPercents.length > 1 || isLoan
           ? "The rule “accept what earns more than the hurdle rate” holds only where money goes out first and then comes back."

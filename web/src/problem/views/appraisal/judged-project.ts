@@ -1,5 +1,5 @@
 import {
-  appraise,
+  appraiseAsFar,
   convertRate,
   projectOf,
   sentenceOf,
@@ -44,14 +44,15 @@ export function judgedProject(
   if (!project.ok) return failed(project);
   const measuredBy = measuredByOf(problem, typed);
   const { hurdlePercent, reinvestPercent } = measuredBy;
-  const judged = appraise(project.value, { hurdlePercent, reinvestPercent });
+  const judged = appraiseAsFar(project.value, { hurdlePercent, reinvestPercent });
   if (!judged.ok) return failed(judged);
   const flows = project.value;
+  const { ratesIssue } = judged.value;
   return {
     ok: true,
     flows,
     measuredBy,
-    subject: { flows, hurdlePercent, reinvestPercent, judged: judged.value, format },
+    subject: { flows, hurdlePercent, reinvestPercent, judged: judged.value, ratesIssue, format },
   };
 }
 
