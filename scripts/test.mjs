@@ -29,7 +29,12 @@ const CHECKS = [
   ["unused code", ...node("knip/bin/knip.js")],
   [
     "unit tests",
-    ...node("jest/bin/jest.js", "--selectProjects", "core", "contract", "web", "demo"),
+    // Nothing else runs beside them, so they may have every core.
+    ...node(
+      "jest/bin/jest.js",
+      "--maxWorkers=100%",
+      ...["--selectProjects", "core", "contract", "web", "demo"],
+    ),
   ],
   ["API tests", ...node("jest/bin/jest.js", "--selectProjects", "server")],
   [
