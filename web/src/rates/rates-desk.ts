@@ -4,7 +4,7 @@ import { browserStorage } from "../ui/browser-storage";
 
 const STORAGE_KEY = "kestrelmoor-rates";
 
-export const MOST_DEPOSITS = 12;
+export const MOST_DEPOSITS = 40;
 
 const typed = z.string().max(200);
 

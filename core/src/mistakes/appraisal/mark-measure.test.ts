@@ -77,6 +77,18 @@ describe("a slip is known by the figure that it leads to", () => {
   });
 });
 
+test("of half-yearly amounts the first is discounted by half a year", () => {
+  const flows = evenFlows([-1000, 600, 600], "P6M");
+  const rates = { hurdlePercent: 8, reinvestPercent: 8 };
+  const judged = appraise(flows, rates);
+  if (!judged.ok) throw new Error("It can be judged");
+  const subject = { flows, ...rates, judged: judged.value, format: USUAL_FORMAT };
+  const figure = -1000 / 1.08 ** 0.5 + 600 / 1.08 + 600 / 1.08 ** 1.5;
+  const claim = readClaim(figure.toFixed(2));
+  if (!claim.ok) throw new Error("It can be read");
+  expect(markMeasure("npv", subject, claim.value).says).toContain("first amount is discounted");
+});
+
 test("any other figure is not explained, whatever the project", () => {
   for (const measure of MEASURES) {
     expect(mark(measure, "123,456.78").verdict).toBe("unexplained");

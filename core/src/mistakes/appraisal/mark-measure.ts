@@ -85,14 +85,15 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
   npv: ({ flows, hurdlePercent, judged: { npv } }) => {
     const force = forceOf(hurdlePercent);
     const [first, ...later] = flows;
+    const gap = gapOf(flows);
     return [
       {
-        figure: netValue(late(flows), force),
-        says: "The first amount is discounted here, and every later one by a year too many. It is at time 0: take it as it is, and the next one back by one year.",
+        figure: netValue(late(flows, gap), force),
+        says: "The first amount is discounted here, and every later one by a period too many. It is at time 0: take it as it is, and the next one back by one period.",
       },
       {
-        figure: netValue([...flows.slice(0, 1), ...late(later)], force),
-        says: "The first amount is taken as it is, but every later one is discounted by a year too many. The amount after one year is discounted once.",
+        figure: netValue([...flows.slice(0, 1), ...late(later, gap)], force),
+        says: "The first amount is taken as it is, but every later one is discounted by a period too many. The one after the first period is discounted once.",
       },
       {
         figure: netValue(later, force),
@@ -169,8 +170,8 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
       says: "That is the plain payback. Discount the amounts first, then add them up.",
     },
     {
-      figure: payback(late(flows), forceOf(hurdlePercent)),
-      says: "Every amount is taken a year too late. The first is at time 0.",
+      figure: payback(late(flows, gapOf(flows)), forceOf(hurdlePercent)),
+      says: "Every amount is taken a period too late. The first is at time 0.",
     },
   ],
   "profitability-index": ({ flows, judged: { npv, profitabilityIndex } }) => {
@@ -220,9 +221,14 @@ function forceOf(percent: number): number {
   return Math.log1p(percent / 100);
 }
 
-/** As if the first amount lay a year ahead. */
-function late(flows: readonly DatedAmount[]): DatedAmount[] {
-  return flows.map(({ at, amount }) => ({ at: at + 1, amount }));
+/** As if all amounts lay further ahead. */
+function late(flows: readonly DatedAmount[], by: number): DatedAmount[] {
+  return flows.map(({ at, amount }) => ({ at: at + by, amount }));
+}
+
+/** The first period of a project, by which somebody is late who discounts its first amount. */
+function gapOf([first, second]: readonly DatedAmount[]): number {
+  return first === undefined || second === undefined ? 1 : second.at - first.at;
 }
 
 function sumOf(flows: readonly DatedAmount[], of: (flow: DatedAmount) => number): number {

@@ -108,7 +108,7 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
   amounts: {
     name: "Uneven amounts",
     sentence:
-      "One amount for each period, in order; write out before money out, 0 for none, and 300 x 3 for the same three times.",
+      "One amount for each period, in order; write out before money out, 0 for none, 300 x 3 for the same three times, and what it is for in quotation marks behind it.",
     pictures: [
       timeline("out 60; 20; 0; 50", [
         {
@@ -125,7 +125,7 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
   entries: {
     name: "Calendar dates",
     sentence:
-      "One date and amount after the other, such as 2027-03-01 out 1,000; days are counted from the first, 365 to the year.",
+      "One date and amount after the other, such as 2027-03-01 out 1,000; days are counted from the first, 365 to the year. What it is for may stand behind it in quotation marks.",
     pictures: [],
   },
 };
