@@ -3,6 +3,7 @@
  * which `index.ts` exports and which knows nothing of it.
  */
 export { marksUnknown } from "./input/entry-label";
+export { labelsIn } from "./input/read-amounts";
 export * from "./input/read-claim";
 export * from "./input/read-figure";
 export * from "./input/read-money";

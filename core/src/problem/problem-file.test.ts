@@ -147,6 +147,18 @@ describe("each fault is told with its path", () => {
       ["reference-without-amount at flows.1.amount.of"],
     ],
     [
+      {
+        ...base,
+        flows: [
+          {
+            ...{ id: "l", kind: "list", every: "P1Y", begins: "P0D", amounts: [1, 2] },
+            labels: ["a", "b", "c"],
+          },
+        ],
+      },
+      ["labels-too-many at flows.0.labels"],
+    ],
+    [
       { ...base, flows: [{ id: "d", kind: "dated", entries: [{ on: "2027-02-29", amount: 1 }] }] },
       ["date-impossible at flows.0.entries.0.on"],
     ],

@@ -1,5 +1,10 @@
 import { frequencyOf } from "@kestrelmoor/core";
-import { type DatedLine, type FlowReading, type ListLine } from "@kestrelmoor/core/typing";
+import {
+  labelsIn,
+  type DatedLine,
+  type FlowReading,
+  type ListLine,
+} from "@kestrelmoor/core/typing";
 import { yearsTyped, type Post, type SketchFacts } from "./sketch-types";
 import { sideOf } from "./sketch-single";
 
@@ -12,6 +17,8 @@ const MOST_DRAWN = 400;
 const DAY_MS = 86_400_000;
 
 interface Listed {
+  /** What this amount is for; empty where only the line has a name. */
+  readonly label: string;
   readonly typed: unknown;
   readonly years: number | null;
   readonly settled: { readonly amount: number; readonly at: number } | null;
@@ -23,7 +30,9 @@ export function postsOfList(line: ListLine, reading: Reading<"list">, facts: Ske
   const begins = yearsTyped(reading.begins);
   const step = every.state === "value" ? 1 / frequencyOf(every.value) : 1;
   const settled = facts.settled?.kind === "list" ? facts.settled : null;
+  const labels = labelsIn(line.amounts);
   const listed = amounts.value.map((typed, index) => ({
+    label: labels[index] ?? "",
     typed,
     years: begins === null ? null : begins + index * step,
     settled:
@@ -46,9 +55,10 @@ export function postsOfDated(
   if (entries.state !== "value") return [];
   const first = Date.parse(entries.value[0]?.on ?? "");
   const settled = facts.settled?.kind === "dated" ? facts.settled : null;
-  const listed = entries.value.map(({ on, amount }, index) => {
+  const listed = entries.value.map(({ on, amount, label = "" }, index) => {
     const years = (Date.parse(on) - first) / DAY_MS / 365;
     return {
+      label,
       typed: amount,
       years: Number.isFinite(years) ? years : null,
       settled: settled?.entries[index] ?? null,
@@ -63,7 +73,7 @@ function posts(
   listed: readonly Listed[],
   facts: SketchFacts,
 ): Post[] {
-  return listed.slice(0, MOST_DRAWN).flatMap(({ typed, years, settled }, index): Post[] => {
+  return listed.slice(0, MOST_DRAWN).flatMap(({ label, typed, years, settled }, index): Post[] => {
     const known = typeof typed === "number" ? typed : (settled?.amount ?? null);
     // Nothing is paid, nothing is drawn: a list has such places.
     if (known === 0 && typed !== null) return [];
@@ -75,7 +85,7 @@ function posts(
         direction: sideOf(known ?? 1),
         amount: known === null ? null : Math.abs(known),
         years: years ?? settled?.at ?? null,
-        label: line.label,
+        label: label === "" ? line.label : label,
         unknown: typed === null ? "amount" : null,
         today: settled === null ? null : facts.today(settled.amount, settled.at),
         ...(listed.length > MOST_LABELLED && typed !== null ? { isQuiet: true } : {}),

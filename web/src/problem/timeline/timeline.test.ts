@@ -170,4 +170,29 @@ describe("the sketch", () => {
     );
     expect(postInWords(second)).toMatch(/^Money in: [\d,.]+ \(found\), today$/);
   });
+
+  test("says of each amount of a list what it is for, and of the others what the line is", () => {
+    const draft: Draft = {
+      ...draftOf([]),
+      ask: { kind: "worth", at: "today" },
+      flows: [
+        {
+          ...{ kind: "list", id: "shed", label: "Shed", every: "year", begins: "today" },
+          amounts: 'out 500 "walls"; 300 x 2 "rent"; 400',
+        },
+        {
+          ...{ kind: "dated", id: "mast", label: "Mast" },
+          entries: '2027-03-01 out 70 "foot"; 2028-03-01 90',
+        },
+      ],
+    };
+    expect(sketchOf(draft, outcomeOf(draft)).posts.map(({ label }) => label)).toEqual([
+      "walls",
+      "rent",
+      "rent",
+      "Shed",
+      "foot",
+      "Mast",
+    ]);
+  });
 });
