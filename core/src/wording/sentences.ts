@@ -64,7 +64,7 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "This asks for a worth and has an unknown as well. Fill in the unknown or drop the question.",
 
   "rate-too-low": ({ percent, quotation }) =>
-    `At ${formatPercent(percent)} ${quotationWords(quotation)} nothing is left after one period. A rate must be above −100 % per period.`,
+    `At ${formatPercent(percent)} ${quotationWords(quotation)}, nothing is left after one period. A rate must be above −100 % per period.`,
   "growth-too-low": ({ percent }) =>
     `With a growth of ${formatPercent(percent)} nothing is left after the first step. A growth must be above −100 %.`,
   "growth-too-irregular": ({ limit }) =>

@@ -57,7 +57,7 @@ export function AppraisalView() {
             />
             <TotalsChart subject={judged.subject} />
           </div>
-          <FlowsTable subject={judged.subject} flows={judged.flows} />
+          <FlowsTable subject={judged.subject} flows={judged.flows} firstDate={judged.firstDate} />
         </>
       )}
     </>

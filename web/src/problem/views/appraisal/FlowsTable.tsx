@@ -13,14 +13,15 @@ import styles from "./Appraisal.module.css";
 interface FlowsTableProps {
   readonly subject: AppraisalSubject;
   readonly flows: readonly ProjectFlow[];
+  readonly firstDate: string | null;
 }
 
 const ROW_HEIGHT = 33;
 
 /** Every date of the project: its factor, what it is worth today, and where the project stands by then. */
-export function FlowsTable({ subject, flows }: FlowsTableProps) {
+export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
   const { format, hurdlePercent } = subject;
-  const rows = useMemo(() => flowRows(subject, flows), [subject, flows]);
+  const rows = useMemo(() => flowRows(subject, flows, firstDate), [subject, flows, firstDate]);
   const frame = useRef<HTMLDivElement>(null);
   const windowed = useVirtualizer({
     count: rows.length,
@@ -40,7 +41,7 @@ export function FlowsTable({ subject, flows }: FlowsTableProps) {
     "Of present values",
   ];
   const cells = (row: FlowRow): readonly string[] => [
-    whenOf(row.at),
+    whenOf(row),
     ...(hasLabels ? [row.label] : []),
     money(row.amount),
     writeMoney(row.discountFactor, { ...format, decimals: 6, sign: "" }),

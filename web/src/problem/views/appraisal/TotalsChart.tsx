@@ -56,7 +56,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
             width={width}
             height={HEIGHT}
             data={points}
-            margin={{ top: 10, right: 18, bottom: 4, left: 0 }}
+            margin={{ top: 10, right: 40, bottom: 4, left: 0 }}
             accessibilityLayer={false}
           >
             <CartesianGrid stroke="var(--reed)" vertical={false} />

@@ -9,7 +9,7 @@ import { compared } from "../projects/compared";
 import { budgetVerdict, verdicts } from "../projects/compare-words";
 import { resultFigures, resultRows } from "../projects/result-rows";
 import { appraisedParts } from "./appraised-parts";
-import { flowFigures, flowRows } from "./flow-figures";
+import { flowFigures, flowRows, whenOf } from "./flow-figures";
 import { judgedProject } from "./judged-project";
 import { totalPoints } from "./totals-points";
 import { drawnCurves, snappedRate } from "./value-chart";
@@ -123,11 +123,27 @@ describe("a project", () => {
 
   test("says by which date the money is back", () => {
     const { subject, flows } = judgedOf(draftOf('out 500 "shed"; 300 x 3'));
-    const rows = flowRows(subject, flows);
+    const rows = flowRows(subject, flows, null);
     expect(rows.map(({ isBack }) => isBack)).toEqual([false, false, true, false]);
     expect(rows[0]?.label).toBe("shed");
     expect(csvText(flowFigures(rows), USUAL_FORMAT).split("\r\n")[1]).toBe(
       '0,"shed",-500,1,-500,-500,-500',
+    );
+  });
+
+  test("with dates has each of them in its table and its file", () => {
+    const draft = draftOf("");
+    draft.flows = [
+      {
+        ...{ kind: "dated", id: "press", label: "" },
+        entries: "2027-12-01 out 500; 2029-03-15 700; 2028-02-29 40",
+      },
+    ];
+    const { subject, flows, firstDate } = judgedOf(draft);
+    const rows = flowRows(subject, flows, firstDate);
+    expect(rows.map(whenOf)).toEqual(["2027-12-01", "2028-02-29", "2029-03-15"]);
+    expect(csvText(flowFigures(rows), USUAL_FORMAT).split("\r\n")[1]).toMatch(
+      /^"2027-12-01",0,"",-500,1,/,
     );
   });
 

@@ -8,6 +8,8 @@ import {
 import type { FigureTable } from "../figure-table";
 
 export interface FlowRow extends ProjectRow {
+  /** Its calendar date, ISO 8601, where amounts have dates. */
+  readonly date: string | null;
   readonly label: string;
   /** The first date at which a running total is back at nothing, and which of them. */
   readonly isBack: boolean;
@@ -18,6 +20,7 @@ export interface FlowRow extends ProjectRow {
 export function flowRows(
   { hurdlePercent, judged }: AppraisalSubject,
   flows: readonly ProjectFlow[],
+  firstDate: string | null,
 ): FlowRow[] {
   const rows = projectRows(flows, Math.log1p(hurdlePercent / 100));
   const backAt = (payback: number | null) =>
@@ -25,20 +28,30 @@ export function flowRows(
   const [back, discounted] = [backAt(judged.payback), backAt(judged.discountedPayback)];
   return rows.map((row, index) => ({
     ...row,
+    date: firstDate === null ? null : dateAfter(firstDate, row.at),
     label: flows[index]?.label ?? "",
     isBack: index === back,
     isBackDiscounted: index === discounted,
   }));
 }
 
-export function whenOf(years: number): string {
-  return years === 0 ? "today" : spanWords(years);
+export function whenOf({ at, date }: FlowRow): string {
+  return date ?? (at === 0 ? "today" : spanWords(at));
+}
+
+const DAY_MS = 86_400_000;
+
+/** Dates are counted in years of 365 days, leap or not. */
+function dateAfter(first: string, years: number): string {
+  return new Date(Date.parse(first) + Math.round(years * 365) * DAY_MS).toISOString().slice(0, 10);
 }
 
 /** The same as figures for other programs. */
 export function flowFigures(rows: readonly FlowRow[]): FigureTable {
+  const isDated = rows[0]?.date !== null;
   return {
     heads: [
+      ...(isDated ? ["Date"] : []),
       "Years",
       "For",
       "Amount",
@@ -48,6 +61,7 @@ export function flowFigures(rows: readonly FlowRow[]): FigureTable {
       "Running total of present values",
     ],
     rows: rows.map((row) => [
+      ...(isDated ? [row.date] : []),
       row.at,
       row.label,
       row.amount,

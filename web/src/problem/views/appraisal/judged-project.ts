@@ -29,6 +29,8 @@ export type JudgedProject =
   | {
       readonly ok: true;
       readonly flows: readonly ProjectFlow[];
+      /** The date that is today, ISO 8601, where amounts have dates. */
+      readonly firstDate: string | null;
       readonly measuredBy: MeasuredBy;
       readonly subject: AppraisalSubject;
     };
@@ -51,6 +53,7 @@ export function judgedProject(
   return {
     ok: true,
     flows,
+    firstDate: firstDateOf(problem),
     measuredBy,
     subject: { flows, hurdlePercent, reinvestPercent, judged: judged.value, ratesIssue, format },
   };
@@ -76,6 +79,14 @@ function ownRate({ rates }: Problem): number | null {
   if (rates.length !== 1 || rate === undefined || typeof rate.percent !== "number") return null;
   const yearly = convertRate({ ...rate, percent: rate.percent }, { quoted: "effective" });
   return yearly.ok ? yearly.value : null;
+}
+
+function firstDateOf({ flows }: Problem): string | null {
+  const firsts = flows.flatMap((flow) =>
+    flow.kind === "dated" ? [flow.entries[0]?.on ?? ""] : [],
+  );
+  // ISO 8601 dates sort as text.
+  return firsts.sort()[0] ?? null;
 }
 
 function failed({ issues }: Extract<Result<never>, { ok: false }>): JudgedProject {
