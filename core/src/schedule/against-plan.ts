@@ -55,7 +55,8 @@ export function againstPlan(
   const earn = (amount: number, from: number, to: number) =>
     amount * interestFactor(plan, plan.growth, from, to);
   const rows: AgainstRow[] = [];
-  let balance = schedule.rows[0]?.opening ?? 0;
+  // Counted in whole cents, as the schedule is: in units of money each row would leave a trace of its sum.
+  let balance = round((schedule.rows[0]?.opening ?? 0) * unit);
   let time = plan.beginTime;
   let next = 0;
   let interest = 0;
@@ -63,14 +64,19 @@ export function againstPlan(
     if ((rows.at(-1)?.time ?? -Infinity) >= until - SAME_TIME) break;
     const [from, to] = [time, row.time];
     const made = taken(to);
-    const own = made.map((one) => ({ time: Math.max(one.time, from), amount: sign * one.amount }));
-    const others = plan.others.filter((other) => isBetween(other, from, to));
+    const own = made.map((one) => ({
+      time: Math.max(one.time, from),
+      amount: round(sign * one.amount * unit),
+    }));
+    const others = plan.others
+      .filter((other) => isBetween(other, from, to))
+      .map((other) => ({ ...other, amount: round(other.amount * unit) }));
     const earned = [...own, ...others].reduce(
       (all, move) => all + earn(move.amount, move.time, to),
       earn(balance, from, to),
     );
-    const ownInterest = round(earned * unit) / unit;
-    interest += ownInterest;
+    const ownInterest = round(earned);
+    interest += ownInterest / unit;
     balance += ownInterest + total(own) + total(others);
     time = row.time;
     rows.push({
@@ -79,7 +85,7 @@ export function againstPlan(
       planned: row.paid,
       paid: total(made),
       plannedBalance: row.balance,
-      balance,
+      balance: balance / unit,
     });
   }
   return {
