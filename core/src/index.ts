@@ -70,4 +70,5 @@ export * from "./wording/format-number";
 export * from "./wording/format-time";
 export * from "./wording/quotation-words";
 export * from "./wording/factor-words";
+export { listed } from "./wording/listed";
 export * from "./wording/follow-up-words";

@@ -4,6 +4,7 @@ import { projectRows } from "../appraisal/running-totals";
 import { turnsOf } from "../appraisal/sign-changes";
 import type { DatedAmount } from "../flows/flow-kind";
 import type { Issue } from "../issues/issue";
+import { listed } from "./listed";
 import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
@@ -212,10 +213,4 @@ function timeWords(years: number): string {
 
 function timesWords(count: number): string {
   return count === 1 ? "once" : count === 2 ? "twice" : `${String(count)} times`;
-}
-
-function listed(texts: readonly string[]): string {
-  return texts.length < 2
-    ? (texts[0] ?? "")
-    : `${texts.slice(0, -1).join(", ")} and ${texts.at(-1) ?? ""}`;
 }

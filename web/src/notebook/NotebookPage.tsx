@@ -53,7 +53,7 @@ export function NotebookPage() {
 
   return (
     <Shell>
-      <h1 className={styles.title}>Notebook</h1>
+      <h1 className="page-title">Notebook</h1>
       <ShapePicker isBusy={actions.create.isPending} onPick={create} />
       <section aria-labelledby="problems-name" className={styles.problems}>
         <div className={styles.head}>

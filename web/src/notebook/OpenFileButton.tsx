@@ -1,12 +1,14 @@
 import type { Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
-import { useRef, useState } from "react";
+import { useState } from "react";
+import { useFilePicker } from "../ui/use-file-picker";
 import { openProblemFile } from "./problem-files";
 import styles from "./OpenFileButton.module.css";
 
+const PROBLEM_FILES = ".json,application/json,application/vnd.kestrelmoor.problem+json";
+
 /** Starts a problem from a file; what is wrong with a file is said right here. */
 export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<{ name: string; sentences: readonly string[] } | null>(null);
   const open = async (file: File) => {
     const opened = await openProblemFile(file);
@@ -17,22 +19,13 @@ export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => 
       setFault({ name: file.name, sentences: opened.sentences });
     }
   };
+  const picker = useFilePicker("Problem file", PROBLEM_FILES, (file) => {
+    void open(file);
+  });
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        hidden
-        accept=".json,application/json,application/vnd.kestrelmoor.problem+json"
-        aria-label="Problem file"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          // Emptied, so that choosing the same file again after mending it is noticed.
-          event.target.value = "";
-          if (file !== undefined) void open(file);
-        }}
-      />
-      <Button onClick={() => input.current?.click()}>Open a file</Button>
+      {picker.input}
+      <Button onClick={picker.open}>Open a file</Button>
       {fault !== null && (
         <div role="alert" className={styles.fault}>
           <p>“{fault.name}” was not opened.</p>

@@ -3,10 +3,9 @@ import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
 import { AXIS, axisWidth, TOOLTIP } from "../ui/chart-look";
 import { roundTicks } from "../ui/round-ticks";
-import { Stroke, strokeOf } from "../ui/Stroke";
-import { useElementWidth } from "../ui/use-element-width";
+import { CurvesFigure } from "../ui/CurvesFigure";
+import { curveLook } from "../ui/Stroke";
 import { depositPoints, rateWords, type RankedDeposit } from "./deposit-ranking";
-import styles from "./Rates.module.css";
 
 interface DepositChartProps {
   readonly ranked: readonly RankedDeposit[];
@@ -18,7 +17,6 @@ interface DepositChartProps {
 
 /** What each offer makes of the deposit over time, with the time at which it is needed. */
 export function DepositChart({ ranked, amount, years, format }: DepositChartProps) {
-  const [place, width] = useElementWidth();
   const longest = Math.max(2, years * 1.5);
   const points = useMemo(
     () =>
@@ -44,64 +42,54 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
     )
     .join("; ")}.`;
   return (
-    <figure ref={place} className={styles.chart}>
-      <figcaption>
-        What is there over time
-        {ranked.map(({ id, name }, index) => (
-          <span key={id} className={styles.key}>
-            <Stroke index={index} /> {name}
-          </span>
-        ))}
-      </figcaption>
-      {width > 0 && (
-        <div role="img" aria-label={words}>
-          <LineChart
-            width={width}
-            height={230}
-            data={points}
-            margin={{ top: 10, right: 18, bottom: 2, left: 0 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--reed)" vertical={false} />
-            <XAxis
-              dataKey="years"
-              type="number"
-              domain={[0, longest]}
-              ticks={across.ticks.filter((tick) => tick <= longest)}
-              tickFormatter={(at: number) => (at === 0 ? "today" : spanWords(at))}
-              {...AXIS}
-              minTickGap={30}
+    <CurvesFigure
+      caption="What is there over time"
+      keys={ranked.map(({ name }, stroke) => ({ name, stroke }))}
+      words={words}
+    >
+      {(width) => (
+        <LineChart
+          width={width}
+          height={230}
+          data={points}
+          margin={{ top: 10, right: 18, bottom: 2, left: 0 }}
+          accessibilityLayer={false}
+        >
+          <CartesianGrid stroke="var(--reed)" vertical={false} />
+          <XAxis
+            dataKey="years"
+            type="number"
+            domain={[0, longest]}
+            ticks={across.ticks.filter((tick) => tick <= longest)}
+            tickFormatter={(at: number) => (at === 0 ? "today" : spanWords(at))}
+            {...AXIS}
+            minTickGap={30}
+          />
+          <YAxis
+            type="number"
+            width={axisWidth(height.ticks.map(short))}
+            domain={[height.low, height.high]}
+            ticks={[...height.ticks]}
+            tickFormatter={short}
+            {...AXIS}
+          />
+          <Tooltip
+            {...TOOLTIP}
+            labelFormatter={(at) => `After ${spanWords(Number(at))}`}
+            formatter={(balance, name) => [money(Number(balance)), name]}
+          />
+          <ReferenceLine x={years} stroke="var(--gorse)" strokeWidth={2} strokeDasharray="4 4" />
+          {ranked.map(({ id, name, offer }, index) => (
+            <Line
+              key={id}
+              type={offer.crediting === "always" ? "linear" : "stepAfter"}
+              dataKey={`balance${index}`}
+              name={name}
+              {...curveLook(index)}
             />
-            <YAxis
-              type="number"
-              width={axisWidth(height.ticks.map(short))}
-              domain={[height.low, height.high]}
-              ticks={[...height.ticks]}
-              tickFormatter={short}
-              {...AXIS}
-            />
-            <Tooltip
-              {...TOOLTIP}
-              labelFormatter={(at) => `After ${spanWords(Number(at))}`}
-              formatter={(balance, name) => [money(Number(balance)), name]}
-            />
-            <ReferenceLine x={years} stroke="var(--gorse)" strokeWidth={2} strokeDasharray="4 4" />
-            {ranked.map(({ id, name, offer }, index) => (
-              <Line
-                key={id}
-                type={offer.crediting === "always" ? "linear" : "stepAfter"}
-                dataKey={`balance${index}`}
-                name={name}
-                dot={false}
-                stroke={strokeOf(index).colour}
-                strokeDasharray={strokeOf(index).dash}
-                strokeWidth={2.2}
-                isAnimationActive={false}
-              />
-            ))}
-          </LineChart>
-        </div>
+          ))}
+        </LineChart>
       )}
-    </figure>
+    </CurvesFigure>
   );
 }

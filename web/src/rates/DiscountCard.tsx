@@ -2,7 +2,6 @@ import {
   costOfPayingLate,
   discountCost,
   formatPercent,
-  sentenceOf,
   writeMoney,
   type DiscountedBill,
 } from "@kestrelmoor/core";
@@ -12,8 +11,9 @@ import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
 import { discountProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
+import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { PlainSteps } from "./PlainSteps";
+import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { readDays } from "./read-days";
 import { readingOf, valueOf } from "../desk/read-desk";
@@ -72,7 +72,9 @@ export function DiscountCard() {
         , with a fee of {field("fee", "Fee", "0")}:
       </p>
       {found?.ok === false && (
-        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+        <p>
+          <Issues issues={found.issues} />
+        </p>
       )}
       {found?.ok === true && bill !== null && (
         <>
@@ -86,7 +88,7 @@ export function DiscountCard() {
             {money(found.value.proceeds)} is paid out today.
           </p>
           <Workings>
-            <PlainSteps of="the cost of the discount" steps={discountSteps(bill)} />
+            <PlainSteps isNarrow of="the cost of the discount" steps={discountSteps(bill)} />
           </Workings>
           <p>
             <OpenAsProblem
@@ -135,7 +137,7 @@ function PayingEarly() {
         ) : found.ok ? (
           <strong>{formatPercent(found.value)} a year</strong>
         ) : (
-          <span className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</span>
+          <Issues issues={found.issues} />
         )}
       </span>
       {found?.ok === true && "."}

@@ -5,14 +5,14 @@ import {
   formatYears,
   formatYearsMonthsDays,
   growingTime,
-  sentenceOf,
 } from "@kestrelmoor/core";
 import { growingTimeSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
 import { growingProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
+import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { PlainSteps } from "./PlainSteps";
+import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
@@ -58,7 +58,9 @@ export function GrowingCard() {
         times itself after:
       </p>
       {found?.ok === false && (
-        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+        <p>
+          <Issues issues={found.issues} />
+        </p>
       )}
       {found?.ok === true && effective?.ok === true && rate !== null && times !== null && (
         <>
@@ -90,7 +92,7 @@ export function GrowingCard() {
             </table>
           )}
           <Workings>
-            <PlainSteps of="the time" steps={growingTimeSteps(effective.value, times)} />
+            <PlainSteps isNarrow of="the time" steps={growingTimeSteps(effective.value, times)} />
           </Workings>
           <p>
             <OpenAsProblem draft={() => growingProblem(rate, typed.rate, times)} />

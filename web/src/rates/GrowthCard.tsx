@@ -1,10 +1,4 @@
-import {
-  formatPercent,
-  growthOfValues,
-  sentenceOf,
-  spanWords,
-  writeMoney,
-} from "@kestrelmoor/core";
+import { formatPercent, growthOfValues, spanWords, writeMoney } from "@kestrelmoor/core";
 import { growthSteps } from "@kestrelmoor/core/teaching";
 import { readProject } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
@@ -13,8 +7,9 @@ import { fieldId } from "../problem/lines/field-id";
 import { TypedList } from "../problem/lines/TypedList";
 import { growthProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
+import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { PlainSteps } from "./PlainSteps";
+import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
@@ -71,7 +66,9 @@ export function GrowthCard() {
         />
       </div>
       {found?.ok === false && (
-        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+        <p>
+          <Issues issues={found.issues} />
+        </p>
       )}
       {found?.ok === true && values !== null && first !== undefined && last !== undefined && (
         <>
@@ -128,6 +125,7 @@ export function GrowthCard() {
           )}
           <Workings>
             <PlainSteps
+              isNarrow
               of="compound annual growth"
               steps={growthSteps(first.value, last.value, found.value.years)}
             />

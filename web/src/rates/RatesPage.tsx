@@ -15,7 +15,7 @@ export function RatesPage() {
   }, []);
   return (
     <Shell>
-      <h1 className={styles.title}>Rates</h1>
+      <h1 className="page-title">Rates</h1>
       <div className={styles.cards}>
         <RestatedCard />
         <div className={styles.stack}>

@@ -1,18 +1,12 @@
-import {
-  buyingPower,
-  convertRate,
-  formatPercent,
-  sentenceOf,
-  spanWords,
-  writeMoney,
-} from "@kestrelmoor/core";
+import { buyingPower, convertRate, formatPercent, spanWords, writeMoney } from "@kestrelmoor/core";
 import { realRateSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { buyingPowerProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
+import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { PlainSteps } from "./PlainSteps";
+import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
@@ -64,7 +58,9 @@ export function RealCard() {
         {field("years", "For how long", "8 years")}:
       </p>
       {found?.ok === false && (
-        <p className={styles.complaint}>{found.issues.map(sentenceOf).join(" ")}</p>
+        <p>
+          <Issues issues={found.issues} />
+        </p>
       )}
       {found?.ok === true && rate !== null && inflation !== null && years !== null && (
         <>
@@ -85,7 +81,7 @@ export function RealCard() {
             />
           </dl>
           <Workings>
-            <PlainSteps of="the real rate" steps={realRateSteps(rate, inflation)} />
+            <PlainSteps isNarrow of="the real rate" steps={realRateSteps(rate, inflation)} />
           </Workings>
           <p>
             <OpenAsProblem

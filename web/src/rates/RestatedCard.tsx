@@ -4,7 +4,6 @@ import {
   frequencyWords,
   inAllQuotations,
   quotationWords,
-  sentenceOf,
   type Quotation,
   type Restated,
 } from "@kestrelmoor/core";
@@ -14,8 +13,9 @@ import { useMemo } from "react";
 import { CopyButton } from "../ui/CopyButton";
 import { rateProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
+import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { PlainSteps } from "./PlainSteps";
+import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useRatesDesk } from "./rates-desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
@@ -52,7 +52,9 @@ export function RestatedCard() {
         )}
       </p>
       {all?.ok === false && (
-        <p className={styles.complaint}>{all.issues.map(sentenceOf).join(" ")}</p>
+        <p>
+          <Issues issues={all.issues} />
+        </p>
       )}
       {all?.ok === true && rate !== null && (
         <>
@@ -162,7 +164,7 @@ function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
       <p>
         {text} {quotationWords(chosen.quotation)} <CopyButton text={text} what="the rate" />
       </p>
-      <PlainSteps of={quotationWords(chosen.quotation)} steps={steps} />
+      <PlainSteps isNarrow of={quotationWords(chosen.quotation)} steps={steps} />
     </div>
   );
 }

@@ -8,7 +8,7 @@ export function Workings({ children }: { readonly children: ReactNode }) {
     <div className={styles.workings}>
       <button
         type="button"
-        className={styles.turn}
+        className="turn-button"
         aria-expanded={isOpen}
         onClick={() => setOpen(!isOpen)}
       >

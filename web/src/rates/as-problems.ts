@@ -1,13 +1,12 @@
 import { formatExact, type Quotation } from "@kestrelmoor/core";
 import {
   addVariant,
-  BLANK_DRAFT,
   quotationKey,
   readRate,
   type Draft,
-  type FlowLine,
   type TypedRateLine,
 } from "@kestrelmoor/core/typing";
+import { amountLine, draftOf } from "../desk/draft-parts";
 
 type QuotedRate = Quotation & { readonly percent: number };
 
@@ -26,31 +25,11 @@ function rateLine(rate: QuotedRate, typed?: string): TypedRateLine {
 
 const unknownRate: TypedRateLine = rateLine({ quoted: "effective", percent: 0 });
 
-function amount(
-  label: string,
-  direction: "in" | "out",
-  text: string,
-  at: string,
-): Extract<FlowLine, { kind: "single" }> {
-  return {
-    kind: "single",
-    id: label.toLowerCase().replace(/ /g, "-"),
-    label,
-    direction,
-    amount: text,
-    at,
-  };
-}
-
-function draftOf(title: string, rate: TypedRateLine, flows: FlowLine[]): Draft {
-  return { ...BLANK_DRAFT, title: title.slice(0, 200), rates: [rate], flows, variants: [] };
-}
-
 /** What a rate makes of 1,000 in a year. */
 export function rateProblem(rate: QuotedRate, typed: string): Draft {
   return draftOf(`A year at ${typed.trim()}`, rateLine(rate, typed), [
-    amount("Put in", "out", "1,000", "today"),
-    amount("Grown", "in", "?", "1 year"),
+    amountLine("Put in", "out", "1,000", "today"),
+    amountLine("Grown", "in", "?", "1 year"),
   ]);
 }
 
@@ -68,8 +47,8 @@ export function depositProblem(
 ): Draft {
   const [first, ...others] = offers;
   const draft = draftOf(`${text.trim()} for ${after.trim()}`, rateLine(first.rate, first.typed), [
-    amount("Deposit", "out", text, "today"),
-    amount("Taken out", "in", "?", after),
+    amountLine("Deposit", "out", text, "today"),
+    amountLine("Taken out", "in", "?", after),
   ]);
   const own = rateLine(first.rate, first.typed);
   for (const { name, rate, typed } of others) {
@@ -91,8 +70,8 @@ export function depositProblem(
 export function buyingPowerProblem(text: string, realPercent: number, years: string): Draft {
   const rate = rateLine({ quoted: "effective", percent: Number(realPercent.toPrecision(13)) });
   return draftOf(`What ${text.trim()} will buy after ${years.trim()}`, rate, [
-    amount("Put in", "out", text, "today"),
-    amount("In the prices of today", "in", "?", years),
+    amountLine("Put in", "out", text, "today"),
+    amountLine("In the prices of today", "in", "?", years),
   ]);
 }
 
@@ -102,8 +81,8 @@ export function growthProblem(from: number, to: number, years: number): Draft {
     `Growth from ${formatExact(from)} to ${formatExact(to)}`,
     { ...unknownRate, percent: "?" },
     [
-      amount("First value", "out", formatExact(from), "today"),
-      amount("Last value", "in", formatExact(to), typedYears(years)),
+      amountLine("First value", "out", formatExact(from), "today"),
+      amountLine("Last value", "in", formatExact(to), typedYears(years)),
     ],
   );
 }
@@ -124,8 +103,8 @@ function typedYears(years: number): string {
 /** When money has become some times itself. */
 export function growingProblem(rate: QuotedRate, typed: string, times: number): Draft {
   return draftOf(`${formatExact(times)} times itself at ${typed.trim()}`, rateLine(rate, typed), [
-    amount("Put in", "out", "1,000", "today"),
-    amount("Grown", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
+    amountLine("Put in", "out", "1,000", "today"),
+    amountLine("Grown", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
   ]);
 }
 
@@ -135,8 +114,8 @@ export function discountProblem(face: string, proceeds: number, days: number): D
     `${face.trim()} due in ${days} days, discounted`,
     { ...unknownRate, percent: "?" },
     [
-      amount("Paid out", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
-      amount("Due", "out", face, `${days} days`),
+      amountLine("Paid out", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
+      amountLine("Due", "out", face, `${days} days`),
     ],
   );
 }

@@ -1,8 +1,6 @@
 import { create } from "zustand";
 import * as z from "zod";
-import { browserStorage } from "../ui/browser-storage";
-
-const STORAGE_KEY = "kestrelmoor-rates";
+import { keptInBrowser } from "../ui/kept-in-browser";
 
 export const MOST_DEPOSITS = 40;
 
@@ -64,24 +62,17 @@ export const FIRST_DESK: Desk = {
   early: { percent: "2%", days: "20" },
 };
 
-function stored(): Desk {
-  try {
-    const read = deskSchema.safeParse(JSON.parse(browserStorage.read(STORAGE_KEY) ?? ""));
-    return read.success ? read.data : FIRST_DESK;
-  } catch {
-    return FIRST_DESK;
-  }
-}
+const kept = keptInBrowser("kestrelmoor-rates", deskSchema, FIRST_DESK);
 
 /** The page of rates as this browser remembers it. */
 export const useRatesDesk = create<{
   readonly desk: Desk;
   readonly change: <Part extends keyof Desk>(part: Part, to: Partial<Desk[Part]>) => void;
 }>((set, get) => ({
-  desk: stored(),
+  desk: kept.first,
   change: (part, to) => {
     const desk = { ...get().desk, [part]: { ...get().desk[part], ...to } };
-    browserStorage.write(STORAGE_KEY, JSON.stringify(desk));
+    kept.keep(desk);
     set({ desk });
   },
 }));

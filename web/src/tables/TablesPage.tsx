@@ -1,10 +1,11 @@
-import { sentenceOf } from "@kestrelmoor/core";
+import { useShallow } from "zustand/react/shallow";
 import { useEffect, useMemo } from "react";
 import { Shell } from "../app/Shell";
+import { Issues } from "../desk/Issues";
 import { valueOf } from "../desk/read-desk";
 import { FactorGrid } from "./FactorGrid";
 import { LookUp } from "./LookUp";
-import { readFields, tableOf } from "./read-table";
+import { choiceOf, readFields, tableOf } from "./read-table";
 import { TableChoices } from "./TableChoices";
 import { useTablesDesk } from "./tables-desk";
 import styles from "./Tables.module.css";
@@ -17,22 +18,20 @@ export function TablesPage() {
   }, []);
   const readings = useMemo(() => readFields(desk), [desk]);
   // What is looked up does not make another table.
-  const { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo } = desk;
-  const made = useMemo(
-    () => tableOf(desk, readFields(desk)),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only these make the table
-    [kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo],
-  );
+  const choice = useTablesDesk(useShallow((state) => choiceOf(state.desk)));
+  const made = useMemo(() => tableOf(choice), [choice]);
   const table = made?.ok === true ? made.value : null;
   const rate = valueOf(readings.rate);
   const periods = valueOf(readings.periods);
   return (
     <Shell>
-      <h1 className={styles.title}>Tables</h1>
+      <h1 className="page-title">Tables</h1>
       <section className={`card ${styles.card ?? ""}`} aria-label="Which table">
         <TableChoices readings={readings} />
         {made?.ok === false && (
-          <p className={styles.complaint}>{made.issues.map(sentenceOf).join(" ")}</p>
+          <p>
+            <Issues issues={made.issues} />
+          </p>
         )}
         {table !== null && <LookUp table={table} readings={readings} />}
       </section>

@@ -1,5 +1,6 @@
 import { formatExact, isGrowing, type FactorTerms, tableName } from "@kestrelmoor/core";
-import { BLANK_DRAFT, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
+import { type Draft, type FlowLine, type TypedRateLine } from "@kestrelmoor/core/typing";
+import { amountLine, draftOf } from "../desk/draft-parts";
 
 /** What is looked up, as a problem: a period of the table is a year there. */
 export function factorProblem(
@@ -11,14 +12,6 @@ export function factorProblem(
   const { kind, timing, growthPercent } = terms;
   const money = formatExact(amount);
   const end = `${formatExact(count)} years`;
-  const single = (label: string, direction: "in" | "out", text: string, at: string): FlowLine => ({
-    kind: "single",
-    id: label.toLowerCase().replace(/ /g, "-"),
-    label,
-    direction,
-    amount: text,
-    at,
-  });
   const payments: FlowLine = {
     kind: "stream",
     id: "payments",
@@ -35,32 +28,25 @@ export function factorProblem(
   };
   const flows: Readonly<Record<FactorTerms["kind"], FlowLine[]>> = {
     "future-of-one": [
-      single("Put in", "out", money, "today"),
-      single("Future value", "in", "?", end),
+      amountLine("Put in", "out", money, "today"),
+      amountLine("Future value", "in", "?", end),
     ],
     "present-of-one": [
-      single("Present value", "out", "?", "today"),
-      single("Due", "in", money, end),
+      amountLine("Present value", "out", "?", "today"),
+      amountLine("Due", "in", money, end),
     ],
-    "future-of-payments": [payments, single("Future value", "in", "?", end)],
-    "future-of-growing": [payments, single("Future value", "in", "?", end)],
-    "present-of-payments": [single("Present value", "out", "?", "today"), payments],
-    "present-of-growing": [single("Present value", "out", "?", "today"), payments],
+    "future-of-payments": [payments, amountLine("Future value", "in", "?", end)],
+    "future-of-growing": [payments, amountLine("Future value", "in", "?", end)],
+    "present-of-payments": [amountLine("Present value", "out", "?", "today"), payments],
+    "present-of-growing": [amountLine("Present value", "out", "?", "today"), payments],
   };
-  return {
-    ...BLANK_DRAFT,
-    title: `${tableName(terms)}: ${money}`.slice(0, 200),
-    rates: [
-      {
-        kind: "rate",
-        id: "rate-1",
-        percent: `${formatExact(percent)}%`,
-        quoted: "effective",
-        compounding: "P1Y",
-        from: "",
-      },
-    ],
-    flows: flows[kind],
-    variants: [],
+  const rate: TypedRateLine = {
+    kind: "rate",
+    id: "rate-1",
+    percent: `${formatExact(percent)}%`,
+    quoted: "effective",
+    compounding: "P1Y",
+    from: "",
   };
+  return draftOf(`${tableName(terms)}: ${money}`, rate, flows[kind]);
 }

@@ -4,6 +4,7 @@ import {
   type FactorTable,
   type FactorTerms,
   type Result,
+  type TableRange,
 } from "@kestrelmoor/core";
 import { readPercent, readMoney, type FieldReading } from "@kestrelmoor/core/typing";
 import { readingOf, valueOf } from "../desk/read-desk";
@@ -44,21 +45,36 @@ function readWhole(text: string): Result<number> {
     : { ok: false, issues: [{ code: "periods-not-whole", path: [], at: text.trim() }] };
 }
 
+/** What makes the table; the rest of the desk is looked up in it. */
+export type TableChoice = Pick<
+  TablesDesk,
+  "kind" | "timing" | "growth" | "ratesFrom" | "ratesTo" | "ratesStep" | "countsFrom" | "countsTo"
+>;
+
+export function choiceOf(desk: TablesDesk): TableChoice {
+  const { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo } = desk;
+  return { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo };
+}
+
 /** The table that is typed; `null` while one of its fields cannot be read. */
-export function tableOf(desk: TablesDesk, readings: TableReadings): Result<FactorTable> | null {
-  const [from, to, step] = [readings.ratesFrom, readings.ratesTo, readings.ratesStep].map(valueOf);
-  const [first, last] = [readings.countsFrom, readings.countsTo].map(valueOf);
-  const growthPercent = isGrowing(desk.kind) ? valueOf(readings.growth) : 0;
-  const figures = [from, to, step, first, last, growthPercent];
-  if (figures.some((figure) => figure === null || figure === undefined)) return null;
-  const terms: FactorTerms = {
-    kind: desk.kind,
-    timing: desk.timing,
-    growthPercent: growthPercent ?? 0,
-  };
-  return factorTable(
-    terms,
-    { from: from ?? 0, to: to ?? 0, step: step ?? 0 },
-    { from: first ?? 0, to: last ?? 0, step: 1 },
-  );
+export function tableOf(choice: TableChoice): Result<FactorTable> | null {
+  const { kind, timing } = choice;
+  const percent = (text: string) => valueOf(readingOf(readPercent(text)));
+  const count = (text: string) => valueOf(readingOf(readWhole(text)));
+  const rates = rangeOf(choice.ratesFrom, choice.ratesTo, choice.ratesStep, percent);
+  const counts = rangeOf(choice.countsFrom, choice.countsTo, "1", count);
+  const growthPercent = isGrowing(kind) ? percent(choice.growth) : 0;
+  if (rates === null || counts === null || growthPercent === null) return null;
+  const terms: FactorTerms = { kind, timing, growthPercent };
+  return factorTable(terms, rates, counts);
+}
+
+function rangeOf(
+  typedFrom: string,
+  typedTo: string,
+  typedStep: string,
+  read: (text: string) => number | null,
+): TableRange | null {
+  const [from, to, step] = [read(typedFrom), read(typedTo), read(typedStep)];
+  return from === null || to === null || step === null ? null : { from, to, step };
 }

@@ -1,9 +1,7 @@
 import { FACTOR_KINDS } from "@kestrelmoor/core";
 import { create } from "zustand";
 import * as z from "zod";
-import { browserStorage } from "../ui/browser-storage";
-
-const STORAGE_KEY = "kestrelmoor-tables";
+import { keptInBrowser } from "../ui/kept-in-browser";
 
 const typed = z.string().max(200);
 
@@ -43,24 +41,17 @@ export const FIRST_TABLE: TablesDesk = {
   factor: "",
 };
 
-function stored(): TablesDesk {
-  try {
-    const read = deskSchema.safeParse(JSON.parse(browserStorage.read(STORAGE_KEY) ?? ""));
-    return read.success ? read.data : FIRST_TABLE;
-  } catch {
-    return FIRST_TABLE;
-  }
-}
+const kept = keptInBrowser("kestrelmoor-tables", deskSchema, FIRST_TABLE);
 
 /** The page of tables as this browser remembers it. */
 export const useTablesDesk = create<{
   readonly desk: TablesDesk;
   readonly change: (part: Partial<TablesDesk>) => void;
 }>((set, get) => ({
-  desk: stored(),
+  desk: kept.first,
   change: (part) => {
     const desk = { ...get().desk, ...part };
-    browserStorage.write(STORAGE_KEY, JSON.stringify(desk));
+    kept.keep(desk);
     set({ desk });
   },
 }));

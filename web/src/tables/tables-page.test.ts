@@ -8,13 +8,13 @@ import {
 } from "@kestrelmoor/core";
 import { outcomeOf } from "../problem/document/document-store";
 import { factorProblem } from "./as-problem";
-import { readFields, tableOf } from "./read-table";
+import { tableOf } from "./read-table";
 import { FIRST_TABLE } from "./tables-desk";
 
 describe("the table that is typed", () => {
   const made = (part: Partial<typeof FIRST_TABLE>) => {
     const desk = { ...FIRST_TABLE, ...part };
-    return tableOf(desk, readFields(desk));
+    return tableOf(desk);
   };
 
   test("is made of what the fields say", () => {

@@ -21,3 +21,16 @@ export function Stroke({ index }: { readonly index: number }) {
     </svg>
   );
 }
+
+/** How a curve is drawn. */
+export function curveLook(index: number) {
+  const { colour, dash } = strokeOf(index);
+  return {
+    dot: false,
+    activeDot: false,
+    stroke: colour,
+    strokeDasharray: dash,
+    strokeWidth: 2.2,
+    isAnimationActive: false,
+  } as const;
+}

@@ -9,7 +9,8 @@ import {
 } from "../mathematics/expression";
 import type { Line, Step } from "../step";
 import type { Composition } from "./composition";
-import { dateWords, flowName, listed } from "./flow-names";
+import { listed } from "../../wording/listed";
+import { dateWords, flowName } from "./flow-names";
 import type { Term } from "./term";
 
 /** The equation of value in words: what must be worth the same as what, and when. */

@@ -31,12 +31,6 @@ export function capitalized(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** "a, b and c". */
-export function listed(names: readonly string[]): string {
-  if (names.length < 2) return names.join("");
-  return `${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
-}
-
 /** A date of the timeline in words. */
 export function dateWords(years: number): string {
   return years === 0 ? "today" : `${spanWords(years)} from today`;

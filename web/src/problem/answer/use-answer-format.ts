@@ -1,27 +1,18 @@
 import { answerFormatSchema, USUAL_FORMAT, type AnswerFormat } from "@kestrelmoor/core";
 import { create } from "zustand";
-import { browserStorage } from "../../ui/browser-storage";
+import { keptInBrowser } from "../../ui/kept-in-browser";
 import { useDocumentState } from "../document/document-context";
 
-const STORAGE_KEY = "kestrelmoor-answer-format";
-
-function storedFormat(): AnswerFormat {
-  try {
-    const read = answerFormatSchema.safeParse(JSON.parse(browserStorage.read(STORAGE_KEY) ?? ""));
-    return read.success ? read.data : USUAL_FORMAT;
-  } catch {
-    return USUAL_FORMAT;
-  }
-}
+const kept = keptInBrowser("kestrelmoor-answer-format", answerFormatSchema, USUAL_FORMAT);
 
 /** How this person has answers written where a problem says nothing else; this browser remembers it. */
 export const useOwnFormat = create<{
   readonly format: AnswerFormat;
   readonly keep: (format: AnswerFormat) => void;
 }>((set) => ({
-  format: storedFormat(),
+  format: kept.first,
   keep: (format) => {
-    browserStorage.write(STORAGE_KEY, JSON.stringify(format));
+    kept.keep(format);
     set({ format });
   },
 }));

@@ -1,6 +1,6 @@
-import { useRef } from "react";
 import { readTable, readTextFile } from "../../files/read-file";
 import { showNotice } from "../../ui/notices";
+import { TABLE_FILES, useFilePicker } from "../../ui/use-file-picker";
 import { takeTable, type TakenAs } from "./take-table";
 import styles from "./Lines.module.css";
 
@@ -11,7 +11,6 @@ interface AmountsFromFileProps {
 
 /** Takes the amounts of a line from a CSV file; what is there already can be had back by undo. */
 export function AmountsFromFile({ as, onTake }: AmountsFromFileProps) {
-  const picker = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
     const read = await readTextFile(file);
     const table = read.ok ? readTable(read.text, null) : read;
@@ -28,24 +27,15 @@ export function AmountsFromFile({ as, onTake }: AmountsFromFileProps) {
       text: `The amounts of “${file.name}” are on the line. ${taken.remark ?? ""}`.trim(),
     });
   };
+  const { open, input } = useFilePicker("File of amounts", TABLE_FILES, (file) => {
+    void take(file);
+  });
   return (
     <>
-      <button type="button" className={styles.fromFile} onClick={() => picker.current?.click()}>
+      <button type="button" className={styles.fromFile} onClick={open}>
         from a file
       </button>
-      <input
-        ref={picker}
-        type="file"
-        hidden
-        aria-label="File of amounts"
-        accept=".csv,.tsv,.txt,text/csv,text/plain"
-        onChange={({ target }) => {
-          const [file] = target.files ?? [];
-          if (file !== undefined) void take(file);
-          // The same file, mended, can be picked again.
-          target.value = "";
-        }}
-      />
+      {input}
     </>
   );
 }

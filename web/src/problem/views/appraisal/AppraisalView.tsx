@@ -1,42 +1,26 @@
 import { useMemo } from "react";
-import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocumentState } from "../../document/document-context";
 import { FlowsTable } from "./FlowsTable";
 import { JudgedBy } from "./JudgedBy";
-import { judgedProject, measuredByOf } from "./judged-project";
 import { MeasureList } from "./MeasureList";
 import { TotalsChart } from "./TotalsChart";
 import { ValueChart } from "./ValueChart";
+import { useJudgedProject } from "./use-judged-project";
 import { useHurdleEditing } from "./use-hurdle-editing";
 import styles from "./Appraisal.module.css";
 
-/** Many amounts are gone through; while somebody types, that waits for a pause. */
-const JUDGES_AFTER_MS = 60;
-
 /** The cash flows of the problem as a project: what each measure says of it, and whether to believe it. */
 export function AppraisalView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, JUDGES_AFTER_MS);
-  const typed = useDocumentState(({ draft }) => draft.appraisal);
+  const { judged, measuredBy } = useJudgedProject();
   const format = useAnswerFormat();
   const moveHurdle = useHurdleEditing();
-  const judged = useMemo(
-    () =>
-      problem === null
-        ? null
-        : judgedProject(problem, result?.ok === true ? result.value : null, typed, format),
-    [problem, result, typed, format],
-  );
   const curves = useMemo(
     () => (judged?.ok === true ? [{ name: "This project", flows: judged.flows }] : []),
     [judged],
   );
   return (
     <>
-      <JudgedBy
-        measuredBy={judged?.ok === true ? judged.measuredBy : measuredByOf(problem, typed)}
-      />
+      <JudgedBy measuredBy={measuredBy} />
       {judged === null && (
         <p className={styles.quiet}>
           Once every line can be read, the project is judged here: what it is worth, every rate that

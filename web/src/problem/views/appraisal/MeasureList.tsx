@@ -55,7 +55,7 @@ function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
       <h3 className={styles.name}>
         <button
           type="button"
-          className={styles.turn}
+          className="turn-button"
           aria-expanded={isOpen}
           aria-controls={id}
           title={isOpen ? "Close the workings" : "How it is got, and when it misleads"}

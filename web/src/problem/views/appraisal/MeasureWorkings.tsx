@@ -1,9 +1,8 @@
 import { MEASURE_NAMES, type AppraisalSubject, type Measure } from "@kestrelmoor/core";
 import { appraisalWorkings } from "@kestrelmoor/core/teaching";
 import { useMemo } from "react";
-import { StepItem } from "../workings/StepItem";
+import { PlainSteps } from "../workings/PlainSteps";
 import { useWorkingsChoice } from "../workings/workings-choice";
-import workingsStyles from "../workings/Workings.module.css";
 import styles from "./Appraisal.module.css";
 
 interface MeasureWorkingsProps {
@@ -11,7 +10,7 @@ interface MeasureWorkingsProps {
   readonly subject: AppraisalSubject;
 }
 
-/** How one measure is got, with the project's own numbers, written as the course has workings written. */
+/** How one measure is got, with the project's own numbers. */
 export function MeasureWorkings({ measure, subject }: MeasureWorkingsProps) {
   const { choice } = useWorkingsChoice();
   const made = useMemo(
@@ -21,14 +20,5 @@ export function MeasureWorkings({ measure, subject }: MeasureWorkingsProps) {
   if (made === null) {
     return <p className={styles.quiet}>There is no such figure here, so there are no workings.</p>;
   }
-  return (
-    <ol
-      className={workingsStyles.steps}
-      aria-label={`Workings: ${MEASURE_NAMES[measure].toLowerCase()}`}
-    >
-      {made.steps.map((step, place) => (
-        <StepItem key={`${place} ${step.kind}`} step={step} index={place} choice={choice} />
-      ))}
-    </ol>
-  );
+  return <PlainSteps of={MEASURE_NAMES[measure].toLowerCase()} steps={made.steps} />;
 }

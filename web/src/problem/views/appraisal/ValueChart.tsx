@@ -12,11 +12,10 @@ import {
 } from "recharts";
 import { AXIS, axisWidth, TOOLTIP } from "../../../ui/chart-look";
 import { roundTicks } from "../../../ui/round-ticks";
-import { Stroke, strokeOf } from "../../../ui/Stroke";
-import { useElementWidth } from "../../../ui/use-element-width";
+import { CurvesFigure, type CurveKey } from "../../../ui/CurvesFigure";
+import { curveLook } from "../../../ui/Stroke";
 import { HurdleHandle } from "./HurdleHandle";
 import { drawnCurves, type Curve } from "./value-chart";
-import styles from "./Appraisal.module.css";
 
 /** A rate at which two curves meet, or one meets nothing. */
 export interface MarkedRate {
@@ -39,13 +38,13 @@ const HEIGHT = 260;
 const MARGIN = { top: 10, right: 18, bottom: 4, left: 0 };
 /** The labels of more crossings would lie on each other; the table beside has them all. */
 const MOST_LABELLED = 3;
+const NO_KEYS: readonly CurveKey[] = [];
 const NO_CROSSINGS: readonly MarkedRate[] = [];
 
 /** Net present value against rate, with each internal rate on it and the hurdle rate as a handle. */
 export function ValueChart(props: ValueChartProps) {
   const { curves, rates, crossings = NO_CROSSINGS, hurdlePercent, format } = props;
   const { onHurdle, onLetGo } = props;
-  const [place, width] = useElementWidth();
   const isAlone = curves.length === 1;
   // Where others cross below no interest tells nobody anything, and would press all else together.
   const marked = useMemo(
@@ -82,112 +81,95 @@ export function ValueChart(props: ValueChartProps) {
     offset: 8,
   });
   return (
-    <figure ref={place} className={styles.chart}>
-      <figcaption>
-        Net present value by the rate
-        {!isAlone &&
-          curves.map(({ name }, index) => (
-            <span key={index} className={styles.key}>
-              <Stroke index={index} /> {name}
-            </span>
-          ))}
-      </figcaption>
-      {width > 0 && (
-        <div className={styles.plot}>
-          <div role="img" aria-label={words}>
-            <LineChart
-              width={width}
-              height={HEIGHT}
-              data={[...points]}
-              margin={MARGIN}
-              accessibilityLayer={false}
-            >
-              <CartesianGrid stroke="var(--reed)" vertical={false} />
-              <XAxis
-                dataKey="percent"
-                type="number"
-                domain={[from, to]}
-                ticks={across.ticks.filter(inSight)}
-                tickFormatter={(percent: number) => writeRate(percent, format)}
-                {...AXIS}
-                minTickGap={30}
-                height={AXIS_HEIGHT}
-              />
-              <YAxis
-                type="number"
-                width={axis}
-                domain={[height.low, height.high]}
-                ticks={[...height.ticks]}
-                allowDataOverflow
-                tickFormatter={short}
-                {...AXIS}
-              />
-              <Tooltip
-                {...TOOLTIP}
-                labelFormatter={(percent) => `At ${writeRate(Number(percent), format)} a year`}
-                formatter={(value, name) => [writeMoney(Number(value), format), name]}
-              />
-              <ReferenceLine y={0} stroke="var(--peat)" strokeWidth={1.4} />
-              {curves.map(({ name }, index) => (
-                <Line
-                  key={index}
-                  dataKey={`value${index}`}
-                  name={name}
-                  dot={false}
-                  activeDot={false}
-                  stroke={strokeOf(index).colour}
-                  strokeDasharray={strokeOf(index).dash}
-                  strokeWidth={2.2}
-                  isAnimationActive={false}
-                />
-              ))}
-              {rates.filter(inSight).map((percent) => (
-                <ReferenceDot
-                  key={percent}
-                  x={percent}
-                  y={0}
-                  r={5}
-                  fill="var(--paper)"
-                  stroke="var(--heather)"
-                  strokeWidth={2.4}
-                  {...(isAlone ? { label: labelled(percent, "top") } : {})}
-                />
-              ))}
-              {crossings
-                .filter(({ percent }) => inSight(percent))
-                .map(({ percent, value }) => (
-                  <ReferenceDot
-                    key={percent}
-                    x={percent}
-                    y={value}
-                    r={5}
-                    fill="var(--paper)"
-                    stroke="var(--peat)"
-                    strokeWidth={2}
-                    {...(crossings.length <= MOST_LABELLED
-                      ? { label: labelled(percent, "right") }
-                      : {})}
-                  />
-                ))}
-            </LineChart>
-          </div>
-          <HurdleHandle
-            {...{ from, to, hurdlePercent, format, onHurdle }}
-            onGrab={() => setHeldAt(hurdlePercent)}
-            onLetGo={() => {
-              setHeldAt(null);
-              onLetGo();
-            }}
-            left={axis}
-            right={width - MARGIN.right}
-            top={MARGIN.top}
-            bottom={HEIGHT - MARGIN.bottom - AXIS_HEIGHT}
-            worth={atHurdle}
-            isWorthShown={isAlone}
-          />
-        </div>
+    <CurvesFigure
+      caption="Net present value by the rate"
+      keys={isAlone ? NO_KEYS : curves.map(({ name }, stroke) => ({ name, stroke }))}
+      words={words}
+      over={(width) => (
+        <HurdleHandle
+          {...{ from, to, hurdlePercent, format, onHurdle }}
+          onGrab={() => setHeldAt(hurdlePercent)}
+          onLetGo={() => {
+            setHeldAt(null);
+            onLetGo();
+          }}
+          left={axis}
+          right={width - MARGIN.right}
+          top={MARGIN.top}
+          bottom={HEIGHT - MARGIN.bottom - AXIS_HEIGHT}
+          worth={atHurdle}
+          isWorthShown={isAlone}
+        />
       )}
-    </figure>
+    >
+      {(width) => (
+        <LineChart
+          width={width}
+          height={HEIGHT}
+          data={[...points]}
+          margin={MARGIN}
+          accessibilityLayer={false}
+        >
+          <CartesianGrid stroke="var(--reed)" vertical={false} />
+          <XAxis
+            dataKey="percent"
+            type="number"
+            domain={[from, to]}
+            ticks={across.ticks.filter(inSight)}
+            tickFormatter={(percent: number) => writeRate(percent, format)}
+            {...AXIS}
+            minTickGap={30}
+            height={AXIS_HEIGHT}
+          />
+          <YAxis
+            type="number"
+            width={axis}
+            domain={[height.low, height.high]}
+            ticks={[...height.ticks]}
+            allowDataOverflow
+            tickFormatter={short}
+            {...AXIS}
+          />
+          <Tooltip
+            {...TOOLTIP}
+            labelFormatter={(percent) => `At ${writeRate(Number(percent), format)} a year`}
+            formatter={(value, name) => [writeMoney(Number(value), format), name]}
+          />
+          <ReferenceLine y={0} stroke="var(--peat)" strokeWidth={1.4} />
+          {curves.map(({ name }, index) => (
+            <Line key={index} dataKey={`value${index}`} name={name} {...curveLook(index)} />
+          ))}
+          {rates.filter(inSight).map((percent) => (
+            <ReferenceDot
+              key={percent}
+              x={percent}
+              y={0}
+              r={5}
+              fill="var(--paper)"
+              stroke="var(--heather)"
+              strokeWidth={2.4}
+              {...(isAlone ? { label: labelled(percent, "top") } : {})}
+            />
+          ))}
+          {crossings
+            .filter(({ percent }) => inSight(percent))
+            .map(({ percent, value }) => (
+              <ReferenceDot
+                key={percent}
+                x={percent}
+                y={value}
+                r={5}
+                fill="var(--paper)"
+                stroke="var(--peat)"
+                strokeWidth={2}
+                {...(crossings.length <= MOST_LABELLED
+                  ? { label: labelled(percent, "right") }
+                  : {})}
+              />
+            ))}
+        </LineChart>
+      )}
+    </CurvesFigure>
   );
 }
 

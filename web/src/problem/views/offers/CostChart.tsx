@@ -2,10 +2,9 @@ import { formatPercent, spanWords, type ScheduleRun } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
 import { AXIS, TOOLTIP } from "../../../ui/chart-look";
-import { Stroke, strokeOf } from "../../../ui/Stroke";
-import { useElementWidth } from "../../../ui/use-element-width";
+import { CurvesFigure } from "../../../ui/CurvesFigure";
+import { curveLook } from "../../../ui/Stroke";
 import { costPoints, costScale, timeTicks } from "./cost-points";
-import styles from "./Offers.module.css";
 
 interface CostChartProps {
   readonly runs: readonly (ScheduleRun | null)[];
@@ -17,70 +16,54 @@ interface CostChartProps {
 
 /** What each loan costs a year, by how long it is held. */
 export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
-  const [place, width] = useElementWidth();
   const points = useMemo(() => costPoints(runs, frequency), [runs, frequency]);
   const scale = useMemo(() => costScale(points, runs.length), [points, runs.length]);
   return (
-    <figure ref={place} className={styles.chart}>
-      <figcaption>
-        Effective yearly cost by how long it is held:{" "}
-        {names.map((name, index) => (
-          <span key={index} className={styles.key}>
-            <Stroke index={index} /> {name}
-          </span>
-        ))}
-      </figcaption>
-      {width > 0 && (
-        <div role="img" aria-label={inWords(points, names)}>
-          <LineChart
-            width={width}
-            height={250}
-            data={points}
-            margin={{ top: 8, right: 16, bottom: 2, left: 0 }}
-            accessibilityLayer={false}
-          >
-            <CartesianGrid stroke="var(--reed)" vertical={false} />
-            <XAxis
-              dataKey="years"
-              type="number"
-              domain={[0, "dataMax"]}
-              ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
-              tickFormatter={spanWords}
-              {...AXIS}
-              minTickGap={40}
-            />
-            <YAxis
-              type="number"
-              width={74}
-              domain={[...scale]}
-              allowDataOverflow
-              tickFormatter={(cost: number) => formatPercent(cost, 2)}
-              {...AXIS}
-            />
-            <Tooltip
-              {...TOOLTIP}
-              labelFormatter={(years) => `Held for ${spanWords(Number(years))}`}
-              formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
-            />
-            {heldFor !== null && (
-              <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
-            )}
-            {names.map((name, index) => (
-              <Line
-                key={index}
-                dataKey={`cost${index}`}
-                name={name}
-                dot={false}
-                stroke={strokeOf(index).colour}
-                strokeDasharray={strokeOf(index).dash}
-                strokeWidth={2.2}
-                isAnimationActive={false}
-              />
-            ))}
-          </LineChart>
-        </div>
+    <CurvesFigure
+      caption="Effective yearly cost by how long it is held:"
+      keys={names.map((name, stroke) => ({ name, stroke }))}
+      words={inWords(points, names)}
+    >
+      {(width) => (
+        <LineChart
+          width={width}
+          height={250}
+          data={points}
+          margin={{ top: 8, right: 16, bottom: 2, left: 0 }}
+          accessibilityLayer={false}
+        >
+          <CartesianGrid stroke="var(--reed)" vertical={false} />
+          <XAxis
+            dataKey="years"
+            type="number"
+            domain={[0, "dataMax"]}
+            ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
+            tickFormatter={spanWords}
+            {...AXIS}
+            minTickGap={40}
+          />
+          <YAxis
+            type="number"
+            width={74}
+            domain={[...scale]}
+            allowDataOverflow
+            tickFormatter={(cost: number) => formatPercent(cost, 2)}
+            {...AXIS}
+          />
+          <Tooltip
+            {...TOOLTIP}
+            labelFormatter={(years) => `Held for ${spanWords(Number(years))}`}
+            formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
+          />
+          {heldFor !== null && (
+            <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
+          )}
+          {names.map((name, index) => (
+            <Line key={index} dataKey={`cost${index}`} name={name} {...curveLook(index)} />
+          ))}
+        </LineChart>
       )}
-    </figure>
+    </CurvesFigure>
   );
 }
 

@@ -9,12 +9,13 @@ import { addOffer, MOST_OFFERS, readTime } from "@kestrelmoor/core/typing";
 import { useDeferredValue, useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocument, useDocumentState } from "../../document/document-context";
-import { fieldId, focusField } from "../../lines/field-id";
+import { useDocumentState } from "../../document/document-context";
+import { fieldId } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { changedAccounts } from "../schedule/changed-accounts";
 import { changesOn, useChangeLines } from "../schedule/use-change-lines";
+import { AddRowButton } from "../AddRowButton";
 import { baseOffer } from "./base-offer";
 import { CostChart } from "./CostChart";
 import { offerColumns } from "./offer-columns";
@@ -116,7 +117,13 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
         offers={offers}
         columns={columns}
       />
-      <AddOffer count={offers.length} />
+      {offers.length < MOST_OFFERS && (
+        <AddRowButton
+          words="Add an offer"
+          field="percent"
+          add={(draft) => addOffer(draft)?.id ?? ""}
+        />
+      )}
       {runsLater.length > 1 && (
         <Ranking runs={runsLater} names={namesLater} frequency={frequency} heldFor={heldFor} />
       )}
@@ -149,26 +156,6 @@ function HeldFor({ typed }: { readonly typed: string }) {
         onLeave={leave}
       />{" "}
       and then paid off.
-    </p>
-  );
-}
-
-function AddOffer({ count }: { readonly count: number }) {
-  const store = useDocument();
-  if (count >= MOST_OFFERS) return null;
-  return (
-    <p>
-      <button
-        type="button"
-        className="quiet-button"
-        onClick={() => {
-          let id = "";
-          store.edit((draft) => (id = addOffer(draft)?.id ?? ""));
-          setTimeout(() => focusField(fieldId(id, "percent")), 0);
-        }}
-      >
-        Add an offer
-      </button>
     </p>
   );
 }

@@ -3,12 +3,13 @@ import { addProject, MOST_OTHER_PROJECTS } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocument, useDocumentState } from "../../document/document-context";
-import { fieldId, focusField } from "../../lines/field-id";
+import { useDocumentState } from "../../document/document-context";
 import { JudgedBy } from "../appraisal/JudgedBy";
-import { judgedProject, measuredByOf, type MeasuredBy } from "../appraisal/judged-project";
+import type { MeasuredBy } from "../appraisal/judged-project";
+import { useJudgedProject } from "../appraisal/use-judged-project";
 import { useHurdleEditing } from "../appraisal/use-hurdle-editing";
 import { ValueChart } from "../appraisal/ValueChart";
+import { AddRowButton } from "../AddRowButton";
 import { Budget } from "./Budget";
 import { compared } from "./compared";
 import { Crossings } from "./Crossings";
@@ -22,21 +23,11 @@ const COMPARES_AFTER_MS = 120;
 
 /** Other projects beside the one of the problem: which is worth the most, and between which rates. */
 export function ProjectsView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, COMPARES_AFTER_MS);
-  const typed = useDocumentState(({ draft }) => draft.appraisal);
-  const format = useAnswerFormat();
-  const judged = useMemo(
-    () =>
-      problem === null
-        ? null
-        : judgedProject(problem, result?.ok === true ? result.value : null, typed, format),
-    [problem, result, typed, format],
-  );
+  const { judged, measuredBy } = useJudgedProject();
   if (judged?.ok !== true) {
     return (
       <>
-        <JudgedBy measuredBy={measuredByOf(problem, typed)} />
+        <JudgedBy measuredBy={measuredBy} />
         <p className={styles.quiet}>
           {judged?.sentence ??
             "Once every line can be read, other projects can be set beside this one here."}
@@ -44,7 +35,7 @@ export function ProjectsView() {
       </>
     );
   }
-  return <Compared own={judged.flows} measuredBy={judged.measuredBy} />;
+  return <Compared own={judged.flows} measuredBy={measuredBy} />;
 }
 
 interface ComparedProps {
@@ -90,7 +81,13 @@ function Compared({ own, measuredBy }: ComparedProps) {
           />
         ))}
       </ul>
-      <AddProject count={others.length} />
+      {others.length < MOST_OTHER_PROJECTS && (
+        <AddRowButton
+          words="Add a project"
+          field="amounts"
+          add={(draft) => addProject(draft)?.id ?? ""}
+        />
+      )}
       {contenders.length < 2 ? (
         <p className={styles.quiet}>
           Type the amounts of another project, and the two stand side by side: ranked by each
@@ -113,25 +110,5 @@ function Compared({ own, measuredBy }: ComparedProps) {
         </>
       )}
     </>
-  );
-}
-
-function AddProject({ count }: { readonly count: number }) {
-  const store = useDocument();
-  if (count >= MOST_OTHER_PROJECTS) return null;
-  return (
-    <p>
-      <button
-        type="button"
-        className="quiet-button"
-        onClick={() => {
-          let id = "";
-          store.edit((draft) => (id = addProject(draft)?.id ?? ""));
-          setTimeout(() => focusField(fieldId(id, "amounts")), 0);
-        }}
-      >
-        Add a project
-      </button>
-    </p>
   );
 }

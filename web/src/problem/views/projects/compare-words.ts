@@ -1,6 +1,7 @@
 import {
   bestOne,
   bestWithin,
+  listed,
   placesBy,
   spanWords,
   writeMoney,
@@ -79,10 +80,4 @@ export function budgetVerdict(
 
 function namesOf(contenders: readonly Contender[], { taken }: Choice): string[] {
   return taken.map((place) => contenders[place]?.name ?? "");
-}
-
-function listed(names: readonly string[]): string {
-  return names.length < 2
-    ? (names[0] ?? "")
-    : `${names.slice(0, -1).join(", ")} and ${names.at(-1) ?? ""}`;
 }

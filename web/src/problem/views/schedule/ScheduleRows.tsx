@@ -31,7 +31,7 @@ export function RowCells({ row, cells, turn }: RowCellsProps) {
         {row.kind === "year" ? (
           <button
             type="button"
-            className={styles.turn}
+            className={`turn-button ${styles.strong ?? ""}`}
             aria-expanded={row.isOpen}
             onClick={() => turn(row.year.year)}
           >

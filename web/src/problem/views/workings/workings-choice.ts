@@ -1,9 +1,7 @@
 import { LEVELS } from "@kestrelmoor/core/teaching";
 import { create } from "zustand";
 import * as z from "zod";
-import { browserStorage } from "../../../ui/browser-storage";
-
-const STORAGE_KEY = "kestrelmoor-workings";
+import { keptInBrowser } from "../../../ui/kept-in-browser";
 
 const choiceSchema = z.object({
   level: z.enum(LEVELS),
@@ -22,24 +20,17 @@ const USUAL: WorkingsChoice = {
   rounding: { factor: null, rate: null },
 };
 
-function stored(): WorkingsChoice {
-  try {
-    const read = choiceSchema.safeParse(JSON.parse(browserStorage.read(STORAGE_KEY) ?? ""));
-    return read.success ? read.data : USUAL;
-  } catch {
-    return USUAL;
-  }
-}
+const kept = keptInBrowser("kestrelmoor-workings", choiceSchema, USUAL);
 
 /** How this person's course has workings written; this browser remembers it. */
 export const useWorkingsChoice = create<{
   readonly choice: WorkingsChoice;
   readonly change: (part: Partial<WorkingsChoice>) => void;
 }>((set, get) => ({
-  choice: stored(),
+  choice: kept.first,
   change: (part) => {
     const choice = { ...get().choice, ...part };
-    browserStorage.write(STORAGE_KEY, JSON.stringify(choice));
+    kept.keep(choice);
     set({ choice });
   },
 }));

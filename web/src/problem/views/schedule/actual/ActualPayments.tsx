@@ -1,9 +1,10 @@
-import { useMemo, useRef } from "react";
+import { useMemo } from "react";
 import type { SchedulePartProps } from "../ScheduleSummary";
 import { useActualChoice } from "./actual-choice";
 import { AgainstPlanTable } from "./AgainstPlanTable";
 import { HowItIsRead } from "./HowItIsRead";
 import { paymentsIn } from "./payments-in";
+import { TABLE_FILES, useFilePicker } from "../../../../ui/use-file-picker";
 import { readTable, readTextFile, type ReadTable } from "../../../../files/read-file";
 import { recognise } from "./recognise";
 import styles from "./Actual.module.css";
@@ -11,7 +12,6 @@ import styles from "./Actual.module.css";
 /** Payments that were really made, read from a file and set against the schedule. */
 export function ActualPayments(props: SchedulePartProps) {
   const [{ file, complaint, separator }, change] = useActualChoice();
-  const picker = useRef<HTMLInputElement>(null);
   const table = useMemo(
     () => (file === null ? null : readTable(file.text, separator)),
     [file, separator],
@@ -21,10 +21,13 @@ export function ActualPayments(props: SchedulePartProps) {
     if (read.ok) change({ file: read, complaint: null, separator: null, chosen: {} });
     else change({ complaint: read.sentence });
   };
+  const picker = useFilePicker("File of payments", TABLE_FILES, (picked) => {
+    void open(picked);
+  });
   return (
     <section className={styles.actual} aria-label="Real payments">
       <p>
-        <button type="button" className="word-button" onClick={() => picker.current?.click()}>
+        <button type="button" className="word-button" onClick={picker.open}>
           {file === null ? "Set real payments against it" : "Read another file"}
         </button>{" "}
         <span className={styles.quiet}>
@@ -32,19 +35,7 @@ export function ActualPayments(props: SchedulePartProps) {
             ? "from a CSV file of dates and amounts, as a bank or a spreadsheet saves it"
             : `“${file.name}” is read here and kept nowhere.`}
         </span>
-        <input
-          ref={picker}
-          type="file"
-          hidden
-          aria-label="File of payments"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
-          onChange={({ target }) => {
-            const [picked] = target.files ?? [];
-            if (picked !== undefined) void open(picked);
-            // The same file, mended, can be picked again.
-            target.value = "";
-          }}
-        />
+        {picker.input}
       </p>
       {complaint !== null && <p className={styles.complaint}>{complaint}</p>}
       {table !== null && <ReadFrom {...props} table={table} />}

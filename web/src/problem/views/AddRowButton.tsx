@@ -1,0 +1,31 @@
+import type { Draft } from "@kestrelmoor/core/typing";
+import { useDocument } from "../document/document-context";
+import { fieldId, focusField } from "../lines/field-id";
+
+interface AddRowButtonProps {
+  readonly words: string;
+  /** Adds to the draft, and tells the id of what was added. */
+  readonly add: (draft: Draft) => string;
+  /** The field of it that is typed in first. */
+  readonly field: string;
+}
+
+/** Adds another thing to compare with, and goes to its first field. */
+export function AddRowButton({ words, add, field }: AddRowButtonProps) {
+  const store = useDocument();
+  return (
+    <p>
+      <button
+        type="button"
+        className="quiet-button"
+        onClick={() => {
+          let id = "";
+          store.edit((draft) => (id = add(draft)));
+          setTimeout(() => focusField(fieldId(id, field)), 0);
+        }}
+      >
+        {words}
+      </button>
+    </p>
+  );
+}

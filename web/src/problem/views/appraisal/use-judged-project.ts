@@ -1,0 +1,33 @@
+import { useMemo } from "react";
+import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useDocumentState } from "../../document/document-context";
+import { judgedProject, measuredByOf, type JudgedProject, type MeasuredBy } from "./judged-project";
+
+/** Many amounts are gone through; while somebody types, that waits for a pause. */
+const JUDGES_AFTER_MS = 60;
+
+interface Judged {
+  /** `null` while a line cannot be read. */
+  readonly judged: JudgedProject | null;
+  readonly measuredBy: MeasuredBy;
+}
+
+/** The open problem as a project, judged by what is typed; known a moment after the typing. */
+export function useJudgedProject(): Judged {
+  const now = useDocumentState((state) => state.outcome);
+  const { problem, result } = useLingering(now, JUDGES_AFTER_MS);
+  const typed = useDocumentState(({ draft }) => draft.appraisal);
+  const format = useAnswerFormat();
+  const judged = useMemo(
+    () =>
+      problem === null
+        ? null
+        : judgedProject(problem, result?.ok === true ? result.value : null, typed, format),
+    [problem, result, typed, format],
+  );
+  return {
+    judged,
+    measuredBy: judged?.ok === true ? judged.measuredBy : measuredByOf(problem, typed),
+  };
+}

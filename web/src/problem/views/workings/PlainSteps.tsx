@@ -1,0 +1,26 @@
+import type { Step } from "@kestrelmoor/core/teaching";
+import { StepItem } from "./StepItem";
+import { useWorkingsChoice } from "./workings-choice";
+import styles from "./Workings.module.css";
+
+interface PlainStepsProps {
+  readonly of: string;
+  readonly steps: readonly Step[];
+  /** Whether the place is narrow, so that formulas stand under their sentence. */
+  readonly isNarrow?: boolean;
+}
+
+/** Workings that stand by themselves, written as the course has workings written. */
+export function PlainSteps({ of, steps, isNarrow = false }: PlainStepsProps) {
+  const { choice } = useWorkingsChoice();
+  return (
+    <ol
+      className={`${styles.steps ?? ""} ${isNarrow ? (styles.stacked ?? "") : ""}`}
+      aria-label={`Workings: ${of}`}
+    >
+      {steps.map((step, place) => (
+        <StepItem key={`${place} ${step.kind}`} step={step} index={place} choice={choice} />
+      ))}
+    </ol>
+  );
+}
