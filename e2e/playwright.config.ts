@@ -4,7 +4,9 @@ import { CHROMIUM } from "./support/chromium";
 export default defineConfig({
   testDir: "specs",
   outputDir: "test-results",
-  workers: 1,
+  // Each worker has an application and a database of its own; a third would only wait for a core.
+  workers: 2,
+  fullyParallel: true,
   // On a starved machine a menu that is still opening may slip from under the pointer; what fails twice is wrong.
   retries: 1,
   timeout: 60_000,

@@ -1,0 +1,67 @@
+import { existsSync, readdirSync } from "node:fs";
+import { inRoot } from "./folders.mjs";
+import { Obstacle } from "./stop-with.mjs";
+
+const VIEWS = "web/src/problem/views";
+
+/** For each browser test, the folders and files it is there to test. */
+const REACH = {
+  access: ["web/src/app", "web/src/ui"],
+  answer: ["web/src/problem/answer", "core/src/draft/sums", "core/src/wording/answer-sentence.ts"],
+  appraisal: [`${VIEWS}/appraisal`, `${VIEWS}/projects`, "core/src/appraisal"],
+  "bad-input": ["web/src/problem/lines", "core/src/input", "core/src/wording/sentences.ts"],
+  "from-a-file": ["web/src/files", "web/src/problem/lines"],
+  "hand-in": [`${VIEWS}/hand-in`, "core/src/hand-in"],
+  keeping: ["web/src/problem/saving", "web/src/problem/document", "server/src"],
+  lines: ["web/src/problem/lines", "core/src/draft", "core/src/input"],
+  mark: [`${VIEWS}/mark`, "core/src/mistakes"],
+  notebook: ["web/src/notebook", "web/src/api", "server/src", "contract/src"],
+  offers: [`${VIEWS}/offers`, "core/src/schedule/offers", "core/src/draft/offers"],
+  proof: [`${VIEWS}/proof`, "core/src/proof"],
+  "rates-and-tables": [
+    ...["web/src/rates", "web/src/tables", "web/src/desk", `${VIEWS}/table`],
+    ...["core/src/rates", "core/src/tables"],
+  ],
+  room: ["web/src/app", "web/src/ui", "web/src/problem/timeline"],
+  schedule: [`${VIEWS}/schedule`, "core/src/schedule"],
+  shaping: ["web/src/problem/lines", "core/src/draft/reshape.ts", "core/src/draft/parting"],
+  start: ["scripts", "server/src"],
+  story: ["core/src", "web/src", "demo"],
+  timeline: ["web/src/problem/timeline", `${VIEWS}/shares`],
+  variants: [`${VIEWS}/variants`, "core/src/draft/variants", "core/src/vary"],
+  "what-if": [`${VIEWS}/what-if`, "web/src/workers", "core/src/vary"],
+  workings: [`${VIEWS}/workings`, "core/src/workings"],
+};
+
+/** The browser tests to run for some changed files; every one if what all of them use has changed. */
+export function specsReachedBy(files) {
+  if (
+    files.some((file) => file.startsWith("e2e/support/") || file === "e2e/playwright.config.ts")
+  ) {
+    return Object.keys(REACH);
+  }
+  return Object.keys(REACH).filter((name) =>
+    files.some(
+      (file) =>
+        file === `e2e/specs/${name}.spec.ts` ||
+        (!file.includes(".test.") && REACH[name].some((place) => isWithin(file, place))),
+    ),
+  );
+}
+
+function isWithin(file, place) {
+  return file === place || file.startsWith(`${place}/`);
+}
+
+/** A browser test without a row here would never run for a change; a place that moved would reach nothing. */
+export function checkReach() {
+  const specs = readdirSync(inRoot("e2e/specs")).map((name) => name.replace(".spec.ts", ""));
+  const missing = specs.filter((name) => REACH[name] === undefined);
+  const gone = Object.entries(REACH).flatMap(([name, places]) => [
+    ...(specs.includes(name) ? [] : [name]),
+    ...places.filter((place) => !existsSync(inRoot(place))),
+  ]);
+  const faults = [...missing, ...gone];
+  if (faults.length === 0) return;
+  throw new Obstacle(`scripts/lib/browser-reach.mjs does not match: ${faults.join(", ")}.`);
+}
