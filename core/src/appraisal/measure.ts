@@ -1,4 +1,4 @@
-/** What a project is judged by, in the order in which courses teach it. */
+/** The measures of a project, in the order in which courses teach them. */
 export const MEASURES = [
   "npv",
   "irr",
@@ -11,13 +11,13 @@ export const MEASURES = [
 
 export type Measure = (typeof MEASURES)[number];
 
-/** What each is called. */
+/** The name of each measure. */
 export const MEASURE_NAMES: Readonly<Record<Measure, string>> = {
   npv: "Net present value",
   irr: "Internal rate of return",
-  mirr: "Modified rate of return",
-  payback: "Payback",
-  "discounted-payback": "Discounted payback",
+  mirr: "Modified internal rate of return",
+  payback: "Payback period",
+  "discounted-payback": "Discounted payback period",
   "profitability-index": "Profitability index",
-  "equivalent-annual": "Equivalent annual amount",
+  "equivalent-annual": "Equivalent annual annuity",
 };

@@ -4,8 +4,8 @@ import { yearsOf } from "../time/duration";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-sentence";
 import { endWords } from "./end-words";
-import { durationWords } from "./format-time";
-import { frequencyWords } from "./quotation-words";
+import { calendarDateWords, durationWords } from "./format-time";
+import { eachPeriod, frequencyWords } from "./quotation-words";
 
 /** An unknown amount of any kind of flow as a sentence. */
 export function amountSentence(
@@ -22,43 +22,56 @@ export function amountSentence(
     case "stream":
       return path[2] === "growth"
         ? stepSentence(flow, answer, format)
-        : {
-            lead: `${flow.growth === undefined ? "Each time" : "The first time"} ${verb(false)}`,
-            value,
-            rest: frequencyWords(flow.every).adverb,
-          };
+        : flow.growth === undefined
+          ? { ...levelPayment(flow, answer, format), value }
+          : { lead: firstPaymentLead(answer, format), value, rest: "" };
     case "list": {
-      const words = answer.direction === "in" ? "coming in" : "going out";
-      const way = format.moneyOut === "minus" ? "" : words;
-      return { lead: `Amount number ${Number(path[3]) + 1} is`, value, rest: way };
+      const way = format.moneyOut === "minus" ? "" : `, money ${answer.direction ?? "in"},`;
+      return { lead: `Amount ${Number(path[3]) + 1}${way} is`, value, rest: "" };
     }
     case "dated": {
-      const on = flow.entries[Number(path[3])]?.on ?? "that day";
-      return { lead: `On ${on} ${verb(false)}`, value, rest: "" };
+      const on = flow.entries[Number(path[3])]?.on;
+      const when = on === undefined ? "On that day" : `On ${calendarDateWords(on)}`;
+      return { lead: `${when}, ${verb(false)}`, value, rest: "" };
     }
     default:
       return {
-        lead: `${whenWords(flow?.at ?? null)} ${verb(isFirst(solution))}`,
+        lead: `${whenWords(flow?.at ?? null)}, ${verb(isFirst(solution))}`,
         value,
         rest: "",
       };
   }
 }
 
-/** A place in time that opens a sentence. */
+/** "You pay … at the end of each month." */
+function levelPayment({ every, timing }: FlowOf<"stream">, answer: Answer, format: AnswerFormat) {
+  const { noun } = frequencyWords(every);
+  const isMinus = format.moneyOut === "minus";
+  return {
+    lead: isMinus ? "The payment is" : answer.direction === "in" ? "You receive" : "You pay",
+    rest: `at the ${timing} of ${eachPeriod(noun)}`,
+  };
+}
+
+function firstPaymentLead({ direction }: Answer, { moneyOut }: AnswerFormat): string {
+  if (moneyOut === "minus") return "The first payment is";
+  return direction === "in" ? "The first payment you receive is" : "Your first payment is";
+}
+
+/** A date that opens a sentence. */
 export function whenWords(at: Position): string {
-  if (at === null) return "Then";
+  if (at === null) return "At that time";
   if (typeof at !== "string") return `When ${endWords(at.endOf)}`;
   return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at)}`;
 }
 
-/** A minus says who pays whom, and a verb that says it too would say it twice. */
+/** With a minus sign the verb would repeat the direction, so it is left out. */
 function verbOf({ direction }: Answer, opens: boolean, { moneyOut }: AnswerFormat): string {
   if (moneyOut === "minus") return "the amount is";
-  return direction === "in" ? "you receive" : opens ? "you put in" : "you pay";
+  return direction === "in" ? "you receive" : opens ? "you invest" : "you pay";
 }
 
-/** Whether nothing moves before the single amount that was asked for. */
+/** Whether no cash flow comes before the unknown single amount. */
 function isFirst({ unknown, settled }: Solution): boolean {
   const own = settled.flows[Number(unknown.path[1])];
   if (own?.kind !== "single") return false;
@@ -77,6 +90,6 @@ function stepSentence(
   return {
     lead: value < 0 ? "The payments fall by" : "The payments rise by",
     value: writeMoney(Math.abs(value), format),
-    rest: `each ${each}`,
+    rest: eachPeriod(each),
   };
 }

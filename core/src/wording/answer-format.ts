@@ -2,14 +2,14 @@ import * as z from "zod";
 import { roundDecimal } from "../numbers/round-decimal";
 import { formatSignificant } from "./format-number";
 
-/** How an answer is to be written: what teachers ask for and what other programs take. */
+/** Number format of an answer, to match a course's rules or another program. */
 export const answerFormatSchema = z.strictObject({
-  /** Of money, always as many. */
+  /** Decimals of money, always shown. */
   decimals: z.int().min(0).max(8),
-  /** Of a rate in percent, at the most; a rate as a decimal has two more. */
+  /** The most decimals of a rate as a percentage; a rate as a decimal has two more. */
   rateDecimals: z.int().min(0).max(8),
   rounding: z.enum(["half-up", "half-even", "down", "up"]),
-  /** What stands between the thousands, and what before the decimals. */
+  /** The separator of thousands, then the decimal mark. */
   marks: z.enum([
     "comma-point",
     "space-point",
@@ -18,16 +18,16 @@ export const answerFormatSchema = z.strictObject({
     "space-comma",
     "plain-comma",
   ]),
-  /** Before an amount of money, or nothing. */
+  /** The currency sign before an amount of money; may be empty. */
   sign: z.string().max(4),
-  /** Whether money out is told by words or by a minus. */
+  /** Whether money out is shown in words or with a minus sign. */
   moneyOut: z.enum(["words", "minus"]),
   rate: z.enum(["percent", "decimal"]),
 });
 
 export type AnswerFormat = z.infer<typeof answerFormatSchema>;
 
-/** As money is written on paper: `5,895.62`, `3.15 %`. */
+/** The default: `5,895.62`, `3.15%`. */
 export const USUAL_FORMAT: AnswerFormat = {
   decimals: 2,
   rateDecimals: 4,
@@ -45,7 +45,7 @@ export function writeMoney(amount: number, format: AnswerFormat): string {
   return `${amount < 0 && !isZero ? "−" : ""}${format.sign}${text}`;
 }
 
-/** An amount with its direction, which is a minus only where the format has it so. */
+/** An amount with its direction: a minus sign if the format asks for one. */
 export function writeDirected(
   amount: number,
   direction: "in" | "out" | undefined,
@@ -55,17 +55,22 @@ export function writeDirected(
   return writeMoney(isMinus ? -Math.abs(amount) : Math.abs(amount), format);
 }
 
-/** A rate given in percent: `3.15 %`, `0.0315`. One that is not zero is never written as zero. */
+/** A rate given as a percentage: `3.15%`, `0.0315`. A rate that is not zero is never written as zero. */
 export function writeRate(percent: number, format: AnswerFormat): string {
   const isDecimal = format.rate === "decimal";
   const value = isDecimal ? percent / 100 : percent;
   const text = writeFigure(value, format, format.rateDecimals + (isDecimal ? 2 : 0));
   const vanished = percent !== 0 && !/[1-9]/.test(text);
   const shown = vanished ? withMark(formatSignificant(value, 4), format) : text;
-  return isDecimal ? shown : `${shown}\u00a0%`;
+  return isDecimal ? shown : `${shown}${percentSign(format)}`;
 }
 
-/** Any other number, with no more decimals than it has. */
+/** Closed up after a decimal point, `7.4%`; after a decimal comma a no-break space is usual, `7,4 %`. */
+function percentSign(format: AnswerFormat): string {
+  return decimalMark(format) === "," ? "\u00a0%" : "%";
+}
+
+/** Any other number, without trailing zeros. */
 export function writeFigure(value: number, format: AnswerFormat, mostDecimals = 4): string {
   const rounded = roundDecimal(value, mostDecimals, format.rounding);
   const short = rounded.includes(".") ? rounded.replace(/\.?0+$/, "") : rounded;

@@ -1,6 +1,7 @@
 import type { Problem } from "../problem/schema";
 import { quotationOf } from "../rates/quotation";
 import type { Answer, Solution } from "../solve/solution";
+import { yearsOf } from "../time/duration";
 import { amountSentence, whenWords } from "./amount-sentence";
 import {
   USUAL_FORMAT,
@@ -10,9 +11,9 @@ import {
   type AnswerFormat,
 } from "./answer-format";
 import { formatYearsMonthsDays } from "./format-time";
-import { frequencyWords, quotationWords } from "./quotation-words";
+import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 
-/** An answer in three parts, so that a screen can make the middle one large. */
+/** An answer in three parts; the screen enlarges the value. */
 export interface AnswerSentence {
   readonly lead: string;
   readonly value: string;
@@ -40,14 +41,14 @@ export function answerSentence(
     case "at":
     case "begins":
       return {
-        lead: solution.unknown.kind === "at" ? "It takes" : "It begins after",
+        lead: solution.unknown.kind === "at" ? "It takes" : beginsLead(problem, solution),
         value: yearsInWords(answer.value, format),
         rest: `that is ${formatYearsMonthsDays(answer.value)}`,
       };
   }
 }
 
-/** The same as one plain sentence, for lists, screen readers and copying. */
+/** The answer as one sentence, for lists, screen readers and copying. */
 export function answerText(
   problem: Problem,
   solution: Solution,
@@ -63,16 +64,24 @@ function worthSentence(
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
-  const words = whenWords(problem.ask?.at ?? null);
-  const value = writeMoney(Math.abs(answer.value), format);
+  const at = problem.ask?.at ?? null;
+  const isToday = typeof at === "string" && yearsOf(at) === 0;
   const { totalIn, totalOut } = solution.facts;
-  if (totalOut === 0) return { lead: `${words} the money in is worth`, value, rest: "" };
-  if (totalIn === 0) return { lead: `${words} the money out is worth`, value, rest: "" };
-  if (format.moneyOut === "minus") {
-    return { lead: `${words} it is all worth`, value: writeMoney(answer.value, format), rest: "" };
-  }
-  const side = answer.value < 0 ? "against you" : "in your favour";
-  return { lead: `${words} it is all worth`, value, rest: side };
+  const isOneSided = totalOut === 0 || totalIn === 0;
+  const name = isOneSided ? "value" : "net value";
+  return {
+    lead: isToday
+      ? `The ${name.replace("value", "present value")} is`
+      : `${whenWords(at)}, the ${name} is`,
+    // A net value carries its sign; a value of one side only has no direction to lose.
+    value: writeMoney(isOneSided ? Math.abs(answer.value) : answer.value, format),
+    rest: "",
+  };
+}
+
+function beginsLead(problem: Problem, { unknown }: Solution): string {
+  const isStream = problem.flows[Number(unknown.path[1])]?.kind === "stream";
+  return `The ${isStream ? "payments" : "amounts"} begin after`;
 }
 
 function rateSentence(
@@ -98,9 +107,9 @@ function growthSentence(
   const flow = problem.flows[Number(solution.unknown.path[1])];
   const every = flow?.kind === "stream" ? flow.growth?.every : undefined;
   return {
-    lead: answer.value < 0 ? "The payments shrink by" : "The payments grow by",
+    lead: answer.value < 0 ? "The payments decrease by" : "The payments grow by",
     value: writeRate(Math.abs(answer.value), format),
-    rest: every === undefined ? "" : `each ${frequencyWords(every).noun}`,
+    rest: every === undefined ? "" : eachPeriod(frequencyWords(every).noun),
   };
 }
 
@@ -113,8 +122,13 @@ function countSentence({ facts }: Solution, answer: Answer, format: AnswerFormat
     rest:
       last === undefined
         ? "payments"
-        : `payments: ${full === 0 ? "none in full" : `${writeFigure(full, format)} in full`}, and a last one of ${writeMoney(last.amount, format)}`,
+        : `payments: ${fullPayments(full, format)} and a final payment of ${writeMoney(last.amount, format)}`,
   };
+}
+
+function fullPayments(full: number, format: AnswerFormat): string {
+  const figure = full === 0 ? "no" : writeFigure(full, format);
+  return `${figure} full payment${full === 1 ? "" : "s"}`;
 }
 
 function yearsInWords(years: number, format: AnswerFormat): string {

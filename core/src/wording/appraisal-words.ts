@@ -9,20 +9,20 @@ import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
 
-/** A project that has been judged, and how its figures are written. */
+/** An appraised project, and how its numbers are written. */
 export interface AppraisalSubject {
   /** In time order. */
   readonly flows: readonly DatedAmount[];
   readonly hurdlePercent: number;
   readonly reinvestPercent: number;
   readonly judged: Appraisal;
-  /** Why the internal rates were not searched for, where they were not. */
+  /** Why the internal rates were not calculated, if they were not. */
   readonly ratesIssue?: Issue | null;
   readonly format: AnswerFormat;
 }
 
 export interface MeasureWords {
-  /** The measure's own figure; `null` where the project has none. */
+  /** The value of the measure; `null` if the project has none. */
   readonly figure: string | null;
   /** What it says about this project. */
   readonly says: string;
@@ -32,7 +32,7 @@ export interface MeasureWords {
   readonly isMisleading: boolean;
 }
 
-/** What each measure says of a project, in one sentence with a verb, and where it leads astray. */
+/** What each measure says about a project, in one sentence, and when it misleads. */
 export function measureWords(measure: Measure, subject: AppraisalSubject): MeasureWords {
   return WORDS[measure](subject);
 }
@@ -41,16 +41,16 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
   npv: ({ hurdlePercent, judged: { npv }, format }) => {
     const at = `At ${writeRate(hurdlePercent, format)} a year`;
     const size = writeMoney(Math.abs(npv), format);
-    const isNothing = !/[1-9]/.test(size);
+    const isZero = !/[1-9]/.test(size);
     return {
       figure: writeMoney(npv, format),
-      says: isNothing
-        ? `${at} it is worth exactly what it costs: it earns the hurdle rate, and nothing besides.`
+      says: isZero
+        ? `${at}, the project adds no value: it earns exactly the hurdle rate.`
         : npv > 0
-          ? `${at} it is worth ${size} more today than it costs: it earns the hurdle rate, and that besides.`
-          : `${at} it is worth ${size} less today than it costs: it does not earn the hurdle rate.`,
+          ? `${at}, the project adds value of ${size} today: it earns more than the hurdle rate.`
+          : `${at}, the project loses value of ${size} today: it earns less than the hurdle rate.`,
       misleads:
-        "It does not say how much money is tied up, or for how long: of projects of unequal size or life compare the profitability index or the equivalent annual amount as well.",
+        "It ignores how much money is tied up and for how long. For projects of different size or life, also compare the profitability index or the equivalent annual annuity.",
       isMisleading: false,
     };
   },
@@ -63,7 +63,7 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     const below =
       irrPercentsBelow.length === 0
         ? ""
-        : ` The equation also holds at ${listed(irrPercentsBelow.map(rate))}, where nine tenths of the money would be lost each year: no rate to judge by.`;
+        : ` The equation also has a root at ${listed(irrPercentsBelow.map(rate))}, a loss of at least ${writeRate(90, format)} a year. Ignore it.`;
     const opening = flows.find(({ amount }) => amount !== 0)?.amount ?? 0;
     const isLoan = opening > 0 && turnsOf(flows) === 1;
     return {
@@ -74,14 +74,14 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
           : only === undefined
             ? `${whyNoRate(subject)}${below}`
             : irrPercents.length > 1
-              ? `The money turns its way ${timesWords(turnsOf(flows))}, and at ${writeFigure(irrPercents.length, format)} rates the project is worth nothing: ${listed(irrPercents.map(rate))}. None of them by itself is what it earns; judge it by the net present value.${below}`
+              ? `The cash flows change sign ${timesWords(turnsOf(flows))}, and the net present value is zero at ${writeFigure(irrPercents.length, format)} rates: ${listed(irrPercents.map(rate))}. None of them is the project's return. Decide by net present value.${below}`
               : isLoan
-                ? `The money comes in first, so ${rate(only)} a year is what it costs, as with a loan: less is better.`
-                : `The money that is in it earns ${rate(only)} a year, ${againstHurdle(only, hurdlePercent, format)}.${below}`,
+                ? `Money comes in first, as with a loan, so ${rate(only)} a year is its cost: lower is better.`
+                : `The money invested earns ${rate(only)} a year, ${againstHurdle(only, hurdlePercent, format)}.${below}`,
       misleads:
         irrPercents.length > 1 || isLoan
-          ? "The rule “accept what earns more than the hurdle rate” holds only where money goes out first and then comes back."
-          : "It supposes that what comes back early earns the same rate elsewhere, and does not see size: of two projects the smaller one often has the higher rate.",
+          ? "The rule “accept if the rate exceeds the hurdle rate” holds only when money goes out first and comes back later."
+          : "It assumes that early inflows are reinvested at the same rate, and it ignores scale: a smaller project often shows a higher rate.",
       isMisleading: irrPercents.length > 1 || isLoan,
     };
   },
@@ -90,10 +90,10 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     figure: mirrPercent === null ? null : writeRate(mirrPercent, format),
     says:
       mirrPercent === null
-        ? "It needs money that goes out and money that comes in, with time between them."
-        : `If what comes in earns ${writeRate(reinvestPercent, format)} a year until the end, the money put in grows by ${writeRate(mirrPercent, format)} a year, ${againstHurdle(mirrPercent, hurdlePercent, format)}.`,
+        ? "It needs both money out and money in, at different times."
+        : `With inflows reinvested at ${writeRate(reinvestPercent, format)} a year, the investment grows by ${writeRate(mirrPercent, format)} a year, ${againstHurdle(mirrPercent, hurdlePercent, format)}.`,
     misleads:
-      "It hangs on the rate at which you suppose money is reinvested, and on when the project ends: the longer its life, the nearer it comes to that rate.",
+      "It depends on the reinvestment rate you assume and on the length of the project: the longer the life, the closer it comes to that rate.",
     isMisleading: false,
   }),
 
@@ -105,13 +105,13 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       figure: payback === null ? null : formatYears(payback, 4),
       says:
         payback === null
-          ? neverBack(totals, "the running total", format)
-          : `The money is back after ${timeWords(payback)}.`,
+          ? neverBack(totals, "the cumulative cash flow", format)
+          : `The outlay is recovered after ${timeWords(payback)}.`,
       misleads:
         again ??
         (isPoor
-          ? "Here the money is back, and the project is still worth less than it costs: payback leaves out that later money is worth less."
-          : "It leaves out that later money is worth less, and all that comes after the money is back."),
+          ? "Here the outlay is recovered although the net present value is negative: the payback period ignores the time value of money."
+          : "It ignores the time value of money and all cash flows after payback."),
       isMisleading: again !== null || isPoor,
     };
   },
@@ -125,11 +125,11 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       figure: discountedPayback === null ? null : formatYears(discountedPayback, 4),
       says:
         discountedPayback === null
-          ? neverBack(totals, "the running total of present values", format)
-          : `With ${writeRate(hurdlePercent, format)} a year on it the money is back after ${timeWords(discountedPayback)}.`,
+          ? neverBack(totals, "the cumulative present value", format)
+          : `With cash flows discounted at ${writeRate(hurdlePercent, format)} a year, the outlay is recovered after ${timeWords(discountedPayback)}.`,
       misleads:
         again ??
-        "It leaves out all that comes after, so it prefers what is quick to what is large.",
+        "It ignores all cash flows after payback, so it favours quick projects over large ones.",
       isMisleading: again !== null,
     };
   },
@@ -140,11 +140,11 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       figure: profitabilityIndex === null ? null : writeFigure(profitabilityIndex, format, 4),
       says:
         profitabilityIndex === null
-          ? "It needs an outlay as the first amount: what comes later is measured against that."
-          : `Each 1.00 laid out at the start brings ${writeFigure(profitabilityIndex, format, 4)} of value later: ${profitabilityIndex > 1 ? "more" : profitabilityIndex === 1 ? "just as much" : "less"} than it costs.`,
+          ? "The first amount must be an outlay: later cash flows are divided by it."
+          : `Each ${writeMoney(1, format)} of initial outlay returns a present value of ${writeFigure(profitabilityIndex, format, 4)}: ${profitabilityIndex > 1 ? "more than" : profitabilityIndex === 1 ? "as much as" : "less than"} it costs.`,
       misleads: hasLaterOutlay
-        ? "Here money goes out later as well. It is taken off what comes back, not added to the outlay; a course that adds it gets another figure."
-        : "It favours small projects, as it measures value by the outlay: two that exclude each other are better told apart by net present value.",
+        ? "This project has later outlays too. They are deducted from the inflows, not added to the initial outlay; some courses do the opposite."
+        : "It favours small projects. To choose between mutually exclusive projects, use net present value.",
       isMisleading: hasLaterOutlay && profitabilityIndex !== null,
     };
   },
@@ -155,10 +155,10 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       figure: equivalentAnnual === null ? null : writeMoney(equivalentAnnual, format),
       says:
         equivalentAnnual === null
-          ? "It needs a life of some length to spread the value over."
-          : `The whole is worth as much as ${writeMoney(Math.abs(equivalentAnnual), format)} ${equivalentAnnual < 0 ? "paid" : "received"} at the end of each year for ${spanWords(life)}.`,
+          ? "The project needs a life longer than zero."
+          : `The project is equivalent to ${writeMoney(Math.abs(equivalentAnnual), format)} ${equivalentAnnual < 0 ? "paid" : "received"} at the end of each year for ${spanWords(life)}.`,
       misleads:
-        "It tells projects of unequal life apart only where each of them can be done again and again on the same terms.",
+        "It compares projects of different lives only if each can be repeated on the same terms.",
       isMisleading: false,
     };
   },
@@ -166,44 +166,45 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
 
 function whyNoRate({ flows, format }: AppraisalSubject): string {
   const signs = new Set(flows.map(({ amount }) => Math.sign(amount)).filter((sign) => sign !== 0));
-  if (signs.size === 0) return "No money moves: it is worth nothing at every rate.";
+  if (signs.size === 0)
+    return "There are no cash flows, so the net present value is zero at every rate.";
   if (signs.size === 1) {
     const way = signs.has(1) ? "comes in" : "goes out";
-    return `Money only ${way}, so no rate makes the project worth nothing.`;
+    return `Money only ${way}, so no rate gives a net present value of zero.`;
   }
   const total = flows.reduce((sum, { amount }) => sum + amount, 0);
   const side =
     total === 0
-      ? "it stays on one side of nothing"
-      : `it is worth ${total > 0 ? "more" : "less"} than nothing`;
-  return `There is no such rate: ${side} at every rate, ${writeMoney(total, format)} where nothing is discounted.`;
+      ? "never changes sign at any rate"
+      : `is ${total > 0 ? "positive" : "negative"} at every rate`;
+  return `No such rate exists: the net present value ${side}, and ${writeMoney(total, format)} at ${writeRate(0, format)}.`;
 }
 
 function againstHurdle(percent: number, hurdlePercent: number, format: AnswerFormat): string {
   const points = percent - hurdlePercent;
-  if (Math.abs(points) < 1e-9) return "just the hurdle rate";
-  return `${writeFigure(Math.abs(points), format, 4)} points ${points > 0 ? "above" : "below"} the hurdle rate`;
+  if (Math.abs(points) < 1e-9) return "exactly the hurdle rate";
+  return `${writeFigure(Math.abs(points), format, 4)} percentage points ${points > 0 ? "above" : "below"} the hurdle rate`;
 }
 
-/** What is to be said of a running total that has been back at nothing and does not stay there. */
+/** The warning about a cumulative total that becomes negative again after recovery. */
 function fallsAgain(totals: readonly number[]): string | null {
   const back = totals.findIndex(
     (total, index) => index > 0 && total >= 0 && (totals[index - 1] ?? 0) < 0,
   );
   if (back < 0 || !totals.slice(back).some((total) => total < 0)) return null;
   return (totals.at(-1) ?? 0) < 0
-    ? "Here the running total falls below nothing again afterwards, and stays there: in the end the money is not back."
-    : "Here the running total falls below nothing again afterwards, so the money is not back for good by then.";
+    ? "The cumulative cash flow becomes negative again and stays negative: the outlay is not recovered in the end."
+    : "The cumulative cash flow becomes negative again later, so this is not the final recovery.";
 }
 
 function neverBack(totals: readonly number[], name: string, format: AnswerFormat): string {
   if (!totals.some((total) => total < 0)) {
-    return `There is nothing to get back: ${name} is never below nothing.`;
+    return `There is no outlay to recover: ${name} is never negative.`;
   }
-  return `The money never comes back: ${name} ends at ${writeMoney(totals.at(-1) ?? 0, format)}.`;
+  return `The outlay is never recovered: ${name} ends at ${writeMoney(totals.at(-1) ?? 0, format)}.`;
 }
 
-/** A time in the words that have it exactly; else as a figure, and to the nearest day. */
+/** A time in exact words if possible; otherwise as a number, and to the nearest day. */
 function timeWords(years: number): string {
   const exact = spanWords(years);
   const inDays = formatYearsMonthsDays(years);

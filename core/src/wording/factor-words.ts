@@ -4,25 +4,25 @@ import { formatPercent } from "./format-number";
 export const FACTOR_NAMES: Readonly<Record<FactorKind, string>> = {
   "future-of-one": "future value of 1",
   "present-of-one": "present value of 1",
-  "future-of-payments": "future value of 1 a period",
-  "present-of-payments": "present value of 1 a period",
-  "future-of-growing": "future value of growing payments, the first of them 1",
-  "present-of-growing": "present value of growing payments, the first of them 1",
+  "future-of-payments": "future value of an annuity of 1",
+  "present-of-payments": "present value of an annuity of 1",
+  "future-of-growing": "future value of a growing annuity, first payment 1",
+  "present-of-growing": "present value of a growing annuity, first payment 1",
 };
 
-/** What each factor answers, for whoever has to choose one. */
+/** What each factor is, to help choose one. */
 export const FACTOR_SAYS: Readonly<Record<FactorKind, string>> = {
-  "future-of-one": "What 1 put in today has become after some periods: (1+i)ⁿ.",
-  "present-of-one": "What 1 due after some periods is worth today: (1+i)⁻ⁿ.",
-  "future-of-payments": "What 1 put in every period has become by the end of the last.",
-  "present-of-payments": "What 1 received every period is worth at the start of the first.",
+  "future-of-one": "The future value of 1 invested for n periods: (1+i)ⁿ.",
+  "present-of-one": "The present value of 1 due in n periods: (1+i)⁻ⁿ.",
+  "future-of-payments": "The value of 1 deposited each period, at the end of the last period.",
+  "present-of-payments": "The value of 1 received each period, at the start of the first period.",
   "future-of-growing":
-    "What payments that grow by a percent every period have become by the end of the last.",
+    "The value of payments that grow by a fixed percentage, at the end of the last period.",
   "present-of-growing":
-    "What payments that grow by a percent every period are worth at the start of the first.",
+    "The value of payments that grow by a fixed percentage, at the start of the first period.",
 };
 
-/** The table's name over a print or in a file. */
+/** The title of the table, printed or in a file. */
 export function tableName({ kind, timing, growthPercent }: FactorTerms): string {
   const name = FACTOR_NAMES[kind].replace(/^./, (letter) => letter.toUpperCase());
   const growth = kind.endsWith("growing") ? `, growing by ${formatPercent(growthPercent)}` : "";
@@ -30,7 +30,7 @@ export function tableName({ kind, timing, growthPercent }: FactorTerms): string 
   return `${name}${growth}${when}`;
 }
 
-/** A factor with all its decimals, and with marks between thousands. */
+/** A factor with a fixed number of decimals and separated thousands. */
 export function fixedFactor(factor: number, decimals: number): string {
   const [whole = "", fraction = ""] = factor.toFixed(decimals).split(".");
   return `${whole.replace(/\B(?=(\d{3})+$)/g, ",")}.${fraction}`;

@@ -4,11 +4,11 @@ import { endWords } from "./end-words";
 import { durationWords } from "./format-time";
 import { overWords } from "./span-words";
 
-/** A follow-up question in a few words: "Balance after 1 year 3 months". */
+/** A follow-up question as a short name: "Balance after 1 year 3 months". */
 export function followUpWords(question: FollowUp, problem: Problem): string {
   switch (question.find) {
     case "value":
-      return `Worth of everything ${atWords(question.at)}`;
+      return `Net value ${atWords(question.at)}`;
     case "balance":
       return `Balance ${atWords(question.at)}`;
     case "interest":

@@ -1,14 +1,14 @@
 import { plainDecimal } from "../numbers/plain-decimal";
 import { roundDecimal } from "../numbers/round-decimal";
 
-/** Sets a thin structure of commas into the whole part of a decimal text. */
+/** Separates the thousands of a decimal text by commas. */
 function groupThousands(decimal: string): string {
   const [whole = "", fraction] = decimal.split(".");
   const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ",");
   return fraction === undefined ? grouped : `${grouped}.${fraction}`;
 }
 
-/** The sign of typeset numbers: a true minus. */
+/** A true minus sign, as typeset numbers have it. */
 const MINUS = "−";
 
 function withTrueMinus(text: string): string {
@@ -20,7 +20,7 @@ export function formatMoney(amount: number, decimals = 2): string {
   return withTrueMinus(groupThousands(roundDecimal(amount, decimals)));
 }
 
-/** Money for pasting where only digits and a point will do: `5895.62`. */
+/** Money as digits and a decimal point only: `5895.62`. */
 export function formatMoneyPlain(amount: number, decimals = 2): string {
   return roundDecimal(amount, decimals);
 }
@@ -53,14 +53,14 @@ function superscript(power: number): string {
   return power < 0 ? `⁻${digits}` : digits;
 }
 
-/** A rate in percent: `3.15 %`. A rate that is not zero is never shown as zero. */
+/** A rate as a percentage: `3.15%`. A rate that is not zero is never shown as zero. */
 export function formatPercent(percent: number, mostDecimals = 4): string {
   const text = formatFigure(percent, mostDecimals);
   const vanished = percent !== 0 && /^[−]?0$/.test(text);
-  return `${vanished ? formatSignificant(percent, 4) : text}\u00a0%`;
+  return `${vanished ? formatSignificant(percent, 4) : text}%`;
 }
 
-/** All digits of a double, grouped, in plain decimal form, so that nothing is lost by typing it back. */
+/** Every digit of a double, grouped, in plain decimal form, so that typing it back loses no digit. */
 export function formatExact(value: number): string {
   return groupThousands(plainDecimal(value));
 }

@@ -6,7 +6,7 @@ function counted(amount: number, unit: string, decimals = 4): string {
   return `${figure} ${unit}${figure === "1" ? "" : "s"}`;
 }
 
-/** A duration in words: `3 years 4 months`; nothing at all is `today`. */
+/** A duration in words: `3 years 4 months`; a duration of zero is `today`. */
 export function formatDurationWords(duration: Duration): string {
   const parts = [
     [duration.years, "year"],
@@ -20,10 +20,22 @@ export function formatDurationWords(duration: Duration): string {
     : given.map(([amount, unit]) => counted(amount, unit)).join(" ");
 }
 
-/** An ISO 8601 duration in words; text that is none is given back as it is. */
+/** An ISO 8601 duration in words; other text is returned unchanged. */
 export function durationWords(text: string): string {
   const duration = parseDuration(text);
   return duration === null ? text : formatDurationWords(duration);
+}
+
+const MONTHS = [
+  ...["January", "February", "March", "April", "May", "June"],
+  ...["July", "August", "September", "October", "November", "December"],
+];
+
+/** A calendar date given in ISO 8601, in words: `1 March 2027`; other text is returned unchanged. */
+export function calendarDateWords(iso: string): string {
+  const [, year = "", month = "", day = ""] = /^(\d{4})-(\d\d)-(\d\d)$/.exec(iso) ?? [];
+  const name = MONTHS[Number(month) - 1];
+  return name === undefined ? iso : `${Number(day)} ${name} ${year}`;
 }
 
 /** A time in years as a figure: `20.58 years`. */
@@ -32,8 +44,8 @@ export function formatYears(years: number, decimals = 2): string {
 }
 
 /**
- * A length of time in years in the words that have it exactly: `3 years 4 months`, `93 weeks`, `40 days`;
- * else as a figure of years.
+ * A length of time, given in years, in exact words if possible: `3 years 4 months`, `93 weeks`, `40 days`;
+ * otherwise as a number of years.
  */
 export function spanWords(years: number): string {
   const whole = (units: number) => {
@@ -58,11 +70,11 @@ export function spanWords(years: number): string {
 }
 
 /**
- * A time in years spoken in years, months and days of the textbook year, to the nearest day:
+ * A time, given in years, in years, months and days of a 365-day year, to the nearest day:
  * `20 years 6 months 27 days`.
  */
 export function formatYearsMonthsDays(years: number): string {
-  // In days first, so that the rounding carries into months and years.
+  // Rounded in days first, so that the rounding carries into months and years.
   const totalDays = Math.round(years * 365);
   const wholeYears = Math.floor(totalDays / 365);
   const daysLeft = totalDays - wholeYears * 365;

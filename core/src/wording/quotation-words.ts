@@ -2,9 +2,9 @@ import type { Quotation } from "../rates/quotation";
 import { durationWords } from "./format-time";
 
 interface FrequencyWords {
-  /** How often: "monthly". */
+  /** "monthly" */
   readonly adverb: string;
-  /** Each time: "month". */
+  /** "month" */
   readonly noun: string;
 }
 
@@ -43,6 +43,11 @@ export function frequencyWords(every: string): FrequencyWords {
 /** One such period: "one month", but "2 months". */
 export function onePeriod(noun: string): string {
   return /^\d/.test(noun) ? noun : `one ${noun}`;
+}
+
+/** Every such period: "each month", but "every 2 months". */
+export function eachPeriod(noun: string): string {
+  return /^\d/.test(noun) ? `every ${noun}` : `each ${noun}`;
 }
 
 /** How a rate is quoted, to stand after its figure: "a year, compounded quarterly". */

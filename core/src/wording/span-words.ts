@@ -3,12 +3,12 @@ import { durationWords } from "./format-time";
 
 const UNITS = ["years", "months", "weeks", "days"] as const;
 
-/** A span between two ISO 8601 durations as one says it: "in year 3", "in years 2 to 4", "from 1 year 6 months to 2 years". */
+/** A span between two ISO 8601 durations in words: "in year 3", "in years 2 to 4", "from 1 year 6 months to 2 years". */
 export function overWords(from: string, to: string): string {
   return numberedSpan(from, to) ?? `from ${durationWords(from)} to ${durationWords(to)}`;
 }
 
-/** "in year 3", where a span is made of whole years, months, weeks or days. */
+/** "in year 3", if the span is made of whole years, months, weeks or days. */
 function numberedSpan(from: string, to: string): string | null {
   const [start, end] = [parseDuration(from), parseDuration(to)];
   if (start === null || end === null) return null;
