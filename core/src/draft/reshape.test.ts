@@ -35,8 +35,8 @@ describe("turning one shape into another", () => {
     const draft = filled("both-ends");
     expect(reshape(draft, shape("saving-up"))).toEqual(["Goal"]);
     expect(draft.flows).toMatchObject([
-      { kind: "stream", label: "Saving", amount: "40", count: "8 payments", direction: "out" },
-      { kind: "single", amount: "?", at: "when saving ends" },
+      { kind: "stream", label: "Deposits", amount: "40", count: "8 payments", direction: "out" },
+      { kind: "single", amount: "?", at: "when deposits end" },
     ]);
   });
 

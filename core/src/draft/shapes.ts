@@ -64,7 +64,7 @@ function draftOf(rates: Draft["rates"], flows: FlowLine[], ask: Draft["ask"] = n
   return { ...BLANK_DRAFT, rates, flows, ask };
 }
 
-/** A pattern whose picture is itself with figures in the empty fields. */
+/** A problem type; its picture is the same draft with numbers in the empty fields. */
 function shape<Figures extends readonly string[]>(
   id: string,
   name: string,
@@ -82,30 +82,30 @@ const yearly = { every: "year" } as const;
 export const SHAPES: readonly Shape[] = [
   shape(
     "one-amount",
-    "What it grows to",
-    "One amount is put in and comes back later, with interest.",
+    "A single amount",
+    "A lump sum now and its value later: present value, future value, rate or time.",
     (amount, percent, at) =>
       draftOf(
         [rate(percent)],
-        [money("Put in", "out", amount, "today"), money("Comes back", "in", "?", at)],
+        [money("Invested", "out", amount, "today"), money("Future value", "in", "?", at)],
       ),
     ["60", "5", "6 years"],
   ),
   shape(
     "saving-up",
-    "Saving up",
-    "Even payments go in. Find what they come to.",
+    "Regular saving",
+    "Equal deposits build up a fund: the future value of an annuity.",
     (amount, percent, count) =>
       draftOf(
         [monthly(percent)],
-        [payments("Saving", "out", amount, count), money("Fund", "in", "?", "when saving ends")],
+        [payments("Deposits", "out", amount, count), money("Fund", "in", "?", "when deposits end")],
       ),
     ["40", "5", "8 payments"],
   ),
   shape(
     "paying-back",
-    "Paying back",
-    "A loan comes in, and even payments clear it.",
+    "Loan repayments",
+    "Equal payments repay a loan: the present value of an annuity.",
     (amount, percent, count) =>
       draftOf(
         [monthly(percent)],
@@ -115,43 +115,43 @@ export const SHAPES: readonly Shape[] = [
   ),
   shape(
     "both-ends",
-    "An amount at each end",
-    "Something is there already, payments are added, and a goal waits at the end.",
+    "Savings goal",
+    "An opening balance and equal deposits reach a goal.",
     (already, percent, amount, count) =>
       draftOf(
         [monthly(percent)],
         [
-          money("Already saved", "out", already, "today"),
-          payments("Saving", "out", amount, count),
-          money("Goal", "in", "?", "when saving ends"),
+          money("Opening balance", "out", already, "today"),
+          payments("Deposits", "out", amount, count),
+          money("Goal", "in", "?", "when deposits end"),
         ],
       ),
     ["120", "5", "40", "8 payments"],
   ),
   shape(
     "residual",
-    "A loan with a residual",
-    "Payments clear a loan but for an amount that is due at the end.",
-    (amount, percent, count, residual) =>
+    "Loan with a balloon",
+    "Payments repay part of a loan; a balloon payment (residual) is due at the end.",
+    (amount, percent, count, balloon) =>
       draftOf(
         [monthly(percent)],
         [
           money("Loan", "in", amount, "today"),
           payments("Repayments", "out", "?", count),
-          money("Residual", "out", residual, "when repayments end"),
+          money("Balloon", "out", balloon, "when repayments end"),
         ],
       ),
     ["300", "5", "9 payments", "90"],
   ),
   shape(
     "growing",
-    "Payments that grow",
-    "Each year they are more, by a percentage or an amount.",
+    "Growing payments",
+    "Payments that rise by a percentage or an amount: a growing annuity.",
     (amount, percent, count, growth) =>
       draftOf(
         [rate(percent)],
         [
-          money("Worth", "out", "?", "today"),
+          money("Present value", "out", "?", "today"),
           payments("Rent", "in", amount, count, {
             ...yearly,
             growth: { by: "percent", figure: growth, every: "year" },
@@ -162,8 +162,8 @@ export const SHAPES: readonly Shape[] = [
   ),
   shape(
     "deferred",
-    "Payments that start later",
-    "Something is paid for today, and the payments wait some years.",
+    "Deferred payments",
+    "Pay today; the payments start in some years: a deferred annuity.",
     (amount, percent, count, begins) =>
       draftOf(
         [rate(percent)],
@@ -177,43 +177,43 @@ export const SHAPES: readonly Shape[] = [
   shape(
     "save-then-spend",
     "Save, then spend",
-    "Payments in for some years, payments out for some more.",
+    "Deposits for some years, then withdrawals.",
     (amount, percent, count, spent) =>
       draftOf(
         [monthly(percent)],
         [
-          payments("Saving", "out", amount, count),
-          payments("Spending", "in", "?", spent, { begins: "when saving ends" }),
+          payments("Deposits", "out", amount, count),
+          payments("Withdrawals", "in", "?", spent, { begins: "when deposits end" }),
         ],
       ),
     ["40", "5", "7 payments", "5 payments"],
   ),
   shape(
     "for-ever",
-    "For ever",
-    "Payments without an end, and what they are worth today.",
+    "Perpetuity",
+    "Payments that never end, and their present value.",
     (amount, percent) =>
       draftOf(
         [rate(percent)],
-        [money("Price", "out", "?", "today"), payments("Income", "in", amount, "ever", yearly)],
+        [money("Price", "out", "?", "today"), payments("Income", "in", amount, "for ever", yearly)],
       ),
     ["40", "5"],
   ),
   shape(
     "rate-change",
     "A rate that changes",
-    "The rate changes part-way. Find any of the amounts.",
+    "The interest rate changes part-way. Find either amount.",
     (amount, first, second, from, at) =>
       draftOf(
         [rate(first), rate(second, { id: "rate-2", from })],
-        [money("Put in", "out", amount, "today"), money("Comes back", "in", "?", at)],
+        [money("Invested", "out", amount, "today"), money("Future value", "in", "?", at)],
       ),
     ["60", "4", "7", "3 years", "6 years"],
   ),
   shape(
     "uneven",
-    "Uneven amounts",
-    "A project: what goes in, what comes back each year, and what it is worth.",
+    "Uneven cash flows",
+    "A project's outlays and receipts, and their net present value.",
     (amounts, percent) =>
       draftOf(
         [rate(percent)],
@@ -233,8 +233,8 @@ export const SHAPES: readonly Shape[] = [
   ),
   shape(
     "worth",
-    "Several amounts, one date",
-    "Amounts at different times. Find what they are worth at one date.",
+    "Several amounts",
+    "Amounts due at different times. Find their net value at a focal date.",
     (first, firstAt, second, secondAt, percent) =>
       draftOf(
         [rate(percent)],

@@ -45,7 +45,9 @@ export interface NamedFigure {
   /** In small letters. */
   readonly words: string;
   readonly value: number;
-  /** A percentage is given as the decimal that it is: 0.05 for 5 %. */
+  /** An earlier name, still read but no longer offered. */
+  readonly isFormer?: true;
+  /** A percentage is given as a decimal: 0.05 for 5%. */
   readonly is: "money" | "number" | "percentage";
 }
 

@@ -202,7 +202,7 @@ describe("rates", () => {
     if (read.ok) throw new Error("read");
     const [found] = read.issues;
     expect(found === undefined ? "" : sentenceOf(found)).toBe(
-      "Is that 0.5% for each month, or a yearly rate? Type “0.5% per month” or “0.5% compounded monthly”.",
+      "Is that 0.5% per month, or a yearly rate? Type “0.5% per month” or “0.5% compounded monthly”.",
     );
   });
 });

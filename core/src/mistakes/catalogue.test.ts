@@ -219,7 +219,7 @@ describe.each(MISTAKE_CODES)("%s", (code) => {
     if (first === undefined) return;
     expect(Math.abs(first.value).toFixed(2)).toBe(Math.abs(Number(typed)).toFixed(2));
     const told = tellExplanation(first, unit);
-    expect(told.sentence).toMatch(/^It looks as if .*\. That gives .*, which is your number\.$/);
+    expect(told.sentence).toMatch(/^It looks as if .*\. That gives exactly your answer, .*\.$/);
     for (const sentence of [...told.corrected, ...told.nextTime]) {
       expect(sentence).toMatch(/^[A-Z“0-9].*\.$/);
       expect(sentence).not.toMatch(/NaN|undefined|Infinity/);

@@ -32,7 +32,7 @@ import { wrongTimeUnit } from "./slips/wrong-time-unit";
 import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
 import { yearsAsPayments } from "./slips/years-as-payments";
 
-/** The one place that lists the mistakes. */
+/** Every mistake, by code. */
 const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "yearly-rate-per-payment": yearlyRatePerPayment,
   "years-as-payments": yearsAsPayments,
@@ -68,5 +68,5 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "decimal-point-moved": decimalPointMoved,
 };
 
-/** Every mistake that is known, the likelier first: of two that give the same number the first is named. */
+/** The mistakes, likeliest first: of two that give the same number, the first is named. */
 export const CATALOGUE: readonly Mistake[] = MISTAKE_CODES.map((code) => mistakes[code]);

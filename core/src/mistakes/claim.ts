@@ -1,23 +1,23 @@
-/** A number that somebody got, and how precisely it was written. */
+/** A student's number and its precision. */
 export interface Claim {
   readonly value: number;
-  /** Half of one in its last digit: what rounding may have hidden. */
+  /** Half a unit of its last digit: the rounding error it may hide. */
   readonly half: number;
-  /** A length of time in years, where it was written with units. */
+  /** Whether it is a length of time in years, typed with units. */
   readonly isTime?: true;
-  /** It was written with a sign or a percent sign of its own. */
+  /** Whether it was typed with a percent sign. */
   readonly isPercent?: true;
 }
 
-/** Binary fractions do not end where decimal ones do. */
+/** Binary fractions cannot represent most decimal ones exactly. */
 const NOISE = 1e-9;
 
-/** Whether a number, rounded to the digits of a claim, is the claim. */
+/** Whether a number, rounded to the digits of a claim, equals the claim. */
 export function agrees({ value, half }: Claim, number: number): boolean {
   return Math.abs(number - value) <= half * (1 + NOISE) + Math.abs(value) * 1e-13;
 }
 
-/** The same without regard to the sign. */
+/** The same, ignoring the sign. */
 export function agreesInSize({ value, half }: Claim, number: number): boolean {
   return agrees({ value: Math.abs(value), half }, Math.abs(number));
 }

@@ -1,19 +1,19 @@
 import { CATALOGUE } from "./catalogue";
 import type { Mistake, Slip, Subject } from "./mistake";
 
-/** A slip with the mistake it belongs to. */
+/** A slip and its mistake. */
 export interface Made {
   readonly mistake: Mistake;
   readonly rank: number;
   readonly slip: Slip;
 }
 
-/** Which of two is made first makes no difference, so only one order is tried. */
+/** The order of two slips makes no difference, so only one order is tried. */
 export function isLater(one: Made, other: Made): boolean {
   return other.slip.bend !== undefined || one.rank < other.rank;
 }
 
-/** Every slip that can be made, the likelier ones first. */
+/** Every possible slip, likeliest first. */
 export function slipsOf(subject: Subject): Made[] {
   const usual = usualSlips(subject);
   const rarer = CATALOGUE.flatMap((mistake, rank) =>
@@ -32,7 +32,7 @@ export function usualSlips(subject: Subject): Made[] {
   );
 }
 
-/** Whether only the result was written down wrongly. */
+/** Whether the student only wrote the result down wrongly. */
 export function isOfResult({ figure }: Slip): boolean {
   return figure !== undefined;
 }

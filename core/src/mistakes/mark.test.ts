@@ -62,7 +62,7 @@ describe("a right number is right in any of its forms", () => {
   ])("%s", (_, problem, typed, as) => {
     const marking = marked(problem, typed);
     expect(marking).toMatchObject({ verdict: "right", as });
-    if (marking.verdict === "right") expect(tellRight(marking.as)).toMatch(/^That is right.*\.$/);
+    if (marking.verdict === "right") expect(tellRight(marking.as)).toMatch(/^Correct.*\.$/);
   });
 
   test("a worth that is all on one side has no sign to lose; any other has", () => {

@@ -3,16 +3,15 @@ import { succeed, type Result } from "../result";
 import { solve } from "../solve/solve";
 import type { Answer } from "../solve/solution";
 import { type Claim } from "./claim";
-
 import { rightAs, type RightAs } from "./right-as";
 import { Search, type Explanation } from "./search";
 import { subjectOf } from "./subject-after";
 
-/** What was made of a number that somebody got. */
+/** The marking of a student's number. */
 export type Marking =
   | {
       readonly verdict: "right";
-      /** In which of its forms it is right. */
+      /** The form in which it is correct. */
       readonly as: RightAs;
       readonly answer: Answer;
     }
@@ -24,10 +23,10 @@ export type Marking =
   | { readonly verdict: "unexplained"; readonly answer: Answer };
 
 /**
- * Says whether a number is the answer, and if not, which mistake, or pair of them, gives just that number.
+ * Decides whether a number is the answer and, if not, which mistake or pair of mistakes gives exactly that number.
  *
  * @param problem one that `readProblem` has passed
- * @param claim the number, with how precisely it was written
+ * @param claim the number and its precision
  * @returns fails as `solve` does; explanations likeliest first, three at most
  */
 export function markAnswer(problem: Problem, claim: Claim): Result<Marking> {

@@ -2,8 +2,9 @@ import type { Problem } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
 import type { Answer, Solution } from "../solve/solution";
 import type { Timeline } from "../timeline/timeline";
+import type { AnswerFormat } from "../wording/answer-format";
 
-/** The codes of the mistakes that the catalogue knows; a new one stands here, in a file and in the catalogue. */
+/** The codes of the known mistakes. A new one needs a place here, its words, a file and its line in the catalogue. */
 export const MISTAKE_CODES = [
   "yearly-rate-per-payment",
   "years-as-payments",
@@ -42,21 +43,21 @@ export const MISTAKE_CODES = [
 export type MistakeCode = (typeof MISTAKE_CODES)[number];
 
 /**
- * One way in which somebody may have gone wrong on one problem. Its words are made when they are told: a
- * thousand slips are tried for every one that is.
+ * One way of making a mistake on one problem. Its words are functions, because a thousand slips are tried for
+ * each one that is explained.
  */
 export interface Slip {
-  /** What was done, to follow "It looks as if ": "7.4 % was used as the rate for one month". */
-  readonly done: () => string;
-  /** The step as it should be, a sentence. */
-  readonly corrected: () => string;
-  /** The problem that was worked instead. */
+  /** What the student did, to follow "It looks as if ": "you used 7.4% as the rate per month". */
+  readonly done: (format: AnswerFormat) => string;
+  /** The correct step, a sentence. */
+  readonly corrected: (format: AnswerFormat) => string;
+  /** The problem that the student solved instead. */
   readonly problem?: Problem;
-  /** What was done to its timeline, where no problem file can say it. */
+  /** The change to the timeline, if no problem file can express it. */
   readonly bend?: (timeline: Timeline) => Timeline;
-  /** What was written down instead of a number that was worked out. */
+  /** What the student wrote down instead of the calculated answer. */
   readonly figure?: (answer: number) => number | null;
-  /** Found further down the list, and not in pairs: a slip that is rarer than the others of its mistake. */
+  /** Tried later, and not in pairs: rarer than the other slips of its mistake. */
   readonly isRare?: true;
   /** Takes long to try. */
   readonly isSlow?: true;
@@ -64,24 +65,24 @@ export interface Slip {
   readonly isCostly?: true;
 }
 
-/** A problem, and the number to be got. */
+/** A problem and its answer. */
 export interface Subject {
   readonly problem: Problem;
   readonly unknown: Unknown;
   readonly unit: Answer["unit"];
-  /** All else that is known of it; worked out when a mistake asks for it. */
+  /** The whole solution, calculated when a mistake first needs it. */
   readonly solution: Solution;
-  /** The number that would be right: money without its sign, but for a worth. */
+  /** The correct answer: money without its sign, except for a net value. */
   readonly answer: number;
 }
 
 /** A mistake of the catalogue. */
 export interface Mistake {
   readonly code: MistakeCode;
-  /** What to do next time, a sentence. */
+  /** What to do next time, a sentence in the imperative. */
   readonly nextTime: string;
-  /** Every way in which it can be made on this problem; none where it cannot. */
+  /** Every way of making it on this problem; empty if there is none. */
   readonly slips: (subject: Subject) => readonly Slip[];
-  /** Further ways, which are so many that they are looked for last and never in pairs. */
+  /** More ways, so many that they are tried last and never in pairs. */
   readonly rarer?: (subject: Subject) => readonly Slip[];
 }

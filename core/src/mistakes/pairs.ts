@@ -3,7 +3,7 @@ import type { Subject } from "./mistake";
 import { isLater, usualSlips, type Made } from "./made";
 import { subjectAfter } from "./subject-after";
 
-/** A first slip, and what may follow it; worked out when a pair with it is first tried. */
+/** A first slip and what may follow it, calculated when a pair with it is first tried. */
 export class Beginning {
   private made: { readonly subject: Subject | null; readonly seconds: readonly Made[] } | null =
     null;
@@ -28,14 +28,14 @@ export class Beginning {
   }
 }
 
-/** Whether a second slip makes a pair with a first one. */
+/** Whether a second slip can follow a first one. */
 function mayFollow(one: Made, { mistake, slip }: Made): boolean {
   if (mistake === one.mistake || slip.isRare === true || slip.isCostly === true) return false;
-  // Of one whose timeline was bent there is no problem file that another slip could change.
+  // A slip that changes the timeline leaves no problem file for a second slip to change.
   return one.slip.bend === undefined || slip.figure !== undefined;
 }
 
-/** A pair of likely mistakes is likelier than one with a slip of the pen, so pairs are tried in this order. */
+/** The order in which pairs are tried: two likely mistakes before one with a copying mistake. */
 export const PASSES: readonly ((one: Made, other: Made) => boolean)[] = [
   (one, other) => other.slip.figure === undefined && isLater(one, other),
   (_, other) => other.slip.figure !== undefined && other.mistake.code !== "rounded-factor",

@@ -8,11 +8,11 @@ import { agreesInSize, type Claim } from "./claim";
 import type { Explanation } from "./search";
 import { subjectOf } from "./subject-after";
 
-/** Where a value that somebody got on the way belongs. */
+/** The place of a student's intermediate value. */
 export type Placing =
   | {
       readonly found: "right";
-      /** From 0, of the step that works it out; `null` where it is given. */
+      /** From 0, of the step that calculates it; `null` if it is given. */
       readonly step: number | null;
       readonly letter: string | null;
     }
@@ -25,10 +25,10 @@ export type Placing =
   | { readonly found: "nothing" };
 
 /**
- * Places an intermediate value in the workings: where it is right, the slip comes after it; where it is the
- * value that a mistake would give there, that is the one.
+ * Places an intermediate value in the workings. If it is correct, the mistake comes later; if it is the value
+ * that a mistake gives there, that mistake is named.
  *
- * @param claim the value, with how precisely it is written; rates as a decimal or in percent
+ * @param claim the value and its precision; rates as a decimal or a percentage
  */
 export function placeValue(problem: Problem, claim: Claim): Placing {
   const right = workingsOf(problem);
@@ -64,7 +64,7 @@ function workingsOf(problem: Problem): Workings | null {
   return solved.ok ? workings(problem, solved.value) : null;
 }
 
-/** The quantity of some workings that a value is, with at least three digits to tell it by. */
+/** The quantity in some workings that equals a value of at least three digits. */
 function placeIn({ steps, quantities }: Workings, claim: Claim) {
   if (Math.abs(claim.value) / (2 * claim.half) < 100) return null;
   const quantity = quantities.find(

@@ -2,7 +2,7 @@ import type { Problem } from "../problem/schema";
 import type { Solution } from "../solve/solution";
 import { agrees, agreesInSize, type Claim } from "./claim";
 
-/** The forms in which an answer may be given: rates as decimals, counts in whole payments or in years. */
+/** The forms in which an answer may be correct: a rate as a decimal, a count in whole payments or in years. */
 export type RightAs = "it is" | "decimal" | "whole payments" | "years" | "size";
 
 export function rightAs(solution: Solution, claim: Claim, problem: Problem): RightAs | null {
@@ -11,7 +11,7 @@ export function rightAs(solution: Solution, claim: Claim, problem: Problem): Rig
     switch (unit) {
       case "money": {
         if (agrees(claim, value)) return "it is";
-        // One-sided worths have no sign to lose.
+        // The value of money in one direction only has no sign to lose.
         const isOneSided = facts.totalIn === 0 || facts.totalOut === 0;
         if (unknown.kind === "value" && isOneSided && agreesInSize(claim, value)) return "size";
         break;
@@ -50,7 +50,7 @@ export function rightAs(solution: Solution, claim: Claim, problem: Problem): Rig
   return null;
 }
 
-/** Years between two payments of a stream. */
+/** The years between two payments of a stream. */
 function periodOf({
   payments,
   firstYears,

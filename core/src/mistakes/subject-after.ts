@@ -12,18 +12,18 @@ export function questionAfter({ problem, bend }: Slip, before: Problem): Questio
     : { ...question.value, timeline: bend(question.value.timeline) };
 }
 
-/** A problem as somebody has it who has made one slip already. */
+/** The problem as a student has it after one slip. */
 export function subjectAfter(slip: Slip): Subject | null {
   const question = slip.problem === undefined ? null : questionAfter(slip, slip.problem);
   const roots = question === null ? null : findRoots(question);
   if (question === null || roots?.ok !== true) return null;
   const { problem, unknown } = question;
   const { answer } = roots.value.roots[0];
-  // A real count may balance where the whole payments that go with it do not make sense.
+  // A fractional count may balance although its whole payments make no sense.
   if (unknown.kind === "count" && !solve(problem).ok) return null;
   return subjectOf(problem, unknown, answer, () => {
     const solved = solve(problem);
-    if (!solved.ok) throw new TypeError("What has roots has a solution");
+    if (!solved.ok) throw new TypeError("A problem with roots has a solution");
     return solved.value;
   });
 }

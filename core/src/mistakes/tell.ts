@@ -1,5 +1,11 @@
-import { USUAL_FORMAT, writeMoney, writeRate, type AnswerFormat } from "../wording/answer-format";
-import { formatFigure } from "../wording/format-number";
+import {
+  USUAL_FORMAT,
+  writeFigure,
+  writeMoney,
+  writeRate,
+  type AnswerFormat,
+} from "../wording/answer-format";
+import { VERDICT_WORDS } from "../wording/teaching/verdict-words";
 import type { Problem } from "../problem/schema";
 import { solve } from "../solve/solve";
 import type { Answer } from "../solve/solution";
@@ -11,26 +17,26 @@ import type { Explanation } from "./search";
 
 /** An explanation in sentences. */
 export interface Told {
-  /** What was done, and that just this number comes of it. */
+  /** What the student did, and that it gives exactly their answer. */
   readonly sentence: string;
-  /** The step as it should be, for each of the mistakes. */
+  /** The correct step, for each mistake. */
   readonly corrected: readonly string[];
   readonly nextTime: readonly string[];
 }
 
 /**
  * @param unit of the problem's answer
- * @param format how this person has numbers written
+ * @param format the reader's number format
  */
 export function tellExplanation(
   { slips, value, nextTime }: Explanation,
   unit: Answer["unit"],
   format: AnswerFormat = USUAL_FORMAT,
 ): Told {
-  const done = slips.map((slip) => slip.done()).join(", and ");
+  const done = slips.map((slip) => slip.done(format)).join(", and ");
   return {
-    sentence: `It looks as if ${done}. That gives ${figureIn(value, unit, format)}, which is your number.`,
-    corrected: slips.map((slip) => slip.corrected()),
+    sentence: VERDICT_WORDS.explained(done, figureIn(value, unit, format)),
+    corrected: slips.map((slip) => slip.corrected(format)),
     nextTime,
   };
 }
@@ -42,29 +48,18 @@ function figureIn(value: number, unit: Answer["unit"], format: AnswerFormat): st
     case "percent":
       return writeRate(value, format);
     case "payments":
-      return `${formatFigure(value, 4)} payments`;
+      return `${writeFigure(value, format)} payments`;
     case "years":
-      return `${formatFigure(value, 4)} years`;
+      return `${writeFigure(value, format)} years`;
   }
 }
 
-/** What is said of a right answer, by the form in which it is right. */
+/** The sentence for a correct answer, by the form in which it is correct. */
 export function tellRight(as: RightAs): string {
-  switch (as) {
-    case "it is":
-      return "That is right, to every digit you give.";
-    case "size":
-      return "That is right: it is the size of the worth, to every digit you give.";
-    case "decimal":
-      return "That is right: it is the rate as a decimal.";
-    case "whole payments":
-      return "That is right in whole payments; the last of them is another size.";
-    case "years":
-      return "That is right: it is the time that the payments take.";
-  }
+  return VERDICT_WORDS.right[as];
 }
 
-/** Where two ways of working a problem part: the same step as it should be and as it was. */
+/** The first step at which the correct and the mistaken workings differ. */
 export interface Parting {
   /** From 0, among all steps. */
   readonly index: number;
@@ -72,7 +67,7 @@ export interface Parting {
   readonly wrong: Step;
 }
 
-/** The first step in which the workings of a slip differ from the right ones. */
+/** The first step at which the workings of a slip differ from the correct ones; `null` if there is none. */
 export function partingOf(problem: Problem, slipped: Problem): Parting | null {
   const [one, other] = [solve(problem), solve(slipped)];
   if (!one.ok || !other.ok) return null;
@@ -93,7 +88,7 @@ export function partingOf(problem: Problem, slipped: Problem): Parting | null {
   return null;
 }
 
-/** Which of the steps of its kind a step is. */
+/** The place of a step among the steps of its kind. */
 function nth(steps: readonly Step[], index: number): number {
   const kind = steps[index]?.kind;
   return steps.slice(0, index).filter((step) => step.kind === kind).length;

@@ -1,8 +1,7 @@
 import type { Flow } from "../problem/schema";
-import { formatFigure, formatMoney } from "../wording/format-number";
-import { frequencyWords, onePeriod } from "../wording/quotation-words";
+import { frequencyWords } from "../wording/quotation-words";
 
-/** What a line is called when a slip is told. */
+/** The name of a flow in the sentences of marking. */
 export function nameOf(flow: Flow): string {
   const label = flow.label?.trim() ?? "";
   if (label !== "") return `“${label}”`;
@@ -16,14 +15,8 @@ export function nameOf(flow: Flow): string {
   }
 }
 
-export function percentWords(percent: number): string {
-  return `${formatFigure(percent, 6)} %`;
-}
+/** The digits of a rate in the sentences of marking. */
+export const RATE_DECIMALS = 6;
 
-export function moneyWords(amount: number): string {
-  return formatMoney(amount);
-}
-
-export function periodWords(every: string): string {
-  return onePeriod(frequencyWords(every).noun);
-}
+/** The digits of a rate as a decimal: two more. */
+export const DECIMAL_DECIMALS = RATE_DECIMALS + 2;

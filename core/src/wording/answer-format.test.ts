@@ -35,13 +35,13 @@ describe("an answer in the form that is wanted", () => {
   });
 
   test.each<[number, Partial<AnswerFormat>, string]>([
-    [3.15, {}, "3.15\u00a0%"],
+    [3.15, {}, "3.15%"],
     [3.15, { rate: "decimal" }, "0.0315"],
     [3.15, { rate: "decimal", marks: "plain-comma" }, "0,0315"],
-    [3.14159265, { rateDecimals: 2 }, "3.14\u00a0%"],
+    [3.14159265, { rateDecimals: 2 }, "3.14%"],
     [3.14159265, { rateDecimals: 2, rate: "decimal" }, "0.0314"],
-    [-2, {}, "−2\u00a0%"],
-    [1e-9, {}, "1\u00a0×\u00a010⁻⁹\u00a0%"],
+    [-2, {}, "−2%"],
+    [1e-9, {}, "1\u00a0×\u00a010⁻⁹%"],
   ])("%p as a rate with %j is %p", (percent, parts, text) => {
     expect(writeRate(percent, format(parts)).replaceAll(" ", "\u00a0")).toBe(
       text.replaceAll(" ", "\u00a0"),

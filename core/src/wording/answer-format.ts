@@ -38,9 +38,17 @@ export const USUAL_FORMAT: AnswerFormat = {
   rate: "percent",
 };
 
-/** An amount of money: `5,895.62`, `−€1.234,50`. */
-export function writeMoney(amount: number, format: AnswerFormat): string {
-  const text = inMarks(roundDecimal(Math.abs(amount), format.decimals, format.rounding), format);
+/**
+ * An amount of money: `5,895.62`, `−€1.234,50`.
+ *
+ * @param decimals if a place needs more or fewer than the format has
+ */
+export function writeMoney(
+  amount: number,
+  format: AnswerFormat,
+  decimals = format.decimals,
+): string {
+  const text = inMarks(roundDecimal(Math.abs(amount), decimals, format.rounding), format);
   const isZero = !/[1-9]/.test(text);
   return `${amount < 0 && !isZero ? "−" : ""}${format.sign}${text}`;
 }
@@ -61,8 +69,13 @@ export function writeRate(percent: number, format: AnswerFormat): string {
   const value = isDecimal ? percent / 100 : percent;
   const text = writeFigure(value, format, format.rateDecimals + (isDecimal ? 2 : 0));
   const vanished = percent !== 0 && !/[1-9]/.test(text);
-  const shown = vanished ? withMark(formatSignificant(value, 4), format) : text;
+  const shown = vanished ? writeSignificant(value, format, 4) : text;
   return isDecimal ? shown : `${shown}${percentSign(format)}`;
+}
+
+/** A percentage, whatever form the format has for rates: `0.616667%`. */
+export function writePercent(percent: number, format: AnswerFormat, mostDecimals = 4): string {
+  return writeRate(percent, { ...format, rate: "percent", rateDecimals: mostDecimals });
 }
 
 /** Closed up after a decimal point, `7.4%`; after a decimal comma a no-break space is usual, `7,4 %`. */
@@ -86,10 +99,17 @@ function inMarks(decimal: string, format: AnswerFormat): string {
   return fraction === undefined ? grouped : `${grouped}${decimalMark(format)}${fraction}`;
 }
 
-function decimalMark({ marks }: AnswerFormat): string {
-  return marks.endsWith("comma") ? "," : ".";
+/** A number already written as `1,234.56`, in the marks of a format. */
+export function withMarks(text: string, format: AnswerFormat): string {
+  const between = BETWEEN[format.marks.split("-")[0] as keyof typeof BETWEEN];
+  return text.replace(/[,.]/g, (mark) => (mark === "," ? between : decimalMark(format)));
 }
 
-function withMark(text: string, format: AnswerFormat): string {
-  return text.replace(".", decimalMark(format));
+/** A number with some significant digits, for intermediate values: `0.002618142`. */
+export function writeSignificant(value: number, format: AnswerFormat, digits = 8): string {
+  return withMarks(formatSignificant(value, digits), format);
+}
+
+function decimalMark({ marks }: AnswerFormat): string {
+  return marks.endsWith("comma") ? "," : ".";
 }

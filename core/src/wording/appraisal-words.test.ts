@@ -19,33 +19,45 @@ function wordsOf(measure: Measure, amounts: readonly number[], hurdlePercent = 8
 
 describe("what a measure says of this project", () => {
   test.each<[Measure, number[], string]>([
-    ["npv", [-1000, 600, 600], "worth 69.96 more today than it costs"],
-    ["npv", [-1000, 500, 500], "does not earn the hurdle rate"],
-    ["npv", [-1000, 1080], "exactly what it costs"],
-    ["irr", [-1000, 600, 600], "earns 13.0662 % a year, 5.0662 points above the hurdle rate"],
-    ["irr", [-1000, 3600, -4310, 1716], "turns its way 3 times, and at 3 rates"],
-    ["irr", [-1000, 3600, -4310, 1716], "10 %, 20 % and 30 %"],
-    ["irr", [1000, -600, -600], "is what it costs, as with a loan"],
+    ["npv", [-1000, 600, 600], "adds value of 69.96 today"],
+    ["npv", [-1000, 500, 500], "loses value of 108.37 today: it earns less than the hurdle rate"],
+    ["npv", [-1000, 1080], "earns exactly the hurdle rate"],
+    [
+      "irr",
+      [-1000, 600, 600],
+      "earns 13.0662% a year, 5.0662 percentage points above the hurdle rate",
+    ],
+    [
+      "irr",
+      [-1000, 3600, -4310, 1716],
+      "change sign 3 times, and the net present value is zero at 3 rates",
+    ],
+    ["irr", [-1000, 3600, -4310, 1716], "10%, 20% and 30%"],
+    ["irr", [1000, -600, -600], "is its cost: lower is better"],
     ["irr", [-5, -6], "Money only goes out"],
-    ["irr", [-1050, 350, -855, 350, -500], "worth less than nothing at every rate"],
-    ["irr", [0, 0], "No money moves"],
-    ["mirr", [-1000, 600, 600], "grows by 10.9054 % a year"],
-    ["mirr", [-5, -6], "It needs money that goes out and money that comes in"],
+    ["irr", [-1050, 350, -855, 350, -500], "negative at every rate, and −1,705.00 at 0%"],
+    ["irr", [0, 0], "There are no cash flows"],
+    ["mirr", [-1000, 600, 600], "grows by 10.9054% a year"],
+    ["mirr", [-5, -6], "It needs both money out and money in"],
     ["payback", [-1000, 600, 600], "after 1 year 8 months"],
-    ["payback", [-1000, 600], "never comes back: the running total ends at −400.00"],
-    ["payback", [1000, 600], "nothing to get back"],
+    ["payback", [-1000, 600], "never recovered: the cumulative cash flow ends at −400.00"],
+    ["payback", [1000, 600], "no outlay to recover"],
     [
       "discounted-payback",
       [-1000, 600, 600],
-      "With 8 % a year on it the money is back after 1.864",
+      "discounted at 8% a year, the outlay is recovered after 1.864",
     ],
-    ["profitability-index", [-1000, 600, 600], "brings 1.07 of value later: more than it costs"],
-    ["profitability-index", [0, 600], "needs an outlay as the first amount"],
+    [
+      "profitability-index",
+      [-1000, 600, 600],
+      "returns a present value of 1.07: more than it costs",
+    ],
+    ["profitability-index", [0, 600], "must be an outlay"],
     ["equivalent-annual", [-1000, 600, 600], "39.23 received at the end of each year for 2 years"],
     ["equivalent-annual", [-1000, 500, 500], "60.77 paid"],
-    ["equivalent-annual", [-1000], "needs a life of some length"],
+    ["equivalent-annual", [-1000], "needs a life longer than zero"],
   ])("%s of %j: … %s", (measure, amounts, said) => {
-    expect(wordsOf(measure, amounts).says.replaceAll("\u00a0", " ")).toContain(said);
+    expect(wordsOf(measure, amounts).says).toContain(said);
   });
 });
 

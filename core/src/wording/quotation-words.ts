@@ -45,6 +45,11 @@ export function onePeriod(noun: string): string {
   return /^\d/.test(noun) ? noun : `one ${noun}`;
 }
 
+/** Several such periods: "quarters", "fortnights", "half-years"; "periods of 2 months". */
+export function severalPeriods(noun: string): string {
+  return /^\d/.test(noun) ? `periods of ${noun}` : `${noun}s`;
+}
+
 /** Every such period: "each month", but "every 2 months". */
 export function eachPeriod(noun: string): string {
   return /^\d/.test(noun) ? `every ${noun}` : `each ${noun}`;

@@ -78,8 +78,8 @@ describe("numbers", () => {
     [formatSignificant(0), "0"],
     [formatSignificant(1.5e-9, 3), "1.5 × 10⁻⁹"],
     [formatSignificant(123456.789, 8), "123,456.79"],
-    [formatPercent(5), "5\u00a0%"],
-    [formatPercent(1e-7), "1 × 10⁻⁷\u00a0%"],
+    [formatPercent(5), "5%"],
+    [formatPercent(1e-7), "1 × 10⁻⁷%"],
     [formatExact(4996.138579987), "4,996.138579987"],
   ])("%s", (text, wanted) => {
     expect(text).toBe(wanted);

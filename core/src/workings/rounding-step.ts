@@ -1,24 +1,38 @@
-import { formatFigure } from "../wording/format-number";
+import { writeFigure, type AnswerFormat } from "../wording/answer-format";
+import { STEP_WORDS } from "../wording/teaching/step-words";
 import { roundsOnTheWay, type Rounding } from "./mathematics/figures";
 import type { Step } from "./step";
 
+/** The decimals of the comparison. */
+const DECIMALS = 6;
+
 /**
- * What rounding on the way has done to a result; no step where nothing is rounded.
+ * The effect of rounding intermediate values; no step if none is rounded.
  *
- * @param value what it came to
- * @param exact what it is with every digit carried
+ * @param value the result with rounded intermediate values
+ * @param exact the unrounded result
  */
-export function roundingStep(value: number, exact: number, rounding: Rounding): Step[] {
+export function roundingStep(
+  value: number,
+  exact: number,
+  rounding: Rounding,
+  format: AnswerFormat,
+): Step[] {
   if (!roundsOnTheWay(rounding) || !Number.isFinite(value)) return [];
   const difference = value - exact;
+  const written = (one: number) => writeFigure(one, format, DECIMALS);
   return [
     {
       kind: "rounding",
       level: "short",
       say:
         Math.abs(difference) < 1e-9 * Math.abs(exact)
-          ? "Rounding on the way makes no difference here."
-          : `Rounded on the way, as the course asks, this comes to ${formatFigure(value, 6)}; with every digit carried it is ${formatFigure(exact, 6)}, a difference of ${formatFigure(Math.abs(difference), 6)}.`,
+          ? STEP_WORDS.rounding.same
+          : STEP_WORDS.rounding.differs(
+              written(value),
+              written(exact),
+              written(Math.abs(difference)),
+            ),
       lines: [],
       value: difference,
     },

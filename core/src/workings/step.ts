@@ -1,7 +1,7 @@
 import type { Expression, Quantity } from "./mathematics/expression";
 import type { Manner } from "./mathematics/write";
 
-/** What a step of the workings does; screens and exports may treat the kinds differently. */
+/** The kinds of steps; screens and exports may treat them differently. */
 export const STEP_KINDS = [
   "given",
   "balance-in-words",
@@ -24,26 +24,26 @@ export const LEVELS = ["short", "every-step"] as const;
 
 export type Level = (typeof LEVELS)[number];
 
-/** One step of the workings: a sentence, the mathematics and, where it comes to a number, that number. */
+/** One step of the workings: a sentence, the mathematics and, if it has one, its value. */
 export interface Step {
   readonly kind: StepKind;
-  /** The briefest workings that still have this step. */
+  /** The shortest workings with this step. */
   readonly level: Level;
   readonly say: string;
-  /** Each a formula of its own; none where the sentence is all. */
+  /** The formulas; may be empty. */
   readonly lines: readonly Line[];
   readonly table?: StepTable;
   readonly value?: number;
-  /** Where it arrives at what is asked, as it is asked; of several such steps the last. */
+  /** The unknown in its final form; the last such step counts. */
   readonly finds?: Quantity;
 }
 
-/** Expressions that are equal, each in its manner: `a = b = c`. */
+/** Equal expressions, each in its manner: `a = b = c`. */
 export interface Line {
   readonly parts: readonly LinePart[];
   /** Words beside the formula. */
   readonly note?: string;
-  /** What the line works out. */
+  /** The quantity that the line calculates. */
   readonly defines?: Quantity;
   /** It ends in a question mark. */
   readonly isAsked?: true;
@@ -54,11 +54,11 @@ export interface LinePart {
   readonly manner: Manner;
 }
 
-/** Many alike, of which the first and the last are told. */
+/** Many similar rows, of which the first and the last are shown. */
 export interface StepTable {
   readonly head: readonly string[];
   readonly rows: readonly (readonly string[])[];
-  /** Rows left out, and after which of those told; none left out where it is 0. */
+  /** The number of rows left out (0 for none), and after which row. */
   readonly leftOut: number;
   readonly leftOutAfter: number;
 }

@@ -23,12 +23,12 @@ export interface WorkingsOptions {
   readonly format?: AnswerFormat;
 }
 
-/** How an answer is got, from what is given to a sentence. */
+/** The workings of an answer, from the given values to a sentence. */
 export interface Workings {
   readonly steps: readonly Step[];
-  /** Everything that the steps reckon with, in the order in which it is made. */
+  /** Every quantity of the steps, in the order of calculation. */
   readonly quantities: readonly Quantity[];
-  /** What is asked, found. */
+  /** The unknown, with its value. */
   readonly result: Quantity;
 }
 
@@ -44,15 +44,15 @@ const STEPS_FOR: Readonly<Record<Unknown["kind"], (composition: Composition) => 
 };
 
 /**
- * The workings of a solved problem, with this problem's own numbers: what is given, the balance in words,
- * the conversions, what each flow is worth, the equation, its rearrangement and the answer. They are
- * composed from the flows and rates that the problem has, never kept ready for a shape.
+ * The workings of a solved problem, with its own numbers: the given values, the focal date, the conversions,
+ * the value of each flow, the equation, its rearrangement and the answer. They are composed from the flows and
+ * rates of the problem, not from a template for each problem type.
  *
  * @param problem the problem that was solved
  * @param solution what `solve` found for it
  * @returns the steps in order; money in the problem's currency, rates as decimals
- * Accuracy: `value` of the last step but the answer agrees with the engine's answer to a relative 1e-9,
- *   unless a rounding is asked for. Figures are written with 12 digits.
+ * Accuracy: `value` of the last step before the answer agrees with the engine's answer to a relative 1e-9,
+ *   unless intermediate values are rounded. Numbers are written with 12 digits.
  * Source: Kellison, The Theory of Interest, ch. 1 to 4
  */
 export function workings(
@@ -60,7 +60,7 @@ export function workings(
   solution: Solution,
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): Workings {
-  const composition = compose(problem, solution, new Sheet(rounding));
+  const composition = compose(problem, solution, new Sheet(rounding, "q", format));
   const steps = STEPS_FOR[solution.unknown.kind](composition);
   const given = givenStep(composition);
   const all = [
@@ -71,6 +71,7 @@ export function workings(
       Math.abs(steps.findLast(({ kind }) => kind === "value")?.value ?? NaN),
       Math.abs(solution.answers[0].value),
       rounding,
+      format,
     ),
     {
       kind: "answer" as const,
@@ -82,7 +83,7 @@ export function workings(
   ];
   composition.sheet.numberLetters();
   const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
-  if (result === undefined) throw new TypeError("Workings arrive at what is asked");
+  if (result === undefined) throw new TypeError("Workings find the unknown");
   return {
     result,
     steps: all.filter((step) => level === "every-step" || step.level === "short"),

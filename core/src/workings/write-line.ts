@@ -2,15 +2,18 @@ import { latexHand, plainHand } from "./mathematics/hands";
 import { UNROUNDED, type Rounding } from "./mathematics/figures";
 import { write, type Style } from "./mathematics/write";
 import type { Line } from "./step";
+import { USUAL_FORMAT, type AnswerFormat } from "../wording/answer-format";
 
 export interface LineStyle {
   readonly notation?: Style["notation"];
   readonly rounding?: Rounding;
+  /** The marks of the numbers. */
+  readonly format?: AnswerFormat;
   /** Marks each number in the LaTeX with the quantity it is the value of: `\htmlData{from=q3}{…}`. */
   readonly isMarked?: boolean;
 }
 
-/** Beyond this many signs a chain of equal parts is set below one another. */
+/** A longer chain of equal parts is set one part below another. */
 const LONGEST_ROW = 96;
 
 /** A line of the workings as LaTeX, for display. */
@@ -28,7 +31,7 @@ export function linePlain(line: Line, style: LineStyle = {}): string {
   return partsIn(line, { ...complete(style), hand: plainHand, isMarked: false }).join(" = ");
 }
 
-/** The parts of a chain, without those that look like the one before. */
+/** The parts of a chain, without repetitions. */
 function partsIn({ parts, isAsked }: Line, style: Style): string[] {
   const written = parts.map(({ expression, manner }) => write(expression, manner, style));
   const bare = (text: string) => text.replace(/\\htmlData\{from=\w+\}/g, "").replace(/[{}]/g, "");
@@ -40,6 +43,11 @@ function partsIn({ parts, isAsked }: Line, style: Style): string[] {
     : told;
 }
 
-function complete({ notation = "fractions", rounding = UNROUNDED, isMarked = false }: LineStyle) {
-  return { notation, rounding, isMarked, hand: latexHand };
+function complete({
+  notation = "fractions",
+  rounding = UNROUNDED,
+  format = USUAL_FORMAT,
+  isMarked = false,
+}: LineStyle) {
+  return { notation, rounding, format, isMarked, hand: latexHand };
 }

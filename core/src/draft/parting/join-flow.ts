@@ -51,7 +51,7 @@ function joined(draft: Draft, reading: DraftReading, id: string): FlowLine | nul
     ((amount !== null && amount === nextAmount) ||
       (typeof nextAmount === "object" && nextAmount?.of === line.id && nextAmount.times === 1));
   if (isSame) {
-    return { ...line, count: nextCount === "forever" ? "ever" : payments(count + nextCount) };
+    return { ...line, count: nextCount === "forever" ? "for ever" : payments(count + nextCount) };
   }
   if (typeof amount !== "number" || typeof nextAmount !== "number") return null;
   if (nextCount === "forever" || !Number.isInteger(nextCount) || "endOf" in begins) return null;

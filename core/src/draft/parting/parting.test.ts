@@ -101,7 +101,7 @@ describe("parting a line", () => {
 describe("joining two lines", () => {
   test.each<[string, StreamLine, string]>([
     ["payments", stream(), "40 payments"],
-    ["payments for ever", stream({ count: "ever" }), "ever"],
+    ["payments for ever", stream({ count: "ever" }), "for ever"],
     ["payments of an unknown size", stream({ amount: "?" }), "40 payments"],
   ])("puts together what was parted: %s", (_, line, count) => {
     const draft = draftOf(line, {

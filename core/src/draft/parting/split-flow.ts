@@ -58,7 +58,7 @@ function streamParts(draft: Draft, line: StreamLine, read: StreamReading): Strea
     id: newId(draft, line.id),
     label: label.slice(0, LIMITS.labelLength),
     amount: isUnknownMark(line.amount) ? `same as ${name}` : line.amount,
-    count: isEndless ? "ever" : payments(count - first),
+    count: isEndless ? "for ever" : payments(count - first),
     begins: `when ${endWords(name)}`,
   };
   return [{ ...line, count: payments(first) }, second];

@@ -5,8 +5,8 @@ import type { Answer, Solution } from "../../solve/solution";
 import { followUpWords } from "../../wording/follow-up-words";
 
 /**
- * What may stand in a side sum by its name: the answer, what goes with it, the answers to follow-ups,
- * and the amount of every line. A name that two things would have is given to the first.
+ * The values that a calculation can use by name: the answer, its companions, the answers to follow-up questions,
+ * and the amount of every line. If two values share a name, the first has it.
  */
 export function namedFigures(problem: Problem, solution: Solution): NamedFigure[] {
   const found = [
@@ -84,7 +84,11 @@ function followUps(problem: Problem, { also }: Solution): NamedFigure[] {
   return (problem.also ?? []).flatMap((question, index) => {
     const value = also[index];
     if (value === null || value === undefined) return [];
-    return [{ words: followUpWords(question, problem).toLowerCase(), value, is: "money" as const }];
+    const words = followUpWords(question, problem).toLowerCase();
+    const figure: NamedFigure = { words, value, is: "money" };
+    // Calculations saved under the earlier name of this question still work.
+    const former = words.replace(/^net value/, "worth of everything");
+    return former === words ? [figure] : [figure, { ...figure, words: former, isFormer: true }];
   });
 }
 

@@ -9,22 +9,22 @@ import type { FactName } from "./facts";
 const WORDS: Readonly<Record<FactName, string>> = {
   direction: "money in or out",
   amount: "amount",
-  every: "how often",
-  count: "how long",
-  timing: "paid at the",
-  begins: "beginning",
+  every: "frequency",
+  count: "number of payments",
+  timing: "timing",
+  begins: "start",
   growth: "growth",
-  "growth-every": "how often it grows",
-  at: "when",
+  "growth-every": "growth frequency",
+  at: "time",
   amounts: "amounts",
   entries: "dates and amounts",
   percent: "rate",
-  quotation: "how it is quoted",
-  from: "beginning",
-  "worth-at": "worth asked for",
+  quotation: "compounding",
+  from: "start",
+  "worth-at": "focal date",
 };
 
-/** What a fact is, with the line that it stands on: "Repayments, how long". */
+/** The name of a fact, after that of its line: "Repayments, number of payments". */
 export function factName(draft: Draft, line: string, fact: FactName): string {
   const place = draft.rates.findIndex(({ id }) => id === line);
   if (place >= 0) {
@@ -35,7 +35,7 @@ export function factName(draft: Draft, line: string, fact: FactName): string {
   return `${lineName(draft, line)}, ${WORDS[fact]}`;
 }
 
-/** What one amount of a line that has several is called: "Workshop, amount 3", "Sales, 2027-03-01". */
+/** The name of one amount of a list: "Workshop, amount 3", "Sales, 2027-03-01". */
 export function entryName(draft: Draft, line: string, place: number, on?: string): string {
   return `${lineName(draft, line)}, ${on ?? `amount ${place + 1}`}`;
 }
@@ -52,7 +52,7 @@ function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** What a fact says, as one reads it: a choice in its words, all else as it is typed. */
+/** The value of a fact as text: a choice in words, anything else as typed. */
 export function factText(draft: Draft, line: string, fact: FactName, text: string): string {
   if (fact !== "quotation") return text;
   const own = draft.rates.find(({ id }) => id === line);

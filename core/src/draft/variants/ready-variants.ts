@@ -9,19 +9,19 @@ import { quotationKey } from "../quotation-key";
 import { quotationOfLine, type DraftReading } from "../read-draft";
 import type { FactName } from "./facts";
 
-/** Variants that are asked for again and again, ready to be added. */
+/** Common variants, ready to be added. */
 export interface ReadyVariants {
   readonly words: string;
   readonly variants: readonly { readonly name: string; readonly changes: Change[] }[];
 }
 
-/** The ready-made variants that make sense for a problem, each group with at least one in it. */
+/** The ready-made variants that fit a problem; each group has at least one. */
 export function readyVariants(draft: Draft, reading: DraftReading): ReadyVariants[] {
   const groups: ReadyVariants[] = [
-    { words: "Payments at the other end of each period", variants: otherTiming(draft) },
-    { words: "Every way of compounding", variants: everyCompounding(draft, reading) },
-    { words: "One to five years more", variants: yearsMore(draft, reading) },
-    { words: "A point more or less on the rate", variants: pointsMore(draft, reading) },
+    { words: "Annuity due instead of ordinary (and back)", variants: otherTiming(draft) },
+    { words: "Every compounding frequency", variants: everyCompounding(draft, reading) },
+    { words: "1 to 5 years longer", variants: yearsMore(draft, reading) },
+    { words: "Rate 1 percentage point higher or lower", variants: pointsMore(draft, reading) },
   ];
   return groups.filter(({ variants }) => variants.length > 0);
 }
@@ -38,10 +38,10 @@ function otherTiming({ flows }: Draft): Ready {
   if (first === undefined) return [];
   const other = first.timing === "end" ? "start" : "end";
   const changes = streams.map(({ id }) => change(id, "timing", other));
-  return [{ name: `Paid at the ${other}`, changes }];
+  return [{ name: other === "start" ? "Annuity due" : "Ordinary annuity", changes }];
 }
 
-/** The figure of the first rate line as it is read, and how it is quoted; `null` where it is unknown or said by another. */
+/** The rate of the first rate line and its quotation; `null` if it is unknown or refers to another. */
 function firstRate(
   { rates: [line] }: Draft,
   { rates: [reading] }: DraftReading,
@@ -53,7 +53,7 @@ function firstRate(
   return { id: line.id, percent: said.percent, quotation, chosen: quotationOfLine(line) };
 }
 
-/** Says a rate otherwise; words about its quotation that stand in the field would win, so the choice says them. */
+/** A rate in another quotation; typed words about its quotation would take precedence, so the choice has them. */
 function quotedAs(id: string, percent: number, quotation: Quotation, chosen: Quotation): Change[] {
   const [key, own] = [quotationKey(quotation), quotationKey(chosen)];
   return [
@@ -70,7 +70,7 @@ function everyCompounding(draft: Draft, reading: DraftReading): Ready {
     ...COMMON_PERIODS.map((compounding) => ({ quoted: "nominal" as const, compounding })),
     { quoted: "continuous" },
   ];
-  // Effective a year is compounded yearly, by another name.
+  // An effective annual rate is a nominal rate compounded yearly.
   const own = quotation.quoted === "effective" ? "nominal P1Y" : quotationKey(quotation);
   return ways
     .filter((way) => quotationKey(way) !== own)
@@ -90,10 +90,10 @@ function pointsMore(draft: Draft, reading: DraftReading): Ready {
   if (rate === null) return [];
   const { id, percent, quotation, chosen } = rate;
   return [1, -1].map((points) => {
-    // 6.1 + 1 is 7.1, and not 7.1 with noise behind it.
+    // Without this, 6.1 + 1 is 7.1 plus a rounding error.
     const figure = Number((percent + points).toPrecision(15));
     return {
-      name: points > 0 ? "One point more" : "One point less",
+      name: points > 0 ? "1 point higher" : "1 point lower",
       changes: quotedAs(id, figure, quotation, chosen),
     };
   });
@@ -104,14 +104,14 @@ function yearsMore(draft: Draft, reading: DraftReading): Ready {
   return first ?? [];
 }
 
-/** A line that goes on for longer, or happens later; `null` where it has no known length. */
+/** Longer payments, or a later amount; `null` if the line has no known length. */
 function longer(
   line: FlowLine,
   reading: DraftReading["flows"][number] | undefined,
 ): Ready[] | null {
   const byYears = (change: (more: number) => Change): Ready[] => [
     [1, 2, 3, 4, 5].map((more) => ({
-      name: `${more} year${more === 1 ? "" : "s"} more`,
+      name: `${more} year${more === 1 ? "" : "s"} longer`,
       changes: [change(more)],
     })),
   ];

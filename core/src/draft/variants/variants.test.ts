@@ -202,22 +202,22 @@ describe("ready-made variants", () => {
   };
 
   test("the other end of each period", () => {
-    expect(answers(saving(), /other end/)).toEqual([["Paid at the start", 1000]]);
+    expect(answers(saving(), /Annuity due/)).toEqual([["Annuity due", 1000]]);
   });
 
   test("more years, said as the problem says its length", () => {
-    expect(answers(saving(), /five years/)).toEqual([
-      ["1 year more", 2200],
-      ["2 years more", 3400],
-      ["3 years more", 4600],
-      ["4 years more", 5800],
-      ["5 years more", 7000],
+    expect(answers(saving(), /years longer/)).toEqual([
+      ["1 year longer", 2200],
+      ["2 years longer", 3400],
+      ["3 years longer", 4600],
+      ["4 years longer", 5800],
+      ["5 years longer", 7000],
     ]);
     const inYears = saving();
     const [line] = inYears.flows;
     if (line?.kind === "stream") line.count = "1y 6m";
     const [group] = readyVariants(inYears, readDraft(inYears)).filter(({ words }) =>
-      words.includes("five"),
+      words.includes("longer"),
     );
     expect(group?.variants[0]?.changes).toEqual([deposits("count", "2.5 years")]);
   });
@@ -249,11 +249,11 @@ describe("ready-made variants", () => {
       ["Compounded daily", 112.7475],
       ["Compounded continuously", 112.7497],
     ]);
-    expect(answers(draft, /point more/)).toEqual([
-      ["One point more", 113],
-      ["One point less", 111],
+    expect(answers(draft, /percentage point/)).toEqual([
+      ["1 point higher", 113],
+      ["1 point lower", 111],
     ]);
-    expect(answers(draft, /other end/)).toBeUndefined();
+    expect(answers(draft, /Annuity due/)).toBeUndefined();
   });
 
   test("are not offered for what is unknown or goes on for ever", () => {
@@ -263,7 +263,7 @@ describe("ready-made variants", () => {
     if (line?.kind === "stream") line.count = "ever";
     if (goal?.kind === "single") Object.assign(goal, { amount: "5", at: "today" });
     expect(readyVariants(draft, readDraft(draft)).map(({ words }) => words)).toEqual([
-      "Payments at the other end of each period",
+      "Annuity due instead of ordinary (and back)",
     ]);
   });
 

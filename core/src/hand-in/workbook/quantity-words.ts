@@ -8,11 +8,11 @@ const KIND_WORDS: Readonly<Record<QuantityKind, string>> = {
   money: "Amount",
   rate: "Rate, as a decimal",
   factor: "Factor",
-  count: "Number",
+  count: "Number of payments or periods",
   time: "Years",
 };
 
-/** What a quantity without a sentence of its own is called beside its cell. */
+/** The name of a quantity that has no sentence, beside its cell. */
 export function quantityWords(
   problem: Problem,
   { settled }: Solution,

@@ -53,7 +53,7 @@ function placesIn(book: Workbook) {
   const rows = book.sheets[0]?.rows ?? [];
   const isText = (cell: Cell | null | undefined, words: string) =>
     cell?.kind === "text" && cell.text.startsWith(words);
-  const heads = rows.findIndex(([, second]) => isText(second, "When"));
+  const heads = rows.findIndex(([, second]) => isText(second, "Time"));
   return {
     of: (name: string, payment: number) => {
       const column = (rows[heads] ?? []).findIndex((cell) => isText(cell, name));

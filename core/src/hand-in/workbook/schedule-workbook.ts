@@ -2,6 +2,7 @@ import type { ScheduleRun } from "../../schedule/schedule";
 import type { ScheduleRow } from "../../schedule/schedule-types";
 import { columnName, text, type Cell, type Workbook } from "./cells";
 import { otherInterest, periodRates, type PeriodRate } from "./period-rates";
+import { WORKBOOK_WORDS } from "../../wording/teaching/workbook-words";
 
 export interface ScheduleWorkbookHead {
   readonly title: string;
@@ -11,7 +12,8 @@ export interface ScheduleWorkbookHead {
   readonly whenOf: (row: ScheduleRow) => string;
 }
 
-const SHEET = "Schedule";
+const WORDS = WORKBOOK_WORDS.schedule;
+const SHEET = WORKBOOK_WORDS.scheduleSheet;
 
 /**
  * A schedule as a workbook with live formulas: what is there at the beginning, the rate of each period, the
@@ -54,14 +56,14 @@ class ScheduleSheet {
     const totals = this.rows.length + 1;
     const first = totals + 2;
     const names: Readonly<Record<Column, string>> = {
-      number: "Payment",
-      when: "When",
+      number: WORDS.number,
+      when: WORDS.when,
       opening: words.before,
-      interest: "Interest",
-      other: "Other money",
-      extra: "Extra",
+      interest: WORDS.interest,
+      other: WORDS.other,
+      extra: WORDS.extra,
       paid: words.paid,
-      principal: plan.kind === "saving" ? "Added" : "Principal",
+      principal: plan.kind === "saving" ? WORDS.deposited : WORDS.principal,
       closing: words.after,
     };
     const columns = [...this.columns.keys()];
@@ -85,7 +87,7 @@ class ScheduleSheet {
     };
   }
 
-  /** Everything that may be changed, each with its name before it. */
+  /** The values that may be changed, each after its name. */
   private writeGiven(before: string): void {
     const { schedule, plan } = this.run;
     const given = (name: string, cell: Cell): string => {
@@ -93,23 +95,23 @@ class ScheduleSheet {
       return `$C$${this.rows.length}`;
     };
     const opening = schedule.rows[0]?.opening ?? 0;
-    this.openingCell = given(`${before} the first payment`, input(opening, "money"));
+    this.openingCell = given(WORDS.opening(before), input(opening, "money"));
     for (const { from, value } of this.rates) {
-      const since = this.rates.length === 1 ? "" : ` from payment ${from} on`;
-      this.rateCells.push(given(`Interest for each payment${since}`, input(value, "rate")));
+      const since = this.rates.length === 1 ? "" : WORDS.since(from);
+      this.rateCells.push(given(WORDS.periodicRate(since), input(value, "rate")));
     }
     const last = schedule.rows.at(-1);
     if (plan.settles) {
-      this.leftCell = given("Left at the end", input(last?.balance ?? 0, "money"));
+      this.leftCell = given(WORDS.closing, input(last?.balance ?? 0, "money"));
     }
     const { levels } = schedule;
     levels.forEach(({ fromPayment, exact, amount }, place) => {
-      const since = levels.length === 1 ? "" : ` from payment ${fromPayment} on`;
+      const since = levels.length === 1 ? "" : WORDS.since(fromPayment);
       const formula = place === 0 ? this.levelFormula(exact) : null;
       const value = plan.roundUpTo > 0 ? amount : exact;
       this.levelCells.push(
         given(
-          `Payment${since}`,
+          WORDS.payment(since),
           formula === null || plan.roundUpTo > 0
             ? input(value, "money")
             : { kind: "formula", formula, value: exact, shows: "money" },
@@ -119,7 +121,7 @@ class ScheduleSheet {
     this.rows.push([]);
   }
 
-  /** The payment of a level loan by its annuity, where that is what it is. */
+  /** The annuity formula of a level payment, if it is one. */
   private levelFormula(exact: number): string | null {
     const { schedule, plan } = this.run;
     const [rate] = this.rates;
@@ -243,7 +245,7 @@ class ScheduleSheet {
 
   private total(column: Column, first: number): Cell | null {
     const { schedule } = this.run;
-    if (column === "number") return text("In all", "head");
+    if (column === "number") return text(WORDS.total, "head");
     if (column === "when" || column === "opening" || column === "closing") return null;
     const letters = this.letters(column);
     const last = first + schedule.rows.length - 1;

@@ -11,20 +11,24 @@ import { write } from "../../workings/mathematics/write";
 import { columnName, text, type Cell, type WorkbookSheet } from "./cells";
 import { formulaOf } from "./formula";
 import { usesIn } from "./uses";
+import { WORKBOOK_WORDS } from "../../wording/teaching/workbook-words";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
-/** A search as a sheet, and the cell in which it ends. */
+const WORDS = WORKBOOK_WORDS.trials;
+
+/** A numerical solution as a sheet, and the cell of its result. */
 export interface SearchSheet {
   readonly sheet: WorkbookSheet;
   readonly found: string;
 }
 
-/** Steps beyond those that are needed, so that other figures are found as well. */
+/** Extra trials, so that changed values are solved as well. */
 const STEPS_TO_SPARE = 12;
 const MOST_STEPS = 80;
 
 const ROWS_BEFORE = 4;
 
-/** Columns of the search itself; behind them stands what the balance is made of. */
+/** The columns of the trials; the parts of the net value follow. */
 const FIGURE = "B";
 const OTHER_END = "C";
 const AT_OTHER_END = "D";
@@ -32,8 +36,8 @@ const BALANCE = "E";
 const OWN_COLUMNS = 5;
 
 /**
- * The steps of a search, each a row of live formulas: a straight line between two ends says where to look
- * next, as in the workings (false position with the Illinois change).
+ * The trials of a numerical solution, each a row of live formulas: linear interpolation gives the next trial,
+ * as in the workings (false position with the Illinois modification).
  *
  * @param cellOf cells of the known quantities, with the name of their sheet
  */
@@ -56,7 +60,7 @@ export function searchSheet(
     const shows = root.unknown.kind;
     const crossed = `${BALANCE}${row}*${f}<0`;
     return [
-      text(step === 0 ? "from" : step === 1 ? "to" : String(step - 1)),
+      text(step === 0 ? WORDS.from : step === 1 ? WORDS.to : String(step - 1)),
       step < 2
         ? { kind: "input", value: figure, shows }
         : {
@@ -92,19 +96,15 @@ export function searchSheet(
       widths: [8, 20, 20, 20, 20, ...helpers.heads.map(() => 20)],
       rowsKept: ROWS_BEFORE,
       rows: [
-        [text("The search", "title")],
-        [
-          text(
-            "Money in less money out has different signs at the first two figures, so it is zero between them. A straight line between two ends says where to look next.",
-          ),
-        ],
+        [text(WORDS.title, "title")],
+        [text(WORDS.how)],
         [],
         [
-          "Step",
+          WORDS.step,
           letterOf(root.unknown),
-          "Other end",
-          "In less out there",
-          "In less out",
+          WORDS.otherBound,
+          WORDS.valueThere,
+          WORDS.value,
           ...helpers.heads,
         ].map((head) => text(head, "head")),
         ...rows,
@@ -120,7 +120,7 @@ interface SearchStep {
   readonly value: number;
 }
 
-/** The figures that the formulas of the rows come to. */
+/** The values of the formulas in the rows. */
 function stepsOf({ balance, unknown, low, high }: Root): SearchStep[] {
   const at = (figure: number) => evaluateWith(balance, unknown, figure);
   const first = { figure: low, other: NaN, atOther: NaN, value: at(low) };
@@ -146,7 +146,7 @@ function stepsOf({ balance, unknown, low, high }: Root): SearchStep[] {
   return steps;
 }
 
-/** Columns for what the balance uses more than once, and for each of many terms. */
+/** Columns for the parts that the net value uses more than once, and for each of many terms. */
 class Helpers {
   readonly heads: string[] = [];
   private readonly made: Expression[] = [];
@@ -185,7 +185,7 @@ class Helpers {
     const before = this.columns.get(quantity);
     if (before !== undefined) return `${columnName(before)}${row}`;
     const { expression } = quantity;
-    // What it is made of comes first.
+    // Its parts come first.
     this.formula(expression, row);
     const column = this.add(
       expression,
@@ -201,9 +201,9 @@ class Helpers {
   }
 
   private addAll(parts: readonly Expression[], whole: object, row: number): [number, number] {
-    // What they are made of comes first, so that they stand beside one another.
+    // Their parts come first, so that the terms are in adjacent columns.
     for (const part of parts) this.formula(part, row);
-    const columns = parts.map((part, index) => this.add(part, `term ${index + 1}`));
+    const columns = parts.map((part, index) => this.add(part, WORDS.term(index + 1)));
     const ends: [number, number] = [columns[0] ?? 0, columns.at(-1) ?? 0];
     this.ranges.set(whole, ends);
     return ends;
@@ -221,6 +221,11 @@ function letterOf(quantity: Quantity): string {
 }
 
 function headOf(expression: Expression): string {
-  const style = { hand: plainHand, rounding: UNROUNDED, notation: "fractions", isMarked: false };
-  return write(expression, "symbols", { ...style, notation: "fractions" });
+  return write(expression, "symbols", {
+    hand: plainHand,
+    rounding: UNROUNDED,
+    format: USUAL_FORMAT,
+    notation: "fractions",
+    isMarked: false,
+  });
 }

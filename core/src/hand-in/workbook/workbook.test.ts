@@ -107,7 +107,7 @@ describe.each(SEARCHED)("%s", (_, parts) => {
   const book = workbook(problem, solution, HEAD);
 
   test("is searched for on a sheet of its own, and found", () => {
-    expect(book.sheets.map(({ name }) => name)).toEqual(["Workings", "Search"]);
+    expect(book.sheets.map(({ name }) => name)).toEqual(["Workings", "Trials"]);
     expect(Math.abs(answerOf(book) / value - 1)).toBeLessThan(1e-9);
   });
 

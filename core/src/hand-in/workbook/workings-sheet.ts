@@ -15,25 +15,26 @@ import { formulaOf } from "./formula";
 import { quantityWords } from "./quantity-words";
 import { reachableFrom } from "./reachable";
 import { searchSheet } from "./search-sheet";
+import { WORKBOOK_WORDS } from "../../wording/teaching/workbook-words";
 
-const NAME = "Workings";
-const SEARCH = "Search";
+const WORDS = WORKBOOK_WORDS;
+const NAME = WORDS.sheet;
+const TRIALS = WORDS.trialsSheet;
 const VALUE_COLUMN = "C";
-const NOW = "With the figures that stand here now";
 
-/** What stands over the figures: what the problem is called, what it asks, who hands it in. */
+/** The head of the workbook: title, question and author. */
 export interface WorkbookHead {
   readonly title: string;
   readonly lines: readonly string[];
 }
 
-/** Every quantity of the workings in a cell of its own, in the order in which it is made. */
+/** The quantities of the workings, each in its own cell, in the order of calculation. */
 export class WorkingsSheet {
   private readonly rows: (readonly (Cell | null)[])[] = [];
   private readonly cells = new Map<Quantity, string>();
   private readonly ranges = new Map<object, string>();
   private readonly searches: WorkbookSheet[] = [];
-  /** What a further question finds there. */
+  /** The cells that a follow-up question can use. */
   private earlier: readonly (readonly [Quantity, string])[] = [];
 
   constructor(
@@ -43,23 +44,23 @@ export class WorkingsSheet {
     private readonly rounding: Rounding,
   ) {}
 
-  /** This sheet, and one for the search where there is one. */
+  /** This sheet, and one for each numerical solution. */
   write(head: WorkbookHead, further: readonly (FurtherWorkings | null)[]): Workbook {
     const { steps, result } = this.made;
     const [given, ...others] = steps;
     this.rows.push(
       [text(head.title, "title")],
       ...head.lines.map((line) => [text(line)]),
-      [text("The figures in colour are given: change one, and all that follows from it changes.")],
+      [text(WORDS.howToUse)],
       [],
-      ["What", "Symbol", "Value", "How"].map((one) => text(one, "head")),
+      WORDS.heads.map((one) => text(one, "head")),
     );
     if (given !== undefined) this.given(given);
     for (const step of others) this.step(step);
     const place = this.cellOf(result);
-    this.heading("The answer.");
-    this.rows.push([text(`As it was handed in: ${steps.at(-1)?.say ?? ""}`)]);
-    this.rows.push([text(NOW), null, answerCell(place, result)]);
+    this.heading(WORDS.answer);
+    this.rows.push([text(WORDS.asHandedIn(steps.at(-1)?.say ?? ""))]);
+    this.rows.push([text(WORDS.now), null, answerCell(place, result)]);
     const answer = this.here();
     const places = further.map((one) => (one === null ? null : this.further(one)));
     const own = { name: NAME, widths: [54, 10, 24, 64], rowsKept: 0, rows: this.rows };
@@ -70,13 +71,13 @@ export class WorkingsSheet {
     };
   }
 
-  /** A further question goes on with the cells that are there. */
+  /** A follow-up question continues with the existing cells. */
   private further({ question, steps, result }: FurtherWorkings): Place {
     this.earlier = [...this.cells];
     this.heading(`${followUpWords(question, this.problem)}.`);
     for (const step of steps) this.step(step);
     const place = this.cellOf(result);
-    this.rows.push([text(NOW), null, answerCell(place, result)]);
+    this.rows.push([text(WORDS.now), null, answerCell(place, result)]);
     return this.here();
   }
 
@@ -84,7 +85,7 @@ export class WorkingsSheet {
     return { sheet: NAME, cell: `${VALUE_COLUMN}${this.rows.length}` };
   }
 
-  /** All that is given, also what has no letter: the amounts of a list. */
+  /** The given values, including those without a letter: the amounts of a list. */
   private given({ say, lines }: Step): void {
     this.heading(say);
     const { steps, result, quantities } = this.made;
@@ -118,7 +119,7 @@ export class WorkingsSheet {
     this.rows.push([], [text(words, "heading")]);
   }
 
-  /** Gives a quantity a row, behind those of all that it is made of. */
+  /** Gives a quantity a row, after the rows of its parts. */
   private place(quantity: Quantity, note?: string): string {
     const before = this.cells.get(quantity) ?? this.cellOfSame(quantity);
     if (before !== undefined) {
@@ -130,7 +131,7 @@ export class WorkingsSheet {
     const words =
       note ??
       (quantity === this.made.result
-        ? "What is asked"
+        ? WORDS.unknown
         : quantityWords(this.problem, this.solution, quantity));
     this.rows.push([
       text(words),
@@ -145,7 +146,7 @@ export class WorkingsSheet {
     return cell;
   }
 
-  /** The cell of an earlier question's figure that a further one takes up: given, or found. */
+  /** The cell of an earlier quantity that a follow-up question uses: given or found. */
   private cellOfSame({ expression, kind, value, path }: Quantity): string | undefined {
     if (expression !== null && expression.op !== "number") return undefined;
     const isFound = expression !== null || isSamePath(path, this.solution.unknown.path);
@@ -174,18 +175,18 @@ export class WorkingsSheet {
     return this.cells.get(quantity) ?? this.place(quantity);
   }
 
-  /** Many terms, each in a row of its own. */
+  /** Many terms, each in its own row. */
   private range(parts: readonly Expression[], whole: object): string {
     const before = this.ranges.get(whole);
     if (before !== undefined) return before;
-    // What they are made of comes first, so that they stand below one another.
+    // Their parts come first, so that the terms are in adjacent rows.
     const formulas = parts.map((part) => this.plain(part));
     const first = this.rows.length + 1;
     parts.forEach((part, index) => {
       const formula = formulas[index] ?? "0";
       const value = evaluate(part);
       this.rows.push([
-        text(`Term ${index + 1}`),
+        text(WORDS.term(index + 1)),
         null,
         { kind: "formula", formula, value, shows: "money" },
       ]);
@@ -196,15 +197,15 @@ export class WorkingsSheet {
   }
 
   private search(root: Root): string {
-    // All that the balance is made of has its cell here before the other sheet asks for it.
-    const name = this.searches.length === 0 ? SEARCH : `${SEARCH} ${this.searches.length + 1}`;
+    // The parts of the net value get their cells here before the other sheet refers to them.
+    const name = this.searches.length === 0 ? TRIALS : `${TRIALS} ${this.searches.length + 1}`;
     const { sheet, found } = searchSheet(name, root, (one) => `${NAME}!${this.cellOf(one)}`);
     this.searches.push(sheet);
     return name.includes(" ") ? `'${name}'!${found}` : `${name}!${found}`;
   }
 }
 
-/** Figures closer than this are one figure, worked out twice. */
+/** Values closer than this are the same value, calculated twice. */
 const SAME_VALUE = 1e-11;
 
 function isSamePath(one: Path | null, other: Path | null): boolean {
@@ -215,15 +216,15 @@ function answerCell(formula: string, { value, kind }: Quantity): Cell {
   return { kind: "formula", formula, value, shows: kind, isAnswer: true };
 }
 
-/** The quantity that a line of what is given tells. */
+/** The quantity of a line of given values. */
 function quantityOf({ parts }: Line): Quantity | undefined {
   const [first] = parts;
   return first?.expression.op === "quantity" ? first.expression.quantity : undefined;
 }
 
-/** How a quantity is worked out, in symbols. */
+/** The formula of a quantity, in symbols. */
 function howOf({ letter }: Quantity, expression: Expression): string {
-  if (expression.op === "root") return "found by search, on the next sheet";
+  if (expression.op === "root") return WORDS.numerically;
   const formula = linePlain({ parts: [{ expression, manner: "symbols" }] });
   return letter === null ? formula : `${letterIn(letter, plainHand)} = ${formula}`;
 }

@@ -40,36 +40,32 @@ describe("a figure that is right", () => {
   test("of several rates each is one of them", () => {
     expect(mark("irr", "20", [-1000, 3600, -4310, 1716])).toEqual({
       verdict: "right",
-      says: "That is one of the rates at which the project is worth nothing.",
+      says: "Correct: this is one of the rates at which the net present value is zero.",
     });
   });
 });
 
 describe("a slip is known by the figure that it leads to", () => {
   test.each<[Measure, string, RegExp]>([
-    ["npv", worth(1), /first amount is discounted here/],
-    [
-      "npv",
-      (Number(worth(1)) - 48_000 + 48_000 / 1.08).toFixed(2),
-      /taken as it is, but every later/,
-    ],
-    ["npv", (Number(worth(0)) + 48_000).toFixed(2), /first outlay is left out/],
-    ["npv", "14,500.00", /plain sum/],
-    ["npv", (1566.85 + 96_000).toFixed(2), /counted as money in/],
-    ["npv", "-1,566.85", /sign is the other one/],
+    ["npv", worth(1), /including the first/],
+    ["npv", (Number(worth(1)) - 48_000 + 48_000 / 1.08).toFixed(2), /every amount after the first/],
+    ["npv", (Number(worth(0)) + 48_000).toFixed(2), /left out the initial outlay/],
+    ["npv", "14,500.00", /without discounting/],
+    ["npv", (1566.85 + 96_000).toFixed(2), /added the initial outlay/],
+    ["npv", "-1,566.85", /the sign is not/],
     ["irr", ((14_500 / 48_000 / 5) * 100).toFixed(4), /without compounding/],
-    ["irr", ((14_500 / 48_000) * 100).toFixed(4), /gain of all years/],
-    ["payback", "4.0", /whole year in which the money is back/],
-    ["payback", "3.0", /not back yet/],
+    ["irr", ((14_500 / 48_000) * 100).toFixed(4), /total gain/],
+    ["payback", "4.0", /rounded up to a whole year/],
+    ["payback", "3.0", /stopped at the last full year/],
     ["payback", "4.7998", /discounted payback/],
-    ["payback", (48_000 / (62_500 / 5)).toFixed(4), /mean of what comes in/],
-    ["discounted-payback", "3.7857", /plain payback/],
+    ["payback", (48_000 / (62_500 / 5)).toFixed(4), /average inflow/],
+    ["discounted-payback", "3.7857", /simple payback/],
     ["profitability-index", "0.0326", /which is 1 more/],
-    ["profitability-index", (62_500 / 48_000).toFixed(4), /not discounted/],
+    ["profitability-index", (62_500 / 48_000).toFixed(4), /did not discount/],
     ["equivalent-annual", (1566.85 / 5).toFixed(2), /annuity factor/],
-    ["equivalent-annual", (392.43 / 1.08).toFixed(2), /start of each year/],
+    ["equivalent-annual", (392.43 / 1.08).toFixed(2), /annuity due/],
     ["mirr", "9.1883", /internal rate/],
-    ["irr", "1.0326", /profitability index of the project/],
+    ["irr", "1.0326", /project's profitability index/],
   ])("%s %s", (measure, typed, says) => {
     const marked = mark(measure, typed);
     expect(marked.verdict).toBe("explained");
@@ -86,7 +82,7 @@ test("of half-yearly amounts the first is discounted by half a year", () => {
   const figure = -1000 / 1.08 ** 0.5 + 600 / 1.08 + 600 / 1.08 ** 1.5;
   const claim = readClaim(figure.toFixed(2));
   if (!claim.ok) throw new Error("It can be read");
-  expect(markMeasure("npv", subject, claim.value).says).toContain("first amount is discounted");
+  expect(markMeasure("npv", subject, claim.value).says).toContain("including the first");
 });
 
 test("any other figure is not explained, whatever the project", () => {

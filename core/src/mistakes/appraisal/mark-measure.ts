@@ -3,25 +3,29 @@ import { MEASURE_NAMES, MEASURES, type Measure } from "../../appraisal/measure";
 import type { Appraisal } from "../../appraisal/appraise";
 import type { DatedAmount } from "../../flows/flow-kind";
 import type { AppraisalSubject } from "../../wording/appraisal-words";
+import {
+  MEASURE_MISTAKE_WORDS,
+  MEASURE_VERDICT_WORDS,
+} from "../../wording/teaching/measure-mistake-words";
 import { agrees, agreesInSize, type Claim } from "../claim";
 
-/** What is said of a figure that somebody got for a measure. */
+/** The marking of a student's value for a measure. */
 export interface MarkedMeasure {
   readonly verdict: "right" | "explained" | "unexplained";
-  /** What happened, and what to do next time; the likeliest alone. */
+  /** What happened, and what to do next time; only the likeliest mistake. */
   readonly says: string;
 }
 
-/** One way to go wrong, with the figure that it leads to; `null` where it leads to none. */
+/** One mistake, with the value that it gives; `null` if it gives none. */
 interface Slip {
   readonly figure: number | null;
   readonly says: string;
 }
 
 /**
- * Marks a figure for a measure of a project against the right one and against what the known slips lead to.
+ * Marks a value for a measure of a project against the correct value and the values of known mistakes.
  *
- * @param claim as it was typed: its digits say how precise it is; a percent without its sign is one too
+ * @param claim as typed: its digits show its precision; a percentage may lack its sign
  */
 export function markMeasure(
   measure: Measure,
@@ -34,13 +38,11 @@ export function markMeasure(
     const isOneOf = right.length > 1;
     return {
       verdict: "right",
-      says: isOneOf
-        ? "That is one of the rates at which the project is worth nothing."
-        : "That is right.",
+      says: isOneOf ? MEASURE_VERDICT_WORDS.rightOfSeveral : MEASURE_VERDICT_WORDS.right,
     };
   }
   if (isPercent && right.some((figure) => agrees(claim, figure / 100))) {
-    return { verdict: "right", says: "That is right, written as a decimal." };
+    return { verdict: "right", says: MEASURE_VERDICT_WORDS.decimal };
   }
   const slips = [...SLIPS[measure](subject), ...slipsOfAny(measure, subject)];
   const slip = slips.find(({ figure }) => figure !== null && agrees(claim, figure));
@@ -48,19 +50,16 @@ export function markMeasure(
   if (right.some((figure) => agreesInSize(claim, figure))) {
     return {
       verdict: "explained",
-      says: "The size is right, and the sign is the other one: money out counts against, money in for.",
+      says: MEASURE_VERDICT_WORDS.sign,
     };
   }
   return {
     verdict: "unexplained",
-    says:
-      right.length === 0
-        ? "The project has no such figure; the sentence above says why."
-        : "No slip that is known here leads to that figure. Go through the workings below step by step.",
+    says: right.length === 0 ? MEASURE_VERDICT_WORDS.noValue : MEASURE_VERDICT_WORDS.unexplained,
   };
 }
 
-/** A measure's figures as people write them: several internal rates, or none. */
+/** The values of a measure: one, none, or several internal rates of return. */
 function figuresOf(measure: Measure, judged: Appraisal): readonly number[] {
   const only = (figure: number | null) => (figure === null ? [] : [figure]);
   switch (measure) {
@@ -89,31 +88,31 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
     return [
       {
         figure: netValue(late(flows, gap), force),
-        says: "The first amount is discounted here, and every later one by a period too many. It is at time 0: take it as it is, and the next one back by one period.",
+        says: MEASURE_MISTAKE_WORDS.npv.allLate,
       },
       {
         figure: netValue([...flows.slice(0, 1), ...late(later, gap)], force),
-        says: "The first amount is taken as it is, but every later one is discounted by a period too many. The one after the first period is discounted once.",
+        says: MEASURE_MISTAKE_WORDS.npv.laterLate,
       },
       {
         figure: netValue(later, force),
-        says: "The first outlay is left out. The net present value is what is left after it.",
+        says: MEASURE_MISTAKE_WORDS.npv.noOutlay,
       },
       {
         figure: netValue(flows, 0),
-        says: "Nothing is discounted here: that is the plain sum of the amounts. Bring each back to today first.",
+        says: MEASURE_MISTAKE_WORDS.npv.undiscounted,
       },
       {
         figure: sumOf(flows, ({ at, amount }) => amount / (1 + (hurdlePercent / 100) * at)),
-        says: "That is discounted with simple interest. Divide by the growth of each year, again and again.",
+        says: MEASURE_MISTAKE_WORDS.npv.simple,
       },
       {
         figure: netValue(flows, forceOf(hurdlePercent / 100)),
-        says: "The rate went in a hundred times too small. Write it as a decimal once, not twice.",
+        says: MEASURE_MISTAKE_WORDS.npv.rateTwice,
       },
       {
         figure: npv + 2 * Math.abs(first?.amount ?? 0),
-        says: "The first outlay is counted as money in. It goes out, so it counts against.",
+        says: MEASURE_MISTAKE_WORDS.npv.outlayAdded,
       },
     ];
   },
@@ -124,54 +123,54 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
     return [
       {
         figure: mirrPercent,
-        says: "That is the modified rate: it supposes another rate for what comes in. The internal rate is the one at which the net present value is nothing.",
+        says: MEASURE_MISTAKE_WORDS.irr.modified,
       },
       {
         figure: outlay > 0 && years > 0 ? (gain / outlay / years) * 100 : null,
-        says: "That is the gain a year over the outlay, without compounding. The internal rate is the one at which the net present value is nothing.",
+        says: MEASURE_MISTAKE_WORDS.irr.yearlyGain,
       },
       {
         figure: outlay > 0 ? (gain / outlay) * 100 : null,
-        says: "That is the gain of all years over the outlay. The internal rate is the one at which the net present value is nothing.",
+        says: MEASURE_MISTAKE_WORDS.irr.totalGain,
       },
     ];
   },
   mirr: ({ flows, hurdlePercent, reinvestPercent, judged: { irrPercents } }) => [
     {
       figure: modifiedRate(flows, forceOf(reinvestPercent), forceOf(hurdlePercent)),
-      says: "The two rates are exchanged: what goes out is brought back at the hurdle rate, what comes in grows at the other.",
+      says: MEASURE_MISTAKE_WORDS.mirr.swapped,
     },
     {
       figure: irrPercents.length === 1 ? (irrPercents[0] ?? null) : null,
-      says: "That is the internal rate. The modified one lets what comes in grow at the rate of reinvestment.",
+      says: MEASURE_MISTAKE_WORDS.mirr.internal,
     },
   ],
   payback: ({ flows, judged: { payback: exact, discountedPayback } }) => [
     {
       figure: exact === null ? null : (flows.find(({ at }) => at >= exact - 1e-9)?.at ?? null),
-      says: "That is the whole year in which the money is back. Take of that year only the part that is still needed.",
+      says: MEASURE_MISTAKE_WORDS.payback.roundedUp,
     },
     {
       figure: exact === null ? null : (flows.findLast(({ at }) => at < exact - 1e-9)?.at ?? null),
-      says: "That is the last year at whose end the money is not back yet. Add the part of the next year that is still needed.",
+      says: MEASURE_MISTAKE_WORDS.payback.roundedDown,
     },
     {
       figure: discountedPayback,
-      says: "That is the discounted payback. The plain one adds the amounts up as they are.",
+      says: MEASURE_MISTAKE_WORDS.payback.discounted,
     },
     {
       figure: averagePayback(flows),
-      says: "That is the outlay over the mean of what comes in. Add the amounts up year by year instead.",
+      says: MEASURE_MISTAKE_WORDS.payback.averaged,
     },
   ],
   "discounted-payback": ({ flows, hurdlePercent, judged: { payback: plain } }) => [
     {
       figure: plain,
-      says: "That is the plain payback. Discount the amounts first, then add them up.",
+      says: MEASURE_MISTAKE_WORDS["discounted-payback"].simple,
     },
     {
       figure: payback(late(flows, gapOf(flows)), forceOf(hurdlePercent)),
-      says: "Every amount is taken a period too late. The first is at time 0.",
+      says: MEASURE_MISTAKE_WORDS["discounted-payback"].late,
     },
   ],
   "profitability-index": ({ flows, judged: { npv, profitabilityIndex } }) => {
@@ -179,15 +178,15 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
     return [
       {
         figure: outlay > 0 ? npv / outlay : null,
-        says: "That is the net present value over the outlay. The index has the value of what comes later over it, which is 1 more.",
+        says: MEASURE_MISTAKE_WORDS["profitability-index"].netValue,
       },
       {
         figure: outlay > 0 ? sumOf(flows.slice(1), ({ amount }) => amount) / outlay : null,
-        says: "What comes later is not discounted here. Bring it back to today before you divide.",
+        says: MEASURE_MISTAKE_WORDS["profitability-index"].undiscounted,
       },
       {
         figure: profitabilityIndex === null ? null : 1 / profitabilityIndex,
-        says: "That is turned upside down: the value goes over the outlay.",
+        says: MEASURE_MISTAKE_WORDS["profitability-index"].inverted,
       },
     ];
   },
@@ -197,22 +196,22 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
     return [
       {
         figure: years > 0 ? npv / years : null,
-        says: "That is the value over the number of years. Divide by the annuity factor instead, as later amounts are worth less.",
+        says: MEASURE_MISTAKE_WORDS["equivalent-annual"].byYears,
       },
       {
         figure: annual === null ? null : annual / (1 + hurdlePercent / 100),
-        says: "That is the amount at the start of each year. It is meant at the end.",
+        says: MEASURE_MISTAKE_WORDS["equivalent-annual"].due,
       },
     ];
   },
 };
 
-/** A figure that is right, for another question about the same project. */
+/** The value of another measure of the same project. */
 function slipsOfAny(measure: Measure, { judged }: AppraisalSubject): Slip[] {
   return MEASURES.filter((other) => other !== measure).flatMap((other) =>
     figuresOf(other, judged).map((figure) => ({
       figure,
-      says: `That is the ${MEASURE_NAMES[other].toLowerCase()} of the project, which answers another question.`,
+      says: MEASURE_VERDICT_WORDS.otherMeasure(MEASURE_NAMES[other].toLowerCase()),
     })),
   );
 }
@@ -221,12 +220,12 @@ function forceOf(percent: number): number {
   return Math.log1p(percent / 100);
 }
 
-/** As if all amounts lay further ahead. */
+/** The cash flows, all later by the same time. */
 function late(flows: readonly DatedAmount[], by: number): DatedAmount[] {
   return flows.map(({ at, amount }) => ({ at: at + by, amount }));
 }
 
-/** The first period of a project, by which somebody is late who discounts its first amount. */
+/** The first period of a project: the delay if a student discounts the first amount too. */
 function gapOf([first, second]: readonly DatedAmount[]): number {
   return first === undefined || second === undefined ? 1 : second.at - first.at;
 }

@@ -2,12 +2,15 @@ import type { Flow, Problem } from "../../problem/schema";
 import { isoYears } from "../../time/duration";
 import type { Mistake, Slip } from "../mistake";
 import { endOf, singlesOf, streamsOf, yearsAt } from "../parts-of-problem";
-import { moneyWords } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeMoney } from "../../wording/answer-format";
 
-/** An amount of the question before is still there: a final amount or a starting balance that this one has not. */
+const WORDS = MISTAKE_WORDS["amount-left-over"];
+
+/** The student included an amount of the previous question: a final amount or an opening balance. */
 export const amountLeftOver: Mistake = {
   code: "amount-left-over",
-  nextTime: "Begin every question with a clean sheet: a figure of the last one may still be there.",
+  nextTime: WORDS.nextTime,
   slips: () => [],
   rarer: ({ problem }) => {
     const ends = streamsOf(problem).flatMap(({ flow }) => endOf(flow) ?? []);
@@ -23,7 +26,7 @@ export const amountLeftOver: Mistake = {
   },
 };
 
-/** Amounts that questions have: one digit and noughts, of a size that goes with the others. */
+/** Amounts typical of questions: one digit and zeros, of a size similar to the others. */
 function roundAmounts({ flows }: Problem): number[] {
   const sizes = flows.flatMap((flow) => {
     if (!("amount" in flow) || typeof flow.amount !== "number") return [];
@@ -42,13 +45,12 @@ function roundAmounts({ flows }: Problem): number[] {
 const DIGITS = [1, 2, 3, 4, 5, 6, 8];
 
 function leftOver(problem: Problem, years: number, amount: number): Slip[] {
-  const where = years === 0 ? "today" : "at the end";
+  const isToday = years === 0;
   return (["out", "in"] as const).map((direction): Slip => {
     const flow: Flow = { id: ID, kind: "single", direction, amount, at: isoYears(years) };
     return {
-      done: () =>
-        `${moneyWords(amount)} ${where} was reckoned with, which this question does not have`,
-      corrected: () => `There is no such amount ${where}.`,
+      done: (format) => WORDS.done(writeMoney(amount, format), isToday),
+      corrected: () => WORDS.corrected(isToday),
       problem: { ...problem, flows: [...problem.flows, flow] },
       isRare: true,
     };

@@ -3,12 +3,14 @@ import { frequencyWords } from "../../wording/quotation-words";
 import { requoted, streamsOf, withFlow, withRate } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** Payments are taken to be made as often as interest is compounded. */
+const WORDS = MISTAKE_WORDS["compounding-as-payment-frequency"];
+
+/** The student treated the payments as being as frequent as the compounding. */
 export const compoundingAsPaymentFrequency: Mistake = {
   code: "compounding-as-payment-frequency",
-  nextTime:
-    "The payments say how many periods there are; the compounding only says what the rate is.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     problem.rates.flatMap((rate, place) => {
       if (!("compounding" in rate)) return [];
@@ -17,10 +19,9 @@ export const compoundingAsPaymentFrequency: Mistake = {
         .filter(({ flow }) => frequencyOf(flow.every) !== frequencyOf(every))
         .flatMap(({ index, flow }): Slip[] => {
           const words = {
-            done: () =>
-              `${nameOf(flow)} were reckoned ${frequencyWords(every).adverb}, as interest is added`,
+            done: () => WORDS.done(nameOf(flow), frequencyWords(every).adverb),
             corrected: () =>
-              `They are made ${frequencyWords(flow.every).adverb}; the rate has to be restated for that period.`,
+              WORDS.corrected(frequencyWords(flow.every).adverb, frequencyWords(flow.every).noun),
           };
           const times = frequencyOf(every) / frequencyOf(flow.every);
           const count = typeof flow.count === "number" ? flow.count * times : flow.count;
@@ -37,8 +38,7 @@ export const compoundingAsPaymentFrequency: Mistake = {
             { ...words, problem: asOften },
             {
               ...words,
-              done: () =>
-                `the rate for one compounding period was used for each of ${nameOf(flow)}`,
+              done: () => WORDS.doneUnconverted(nameOf(flow)),
               problem: unconverted,
             },
           ];

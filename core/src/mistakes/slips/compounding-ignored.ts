@@ -3,11 +3,14 @@ import { sum } from "../../numbers/sum";
 import { NO_GROWTH } from "../../rates/accumulation";
 import { compoundingsOf, singlesOf, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** Simple interest is reckoned where interest earns interest. */
+const WORDS = MISTAKE_WORDS["compounding-ignored"];
+
+/** The student used simple interest instead of compound interest. */
 export const compoundingIgnored: Mistake = {
   code: "compounding-ignored",
-  nextTime: "Interest that is added earns interest too: use a power, not a product with the time.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => {
     const figure = simpleAnswer(subject);
     return figure === null ? [] : [slipTo(figure)];
@@ -17,13 +20,13 @@ export const compoundingIgnored: Mistake = {
 
 function slipTo(figure: number): Slip {
   return {
-    done: () => "simple interest was reckoned, on the amounts alone",
-    corrected: () => "Interest is added to the balance and earns interest from then on.",
+    done: WORDS.done,
+    corrected: WORDS.corrected,
     figure: () => figure,
   };
 }
 
-/** What two amounts and one rate come to with simple interest; `null` for anything else. */
+/** The answer with simple interest, for two amounts and one rate; `null` for any other problem. */
 function simpleAnswer(subject: Subject): number | null {
   const { problem, unknown } = subject;
   const singles = singlesOf(problem);
@@ -54,13 +57,10 @@ function simpleAnswer(subject: Subject): number | null {
   }
 }
 
-/** More payments than this nobody values one by one. */
+/** Nobody values more payments than this one by one. */
 const MOST_PAYMENTS = 600;
 
-/**
- * An amount beside payments, each moved by simple interest: all of them to the last date, or all back to
- * today.
- */
+/** The unknown amount if every amount is moved by simple interest: all to the last date, or all back to today. */
 function simpleWorths(subject: Subject): number[] {
   const { problem, unknown, unit, answer } = subject;
   const [rate] = problem.rates;
@@ -87,7 +87,7 @@ function simpleWorths(subject: Subject): number[] {
         worths[index] ?? 0,
         sum(worths.filter((_, at) => at !== index)),
       ];
-      // Of the right amount the worth is so much; another one is worth as much more as it is larger.
+      // The value of the unknown amount is proportional to the amount itself.
       const found = Math.abs((answer * known) / unknownWorth);
       return Number.isFinite(found) ? [found] : [];
     },

@@ -1,13 +1,17 @@
 import { withRate } from "../parts-of-problem";
 import { restatedSlips } from "./restated-rate";
 import type { Mistake } from "../mistake";
-import { percentWords, periodWords } from "../words";
-import { formatFigure } from "../../wording/format-number";
+import { DECIMAL_DECIMALS, RATE_DECIMALS } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure, writePercent, type AnswerFormat } from "../../wording/answer-format";
+import { frequencyWords } from "../../wording/quotation-words";
 
-/** A decimal is taken for a percentage: 0.074 % for 7.4 %. */
+const WORDS = MISTAKE_WORDS["decimal-as-percent"];
+
+/** The student used a decimal as a percentage: 0.074% for 7.4%. */
 export const decimalAsPercent: Mistake = {
   code: "decimal-as-percent",
-  nextTime: "Divide a percentage by 100 once, and only once.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     problem.rates.flatMap((rate, index) => {
       const { percent } = rate;
@@ -15,10 +19,12 @@ export const decimalAsPercent: Mistake = {
         ? []
         : [
             {
-              done: () =>
-                `${formatFigure(percent / 100, 8)} was taken as a percentage where it is ${percentWords(percent)}`,
-              corrected: () =>
-                `The decimal ${formatFigure(percent / 100, 8)} is already divided by 100.`,
+              done: (format) =>
+                WORDS.done(
+                  writePercent(percent / 100, format, DECIMAL_DECIMALS),
+                  writePercent(percent, format, RATE_DECIMALS),
+                ),
+              corrected: (format) => corrected(percent, format),
               problem: withRate(problem, index, { ...rate, percent: percent / 100 }),
             },
             ...restatedSlips(
@@ -27,12 +33,22 @@ export const decimalAsPercent: Mistake = {
               { rate, percent },
               (exact) => exact / 100,
               (exact, every) => ({
-                done: () =>
-                  `${formatFigure(exact / 100, 8)} for ${periodWords(every)} was taken as a percentage`,
-                corrected: () =>
-                  `The decimal ${formatFigure(exact / 100, 8)} is already divided by 100.`,
+                done: (format) =>
+                  WORDS.donePeriodic(
+                    writePercent(exact / 100, format, DECIMAL_DECIMALS),
+                    writePercent(exact, format, RATE_DECIMALS),
+                    frequencyWords(every).noun,
+                  ),
+                corrected: (format) => corrected(exact, format),
               }),
             ),
           ];
     }),
 };
+
+function corrected(percent: number, format: AnswerFormat): string {
+  return WORDS.corrected(
+    writeFigure(percent / 100, format, DECIMAL_DECIMALS),
+    writePercent(percent, format, RATE_DECIMALS),
+  );
+}

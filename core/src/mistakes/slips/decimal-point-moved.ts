@@ -1,14 +1,17 @@
 import type { Mistake } from "../mistake";
 import { miscopied } from "./given-figures";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** A decimal point in the wrong place. */
+const WORDS = MISTAKE_WORDS["decimal-point-moved"];
+
+/** The decimal point is in the wrong place. */
 export const decimalPointMoved: Mistake = {
   code: "decimal-point-moved",
-  nextTime: "Estimate the size of the answer before you work it out.",
+  nextTime: WORDS.nextTime,
   slips: () => [
     ...[100, 0.01, 1000, 0.001].map((times) => ({
-      done: () => "the decimal point of the answer is in the wrong place",
-      corrected: () => "The digits are right.",
+      done: WORDS.done,
+      corrected: WORDS.corrected,
       figure: (answer: number) => answer * times,
     })),
   ],

@@ -1,11 +1,14 @@
 import { plainDecimal } from "../../numbers/plain-decimal";
 import type { Mistake, Slip } from "../mistake";
 import { miscopied } from "./given-figures";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** Two digits beside one another change places when a number is copied. */
+const WORDS = MISTAKE_WORDS["digits-swapped"];
+
+/** The student swapped two neighbouring digits when copying a number. */
 export const digitsSwapped: Mistake = {
   code: "digits-swapped",
-  nextTime: "Compare a copied number with its source digit by digit, or do not copy it at all.",
+  nextTime: WORDS.nextTime,
   slips: () => SLIPS_OF_ANSWER,
   rarer: ({ problem }) =>
     miscopied(problem, (value) => {
@@ -20,8 +23,8 @@ export const digitsSwapped: Mistake = {
 const PLACES = 9;
 
 const SLIPS_OF_ANSWER = Array.from({ length: PLACES }, (_, place): Slip => ({
-  done: () => "two digits of the answer changed places",
-  corrected: () => "The number was right before it was copied.",
+  done: WORDS.done,
+  corrected: WORDS.corrected,
   figure: (answer) => swapped(answer.toFixed(2), place),
 }));
 

@@ -2,11 +2,15 @@ import { frequencyOf } from "../../time/duration";
 import { frequencyWords } from "../../wording/quotation-words";
 import { requoted, streamsOf, withRate } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure } from "../../wording/answer-format";
 
-/** An effective rate is divided over the periods of a year as if it were nominal. */
+const WORDS = MISTAKE_WORDS["effective-as-nominal"];
+
+/** The student divided an effective rate by the periods a year, as if it were nominal. */
 export const effectiveAsNominal: Mistake = {
   code: "effective-as-nominal",
-  nextTime: "An effective rate is not divided: take the root that grows to it in a year.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => {
     const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
     return problem.rates.flatMap((rate, index) => {
@@ -15,10 +19,9 @@ export const effectiveAsNominal: Mistake = {
         (every) => frequencyOf(every) !== 1,
       );
       return periods.map((every) => ({
-        done: () =>
-          `the effective rate was divided by ${frequencyOf(every)}, as if it were compounded ${frequencyWords(every).adverb}`,
-        corrected: () =>
-          "An effective rate already has the compounding in it: the rate for a shorter period is a root of it.",
+        done: (format) => WORDS.done(writeFigure(frequencyOf(every), format)),
+        corrected: (format) =>
+          WORDS.corrected(frequencyWords(every).noun, writeFigure(frequencyOf(every), format)),
         problem: withRate(
           problem,
           index,

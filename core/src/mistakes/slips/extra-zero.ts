@@ -1,14 +1,17 @@
 import type { Mistake } from "../mistake";
 import { miscopied } from "./given-figures";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** A zero too many. */
+const WORDS = MISTAKE_WORDS["extra-zero"];
+
+/** One zero too many. */
 export const extraZero: Mistake = {
   code: "extra-zero",
-  nextTime: "Set commas between the thousands: a zero too many shows at once.",
+  nextTime: WORDS.nextTime,
   slips: () => [
     {
-      done: () => "the answer has a zero too many",
-      corrected: () => "It is a tenth of that.",
+      done: WORDS.done,
+      corrected: WORDS.corrected,
       figure: (answer) => answer * 10,
     },
   ],

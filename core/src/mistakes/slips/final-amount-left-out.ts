@@ -1,11 +1,14 @@
 import { singlesOf, withoutFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The final amount is forgotten. */
+const WORDS = MISTAKE_WORDS["final-amount-left-out"];
+
+/** The student left out the final amount. */
 export const finalAmountLeftOut: Mistake = {
   code: "final-amount-left-out",
-  nextTime: "Tick off every amount of the question on the timeline before you write the equation.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     singlesOf(problem)
       .filter(({ flow }) => flow.amount !== null && flow.at !== null && yearsAt(flow.at) !== 0)
@@ -15,9 +18,8 @@ export const finalAmountLeftOut: Mistake = {
           ? []
           : [
               {
-                done: () => `${nameOf(flow)} was left out`,
-                corrected: () =>
-                  "It belongs into the equation, moved to the date at which everything is valued.",
+                done: () => WORDS.done(nameOf(flow)),
+                corrected: WORDS.corrected,
                 problem: without,
               },
             ];

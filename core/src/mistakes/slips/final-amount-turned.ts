@@ -1,21 +1,22 @@
 import { singlesOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The final amount is counted on the wrong side. */
+const WORDS = MISTAKE_WORDS["final-amount-turned"];
+
+/** The student entered the final amount in the wrong direction. */
 export const finalAmountTurned: Mistake = {
   code: "final-amount-turned",
-  nextTime:
-    "Ask of each amount whether it comes to you or leaves you, and draw it above or below the line.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     problem.flows.length < 3 && problem.ask === undefined
       ? []
       : singlesOf(problem)
           .filter(({ flow }) => flow.amount !== null && yearsAt(flow.at) !== 0)
           .map(({ index, flow }) => ({
-            done: () =>
-              `${nameOf(flow)} was counted as money ${flow.direction === "in" ? "out" : "in"}`,
-            corrected: () => `It is money ${flow.direction}: on the other side of the equation.`,
+            done: () => WORDS.done(nameOf(flow), flow.direction === "in" ? "out" : "in"),
+            corrected: () => WORDS.corrected(flow.direction),
             problem: withFlow(problem, index, {
               ...flow,
               direction: flow.direction === "in" ? "out" : "in",

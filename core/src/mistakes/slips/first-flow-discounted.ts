@@ -1,28 +1,31 @@
 import { frequencyOf, isoYears } from "../../time/duration";
 import { listsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The first outlay, which is paid today, is discounted as if it came a period later. */
+const WORDS = MISTAKE_WORDS["first-flow-discounted"];
+
+/** The student discounted the initial outlay, which is paid today, as if it came a period later. */
 export const firstFlowDiscounted: Mistake = {
   code: "first-flow-discounted",
-  nextTime: "The first amount is at time 0: its factor is 1.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     listsOf(problem).flatMap(({ index, flow }): Slip[] => {
       const begins = yearsAt(flow.begins);
       const [first, second, ...rest] = flow.amounts;
       if (begins === null || typeof first !== "number" || first === 0) return [];
       const later = isoYears(begins + 1 / frequencyOf(flow.every));
-      const corrected = () => "The first amount is paid today and is not discounted.";
+      const { corrected } = WORDS;
       return [
         {
-          done: () => "every amount was discounted for one period more, the first one too",
+          done: WORDS.doneAll,
           corrected,
           problem: withFlow(problem, index, { ...flow, begins: later }),
         },
         ...(typeof second === "number"
           ? [
               {
-                done: () => "the first amount was discounted for one period",
+                done: WORDS.doneFirst,
                 corrected,
                 problem: withFlow(problem, index, {
                   ...flow,

@@ -1,17 +1,28 @@
 import type { Path } from "../../issues/issue";
 import type { Problem } from "../../problem/schema";
 import { withFigure } from "../../vary/figure-at";
-import { formatFigure } from "../../wording/format-number";
+import { writeFigure, writePercent, type AnswerFormat } from "../../wording/answer-format";
+import { MISCOPIED_WORDS } from "../../wording/teaching/mistake-words";
 import type { Slip } from "../mistake";
+import { RATE_DECIMALS } from "../words";
 
-/** A number that is given, which somebody copied. */
+/** A given number, which a student copies. */
 interface Given {
   readonly path: Path;
   readonly value: number;
-  readonly words: () => string;
+  /** This value, or one in its place, as the question writes it. */
+  readonly words: (value: number, format: AnswerFormat) => string;
 }
 
-/** Longer lists are not copied by hand. */
+function plainWords(value: number, format: AnswerFormat): string {
+  return writeFigure(value, format, RATE_DECIMALS);
+}
+
+function percentWords(percent: number, format: AnswerFormat): string {
+  return writePercent(percent, format, RATE_DECIMALS);
+}
+
+/** Nobody copies a longer list by hand. */
 const LONGEST_LIST = 16;
 
 export function givenFigures({ flows, rates }: Problem): Given[] {
@@ -26,7 +37,7 @@ export function givenFigures({ flows, rates }: Problem): Given[] {
                     {
                       path: ["flows", index, "amounts", place],
                       value,
-                      words: () => formatFigure(value),
+                      words: plainWords,
                     },
                   ]
                 : [],
@@ -34,7 +45,7 @@ export function givenFigures({ flows, rates }: Problem): Given[] {
       }
       if (!("amount" in flow) || typeof flow.amount !== "number") return [];
       const value = flow.amount;
-      return [{ path: ["flows", index, "amount"], value, words: () => formatFigure(value) }];
+      return [{ path: ["flows", index, "amount"], value, words: plainWords }];
     }),
     ...rates.flatMap(({ percent }, index): Given[] =>
       typeof percent === "number"
@@ -42,7 +53,7 @@ export function givenFigures({ flows, rates }: Problem): Given[] {
             {
               path: ["rates", index, "percent"],
               value: percent,
-              words: () => `${formatFigure(percent, 6)} %`,
+              words: percentWords,
             },
           ]
         : [],
@@ -50,7 +61,7 @@ export function givenFigures({ flows, rates }: Problem): Given[] {
   ];
 }
 
-/** Slips of the pen in any number that is given. */
+/** Copying mistakes in any given number. */
 export function miscopied(
   problem: Problem,
   changed: (value: number) => readonly number[],
@@ -60,8 +71,8 @@ export function miscopied(
     .filter(isFor)
     .flatMap(({ path, value, words }) =>
       changed(value).map((instead): Slip => ({
-        done: () => `${formatFigure(instead, 8)} was put in for ${words()}`,
-        corrected: () => `The question gives ${words()}.`,
+        done: (format) => MISCOPIED_WORDS.done(words(instead, format), words(value, format)),
+        corrected: (format) => MISCOPIED_WORDS.corrected(words(value, format)),
         problem: withFigure(problem, path, instead),
         isRare: true,
       })),

@@ -1,11 +1,14 @@
 import { streamsOf, withFlow } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** Payments that grow are reckoned as level ones. */
+const WORDS = MISTAKE_WORDS["growth-forgotten"];
+
+/** The student treated growing payments as level. */
 export const growthForgotten: Mistake = {
   code: "growth-forgotten",
-  nextTime: "Write the first three payments down; where they differ, a level annuity will not do.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     streamsOf(problem).flatMap(({ index, flow }) => {
       const { growth, ...level } = flow;
@@ -13,8 +16,8 @@ export const growthForgotten: Mistake = {
         return [];
       return [
         {
-          done: () => `${nameOf(flow)} were taken as level`,
-          corrected: () => "They grow from payment to payment, and each has a size of its own.",
+          done: () => WORDS.done(nameOf(flow)),
+          corrected: WORDS.corrected,
           problem: withFlow(problem, index, level),
         },
       ];

@@ -5,15 +5,18 @@ import { streamsOf } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
 import { nameOf } from "../words";
 import { shiftedGrowth } from "./growth-shift";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** Growth sets in one payment late. */
+const WORDS = MISTAKE_WORDS["growth-late"];
+
+/** The student started the growth one payment late. */
 export const growthLate: Mistake = {
   code: "growth-late",
-  nextTime: "Payment k has grown k − 1 times: the second once, the third twice.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => {
     const words = (flow: Parameters<typeof nameOf>[0]) => ({
-      done: () => `growth of ${nameOf(flow)} was begun one payment late`,
-      corrected: () => "It begins with the second payment.",
+      done: () => WORDS.done(nameOf(flow)),
+      corrected: WORDS.corrected,
     });
     const doubled = streamsOf(problem).flatMap(({ index, flow }): Slip[] => {
       const { growth, count, every } = flow;
@@ -25,7 +28,7 @@ export const growthLate: Mistake = {
   },
 };
 
-/** The first two payments alike, the others a step behind. */
+/** The first two payments are equal; the others are one step of growth behind. */
 function firstTwice(timeline: Timeline, index: number): Timeline {
   const flow = timeline.flows[index];
   if (flow?.kind !== "stream") return timeline;

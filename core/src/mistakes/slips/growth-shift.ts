@@ -5,9 +5,9 @@ import { streamsOf } from "../parts-of-problem";
 import type { Slip } from "../mistake";
 
 /**
- * Every growing stream of a problem with its payments one step of growth ahead or behind.
+ * Each growing stream of a problem, with its payments one step of growth ahead or behind.
  *
- * @param steps 1 where the first payment has grown already, −1 where it has been taken back by a step
+ * @param steps 1 if the first payment has already grown, −1 if it is one step smaller
  */
 export function shiftedGrowth(
   problem: Problem,

@@ -1,9 +1,12 @@
 import type { Mistake } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The interest is given where the whole amount is asked. */
+const WORDS = MISTAKE_WORDS["interest-for-total"];
+
+/** The student gave the interest instead of the whole amount. */
 export const interestForTotal: Mistake = {
   code: "interest-for-total",
-  nextTime: "Read whether the question asks for the interest or for the whole amount.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => {
     if (subject.unit !== "money" || subject.unknown.kind === "value") return [];
     const { interest } = subject.solution.facts;
@@ -11,8 +14,8 @@ export const interestForTotal: Mistake = {
       ? []
       : [
           {
-            done: () => "the interest was given, and not the amount that is asked",
-            corrected: () => "The interest is only what the amounts differ by.",
+            done: WORDS.done,
+            corrected: WORDS.corrected,
             figure: () => interest,
           },
         ];

@@ -1,14 +1,17 @@
 import type { Mistake } from "../mistake";
 import { miscopied } from "./given-figures";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** A zero too few. */
+const WORDS = MISTAKE_WORDS["missing-zero"];
+
+/** One zero too few. */
 export const missingZero: Mistake = {
   code: "missing-zero",
-  nextTime: "Set commas between the thousands: a missing zero shows at once.",
+  nextTime: WORDS.nextTime,
   slips: () => [
     {
-      done: () => "the answer has a zero too few",
-      corrected: () => "It is ten times that.",
+      done: WORDS.done,
+      corrected: WORDS.corrected,
       figure: (answer) => answer / 10,
     },
   ],

@@ -2,12 +2,14 @@ import { frequencyOf } from "../../time/duration";
 import { frequencyWords } from "../../wording/quotation-words";
 import { requoted, streamsOf, withRate } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The rate is taken to be compounded as often as payments are made. */
+const WORDS = MISTAKE_WORDS["payment-frequency-as-compounding"];
+
+/** The student treated the rate as compounded as often as payments are made. */
 export const paymentFrequencyAsCompounding: Mistake = {
   code: "payment-frequency-as-compounding",
-  nextTime:
-    "Read how often interest is added apart from how often money is paid; they are two facts.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => {
     const periods = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
     return problem.rates.flatMap((rate, index) => {
@@ -16,10 +18,12 @@ export const paymentFrequencyAsCompounding: Mistake = {
       return periods
         .filter((every) => own === null || frequencyOf(every) !== frequencyOf(own))
         .map((every) => ({
-          done: () =>
-            `the rate was divided over the payments, as if it were compounded ${frequencyWords(every).adverb}`,
+          done: () => WORDS.done(frequencyWords(every).adverb),
           corrected: () =>
-            `It is compounded ${own === null ? "continuously" : frequencyWords(own).adverb}, and has to be restated for ${frequencyWords(every).adverb} payments.`,
+            WORDS.corrected(
+              own === null ? "continuously" : frequencyWords(own).adverb,
+              frequencyWords(every).noun,
+            ),
           problem: withRate(
             problem,
             index,

@@ -1,13 +1,17 @@
 import { withRate } from "../parts-of-problem";
 import { restatedSlips } from "./restated-rate";
 import type { Mistake } from "../mistake";
-import { percentWords, periodWords } from "../words";
-import { formatFigure } from "../../wording/format-number";
+import { DECIMAL_DECIMALS, RATE_DECIMALS } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure, writePercent, type AnswerFormat } from "../../wording/answer-format";
+import { frequencyWords } from "../../wording/quotation-words";
 
-/** A percentage is put in as if it were a decimal: 7.4 for 0.074. */
+const WORDS = MISTAKE_WORDS["percent-as-decimal"];
+
+/** The student used a percentage as if it were a decimal: 7.4 for 0.074. */
 export const percentAsDecimal: Mistake = {
   code: "percent-as-decimal",
-  nextTime: "Divide a percentage by 100 before it goes into a formula.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     problem.rates.flatMap((rate, index) => {
       const { percent } = rate;
@@ -15,9 +19,12 @@ export const percentAsDecimal: Mistake = {
         ? []
         : [
             {
-              done: () => `${formatFigure(percent, 6)} was put in for ${percentWords(percent)}`,
-              corrected: () =>
-                `${percentWords(percent)} is ${formatFigure(percent / 100, 8)} as a decimal.`,
+              done: (format) =>
+                WORDS.done(
+                  writeFigure(percent, format, RATE_DECIMALS),
+                  writeFigure(percent / 100, format, DECIMAL_DECIMALS),
+                ),
+              corrected: (format) => corrected(percent, format),
               problem: withRate(problem, index, { ...rate, percent: percent * 100 }),
             },
             ...restatedSlips(
@@ -26,12 +33,22 @@ export const percentAsDecimal: Mistake = {
               { rate, percent },
               (exact) => exact * 100,
               (exact, every) => ({
-                done: () =>
-                  `${percentWords(exact)} for ${periodWords(every)} was put in as ${formatFigure(exact, 6)}`,
-                corrected: () =>
-                  `${percentWords(exact)} is ${formatFigure(exact / 100, 8)} as a decimal.`,
+                done: (format) =>
+                  WORDS.donePeriodic(
+                    writeFigure(exact, format, RATE_DECIMALS),
+                    writeFigure(exact / 100, format, DECIMAL_DECIMALS),
+                    frequencyWords(every).noun,
+                  ),
+                corrected: (format) => corrected(exact, format),
               }),
             ),
           ];
     }),
 };
+
+function corrected(percent: number, format: AnswerFormat): string {
+  return WORDS.corrected(
+    writePercent(percent, format, RATE_DECIMALS),
+    writeFigure(percent / 100, format, DECIMAL_DECIMALS),
+  );
+}

@@ -1,14 +1,17 @@
 import { forceUnder, compoundingLaw } from "../../rates/compounding-law";
 import { frequencyOf } from "../../time/duration";
 import { streamsOf } from "../parts-of-problem";
-import { periodWords } from "../words";
 import type { Mistake } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { frequencyWords, quotationWords } from "../../wording/quotation-words";
+import { quotationOf } from "../../rates/quotation";
 
-/** The rate for one period is given where the yearly rate is asked. */
+const WORDS = MISTAKE_WORDS["rate-per-period-for-yearly"];
+
+/** The student gave the periodic rate instead of the yearly rate. */
 export const ratePerPeriodForYearly: Mistake = {
   code: "rate-per-period-for-yearly",
-  nextTime:
-    "The rate that the formula gives is for one period; restate it as the question quotes it.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem, unknown }) => {
     const rate = problem.rates[Number(unknown.path[1])];
     if (unknown.kind !== "percent" || rate === undefined || rate.quoted === "periodic") return [];
@@ -18,8 +21,8 @@ export const ratePerPeriodForYearly: Mistake = {
     return periods
       .filter((every) => frequencyOf(every) !== 1)
       .map((every) => ({
-        done: () => `the rate for ${periodWords(every)} was given`,
-        corrected: () => "It has to be restated for a year, as the question quotes it.",
+        done: () => WORDS.done(frequencyWords(every).noun),
+        corrected: () => WORDS.corrected(quotationWords(quotationOf(rate))),
         figure: (percent: number) =>
           Math.expm1(forceUnder(percent, law) / frequencyOf(every)) * 100,
       }));

@@ -3,10 +3,10 @@ import type { Slip } from "../mistake";
 import { percentPerPeriod, requoted, restatedPeriods, withRate } from "../parts-of-problem";
 
 /**
- * A slip with a rate that was made only after it was restated for one payment.
+ * A mistake made with a rate after its conversion to the payment period.
  *
  * @param place of the rate among those of the problem
- * @param instead what was reckoned with in the place of so many percent for one payment
+ * @param instead the percentage that the student used for the exact one
  */
 export function restatedSlips(
   problem: Problem,

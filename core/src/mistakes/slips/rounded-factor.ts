@@ -1,18 +1,22 @@
 import { workings } from "../../workings/workings";
 import type { Mistake, Slip } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure } from "../../wording/answer-format";
 
-/** Decimals of a factor that people round to. */
+/** The decimals that students round a factor to. */
 const DECIMALS = [6, 5, 4, 3, 2];
 
-/** A factor is rounded before it is used. */
+const WORDS = MISTAKE_WORDS["rounded-factor"];
+
+/** The student rounded a factor before using it. */
 export const roundedFactor: Mistake = {
   code: "rounded-factor",
-  nextTime: "Carry factors with all their digits, or say that they are from a table.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => {
     if (subject.unit !== "money") return [];
     return DECIMALS.map((factor): Slip => ({
-      done: () => `the factor was rounded to ${factor} decimals`,
-      corrected: () => "What is cut off from a factor is multiplied by the amount.",
+      done: (format) => WORDS.done(writeFigure(factor, format)),
+      corrected: WORDS.corrected,
       isSlow: true,
       ...(factor === 4 ? {} : { isCostly: true as const }),
       figure: () => {

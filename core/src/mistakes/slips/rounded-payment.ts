@@ -1,11 +1,15 @@
 import { singlesOf, streamsOf, withFlow } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
-import { moneyWords, nameOf } from "../words";
+import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeMoney } from "../../wording/answer-format";
 
-/** A payment is rounded before it is reckoned with. */
+const WORDS = MISTAKE_WORDS["rounded-payment"];
+
+/** The student rounded a payment before using it. */
 export const roundedPayment: Mistake = {
   code: "rounded-payment",
-  nextTime: "Reckon with the payment as it is given, and round the answer alone.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem, answer, unit, unknown }) => [
     ...[...streamsOf(problem), ...singlesOf(problem)].flatMap(({ index, flow }) => {
       const { amount } = flow;
@@ -15,9 +19,9 @@ export const roundedPayment: Mistake = {
         if (rounded === amount || rounded === 0) return [];
         return [
           {
-            done: () =>
-              `${nameOf(flow)} of ${moneyWords(amount)} ${flow.kind === "single" ? "was" : "were"} rounded to ${moneyWords(rounded)}`,
-            corrected: () => `Reckon with ${moneyWords(amount)}.`,
+            done: (format) =>
+              WORDS.done(nameOf(flow), writeMoney(amount, format), writeMoney(rounded, format)),
+            corrected: (format) => WORDS.corrected(writeMoney(amount, format)),
             problem: withFlow(problem, index, { ...flow, amount: rounded }),
           },
         ];
@@ -30,8 +34,8 @@ export const roundedPayment: Mistake = {
             ? []
             : [
                 {
-                  done: () => "the answer was rounded further than to cents",
-                  corrected: () => "Keep the cents: they are asked for.",
+                  done: WORDS.doneAnswer,
+                  corrected: WORDS.correctedAnswer,
                   figure: (value) => roundTo(value, decimals),
                 },
               ];

@@ -6,16 +6,21 @@ import {
   streamsOf,
   withRate,
 } from "../parts-of-problem";
-import { percentWords, periodWords } from "../words";
+import { RATE_DECIMALS } from "../words";
 import type { Mistake, Slip } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writePercent } from "../../wording/answer-format";
+import { frequencyWords } from "../../wording/quotation-words";
 
-/** Decimals, of the rate as a decimal, that people round to. */
+/** The decimals that students round a rate to, written as a decimal. */
 const DECIMALS = [6, 5, 4, 3, 2];
 
-/** The rate for one period is rounded before it is used. */
+const WORDS = MISTAKE_WORDS["rounded-rate"];
+
+/** The student rounded the periodic rate before using it. */
 export const roundedRate: Mistake = {
   code: "rounded-rate",
-  nextTime: "Keep the rate for one period with all its digits, and round only the answer.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => {
     const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
     return problem.rates.flatMap((rate, index) => {
@@ -30,16 +35,19 @@ export const roundedRate: Mistake = {
         const seen = new Set<number>();
         return DECIMALS.flatMap((decimals): Slip[] => {
           const rounded = Number(exact.toFixed(decimals));
-          // A rate with no digits left, or with none lost, is no rounded one.
+          // A rate with no digits left, or with none lost, is not a rounded rate.
           if (rounded === 0 || seen.has(rounded) || Math.abs(rounded / exact - 1) < 1e-12)
             return [];
           seen.add(rounded);
           return [
             {
-              done: () =>
-                `the rate for ${periodWords(every)} was rounded to ${percentWords(rounded * 100)}`,
-              corrected: () =>
-                `It is ${percentWords(exact * 100)}, and every payment feels what is cut off.`,
+              done: (format) =>
+                WORDS.done(
+                  frequencyWords(every).noun,
+                  writePercent(rounded * 100, format, RATE_DECIMALS),
+                ),
+              corrected: (format) =>
+                WORDS.corrected(writePercent(exact * 100, format, RATE_DECIMALS)),
               problem: withRate(
                 problem,
                 index,

@@ -1,11 +1,14 @@
 import { singlesOf, withoutFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** What is there at the start is forgotten. */
+const WORDS = MISTAKE_WORDS["starting-balance-left-out"];
+
+/** The student left out the opening balance. */
 export const startingBalanceLeftOut: Mistake = {
   code: "starting-balance-left-out",
-  nextTime: "Begin the timeline with what is already there today.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     singlesOf(problem)
       .filter(({ flow }) => flow.amount !== null && yearsAt(flow.at) === 0)
@@ -15,8 +18,8 @@ export const startingBalanceLeftOut: Mistake = {
           ? []
           : [
               {
-                done: () => `${nameOf(flow)} at the start was left out`,
-                corrected: () => "It is there from today on, and earns for the whole time.",
+                done: () => WORDS.done(nameOf(flow)),
+                corrected: WORDS.corrected,
                 problem: without,
               },
             ];

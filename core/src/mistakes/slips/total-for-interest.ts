@@ -1,10 +1,13 @@
 import type { Mistake } from "../mistake";
 import { streamsOf } from "../parts-of-problem";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The total of all payments is given where one amount, or the interest, is asked. */
+const WORDS = MISTAKE_WORDS["total-for-interest"];
+
+/** The student gave the total of the payments instead of one amount or the interest. */
 export const totalForInterest: Mistake = {
   code: "total-for-interest",
-  nextTime: "A total counts every payment; ask whether the question wants that.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => {
     if (subject.unit !== "money" || streamsOf(subject.problem).length === 0) return [];
     const { totalIn, totalOut, streams } = subject.solution.facts;
@@ -14,9 +17,8 @@ export const totalForInterest: Mistake = {
         ? []
         : [
             {
-              done: () => "the total of the payments was given",
-              corrected: () =>
-                "The total adds up all payments without regard to time; it is another question.",
+              done: WORDS.done,
+              corrected: WORDS.corrected,
               figure: () => total,
             },
           ],

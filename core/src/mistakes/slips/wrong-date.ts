@@ -3,32 +3,37 @@ import { formatYears } from "../../wording/format-time";
 import { endOf, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Problem } from "../../problem/schema";
 import type { Mistake, Slip, Subject } from "../mistake";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** The amount is right, but for another date. */
+const WORDS = MISTAKE_WORDS["wrong-date"];
+
+/** The student found the value at another date. */
 export const wrongDate: Mistake = {
   code: "wrong-date",
-  nextTime: "Mark the date that the question asks about on the timeline before you begin.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => {
     const asked = askedAt(subject);
     if (asked === null) return [];
     return datesOf(subject.problem)
       .filter((date) => Math.abs(date - asked.years) > 1e-9)
       .map((date): Slip => ({
-        done: () =>
-          `the value ${date === 0 ? "today" : `after ${formatYears(date, 4)}`} was worked out`,
-        corrected: () =>
-          `The question asks for it ${asked.years === 0 ? "today" : `after ${formatYears(asked.years, 4)}`}; between the two dates it grows.`,
+        done: () => WORDS.done(dateWords(date)),
+        corrected: () => WORDS.corrected(dateWords(asked.years), asked.years > date),
         problem: asked.at(date),
       }));
   },
 };
+
+function dateWords(years: number): string {
+  return years === 0 ? "today" : `after ${formatYears(years, 4)}`;
+}
 
 interface Asked {
   readonly years: number;
   readonly at: (years: number) => Problem;
 }
 
-/** The date that a question asks about, where it asks for one amount. */
+/** The date of the unknown, if the unknown is one amount or a net value. */
 function askedAt(subject: Subject): Asked | null {
   const { problem } = subject;
   const { kind, path } = subject.unknown;
@@ -50,7 +55,7 @@ function askedAt(subject: Subject): Asked | null {
   };
 }
 
-/** The dates of a timeline at which one might stop. */
+/** The dates of a timeline at which a student might stop. */
 function datesOf(problem: Problem): number[] {
   const ends = streamsOf(problem).flatMap(({ flow }) => {
     const [start, end] = [yearsAt(flow.begins), endOf(flow)];

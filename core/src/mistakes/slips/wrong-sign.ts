@@ -1,15 +1,18 @@
 import { singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 
-/** A sign is lost: of an amount on the way, or of the answer. */
+const WORDS = MISTAKE_WORDS["wrong-sign"];
+
+/** The student gave an amount, or the answer, the wrong sign. */
 export const wrongSign: Mistake = {
   code: "wrong-sign",
-  nextTime: "Say of each amount in words who gives it to whom; the sign follows from that.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => [
     {
-      done: () => "the sign of the answer was turned",
-      corrected: () => "The size is right; only the direction is not.",
+      done: WORDS.doneAnswer,
+      corrected: WORDS.correctedAnswer,
       figure: (answer) => -answer,
     },
     ...(problem.flows.length < 3 && problem.ask === undefined
@@ -17,8 +20,8 @@ export const wrongSign: Mistake = {
       : [...singlesOf(problem).filter(({ flow }) => yearsAt(flow.at) === 0), ...streamsOf(problem)]
           .filter(({ flow }) => flow.amount !== null)
           .map(({ index, flow }) => ({
-            done: () => `${nameOf(flow)} had the wrong sign`,
-            corrected: () => `This is money ${flow.direction}.`,
+            done: () => WORDS.done(nameOf(flow)),
+            corrected: () => WORDS.corrected(flow.direction, flow.kind === "stream"),
             problem: withFlow(problem, index, {
               ...flow,
               direction: flow.direction === "in" ? ("out" as const) : ("in" as const),

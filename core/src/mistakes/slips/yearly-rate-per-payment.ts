@@ -1,30 +1,39 @@
 import { frequencyOf } from "../../time/duration";
 import { compoundingsOf, requoted, streamsOf, withRate } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
-import { percentWords, periodWords } from "../words";
+import { RATE_DECIMALS } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure, writePercent } from "../../wording/answer-format";
+import { frequencyWords } from "../../wording/quotation-words";
 
-/** The yearly rate is used for each payment, or for each compounding period. */
+const WORDS = MISTAKE_WORDS["yearly-rate-per-payment"];
+
+/** The student used the yearly rate for each payment, or for each compounding period. */
 export const yearlyRatePerPayment: Mistake = {
   code: "yearly-rate-per-payment",
-  nextTime: "Write the rate for one period down first, and only then the formula.",
+  nextTime: WORDS.nextTime,
   slips: ({ problem }) => {
     const payments = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
     return problem.rates.flatMap((rate, index) => {
-      if (typeof rate.percent !== "number" || rate.quoted === "periodic") return [];
+      const { percent } = rate;
+      if (typeof percent !== "number" || rate.quoted === "periodic") return [];
       const own = "compounding" in rate ? [rate.compounding] : [];
       const periods = (payments.length > 0 ? payments : own).filter(
         (every) => frequencyOf(every) > 1,
       );
       return periods.map((every): Slip => {
         const perYear = frequencyOf(every);
+        const { noun } = frequencyWords(every);
         const isPlain = rate.quoted === "nominal" && compoundingsOf(rate) === perYear;
         return {
-          done: () =>
-            `the yearly rate of ${percentWords(Number(rate.percent))} was used as the rate for ${periodWords(every)}`,
-          corrected: () =>
-            isPlain
-              ? `The rate for ${periodWords(every)} is ${percentWords(Number(rate.percent))} / ${perYear} = ${percentWords(Number(rate.percent) / perYear)}.`
-              : `The rate for ${periodWords(every)} must grow in a year as the quoted rate does, which is far less than ${percentWords(Number(rate.percent))}.`,
+          done: (format) => WORDS.done(writePercent(percent, format, RATE_DECIMALS), noun),
+          corrected: (format) => {
+            const yearly = writePercent(percent, format, RATE_DECIMALS);
+            const periodic = writePercent(percent / perYear, format, RATE_DECIMALS);
+            return isPlain
+              ? WORDS.corrected(yearly, noun, writeFigure(perYear, format), periodic)
+              : WORDS.correctedEquivalent(yearly, noun);
+          },
           problem: withRate(
             problem,
             index,

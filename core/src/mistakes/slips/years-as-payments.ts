@@ -1,6 +1,5 @@
 import { frequencyOf, isoYears } from "../../time/duration";
 import type { Problem } from "../../problem/schema";
-import { formatFigure } from "../../wording/format-number";
 import {
   compoundingsOf,
   endOf,
@@ -11,11 +10,15 @@ import {
 } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
 
-/** The number of years is used as the number of payments, or of compounding periods. */
+const WORDS = MISTAKE_WORDS["years-as-payments"];
+
+/** The student used the number of years as the number of payments or of compounding periods. */
 export const yearsAsPayments: Mistake = {
   code: "years-as-payments",
-  nextTime: "Count the payments, not the years: periods a year times years.",
+  nextTime: WORDS.nextTime,
   slips: (subject) => [...inStreams(subject), ...inAmounts(subject)],
 };
 
@@ -26,10 +29,13 @@ function inStreams({ problem }: Subject): Slip[] {
     if (typeof count !== "number" || perYear === 1) return [];
     const years = count / perYear;
     const words = {
-      done: () =>
-        `${formatFigure(years)}, the number of years, was used as the number of ${nameOf(flow)}`,
-      corrected: () =>
-        `There are ${formatFigure(perYear)} × ${formatFigure(years)} = ${formatFigure(count)} payments.`,
+      done: (format: AnswerFormat) => WORDS.done(writeFigure(years, format), nameOf(flow)),
+      corrected: (format: AnswerFormat) =>
+        WORDS.corrected(
+          writeFigure(perYear, format),
+          writeFigure(years, format),
+          writeFigure(count, format),
+        ),
     };
     const shorter = withFlow(problem, index, { ...flow, count: years });
     const end = endOf(flow);
@@ -43,7 +49,7 @@ function inStreams({ problem }: Subject): Slip[] {
   });
 }
 
-/** The same n stands in the exponent of what is paid when the payments end. */
+/** The amount at the end of the payments is discounted by the same n. */
 function moveEnd(problem: Problem, from: number, to: number): Problem {
   return singlesOf(problem).reduce((changed, { index, flow }) => {
     const at = yearsAt(flow.at);
@@ -66,8 +72,8 @@ function inAmounts({ problem }: Subject): Slip[] {
   }, problem);
   return [
     {
-      done: () => "the number of years was used as the number of compounding periods",
-      corrected: () => `Each year has ${formatFigure(perYear)} compounding periods.`,
+      done: WORDS.donePeriods,
+      corrected: (format) => WORDS.correctedPeriods(writeFigure(perYear, format)),
       problem: changed,
     },
   ];

@@ -110,7 +110,7 @@ describe("other projects", () => {
   test("the first amount, at time 0, is not discounted, and the workings say so", () => {
     const subject = subjectOf(evenFlows([-1000, 600, 600], "P1Y"), 10);
     const steps = appraisalWorkings("npv", subject)?.steps ?? [];
-    expect(steps[0]?.say).toContain("at time 0, today: it is taken as it is");
+    expect(steps[0]?.say).toContain("at time 0, so it is not discounted");
     expect(steps.map(({ lines }) => lines.map((line) => linePlain(line))).flat()).toContain(
       "NPV = -1,000.00 + 600.00 × (1 + 0.1)^(-1) + 600.00 × (1 + 0.1)^(-2)",
     );

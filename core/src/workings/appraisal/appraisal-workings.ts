@@ -9,11 +9,11 @@ import { paybackSteps } from "./payback";
 import { internalRateSteps, modifiedRateSteps } from "./rates-of-return";
 
 /**
- * How a measure of a project is got, with its own numbers.
+ * The workings of a measure of a project, with its own numbers.
  *
- * @param subject the project, judged by `appraise`
- * @returns `null` where the project has no such figure
- * Accuracy: the last value agrees with the engine's to a relative 1e-9, unless a rounding is asked for
+ * @param subject the project, appraised by `appraise`
+ * @returns `null` if the project has no such value
+ * Accuracy: the last value agrees with the engine's to a relative 1e-9, unless intermediate values are rounded
  * Source: as at each measure in `appraisal/measures.ts`
  */
 export function appraisalWorkings(
@@ -21,12 +21,12 @@ export function appraisalWorkings(
   subject: AppraisalSubject,
   { level = "every-step", rounding = UNROUNDED }: WorkingsOptions = {},
 ): Workings | null {
-  const sheet = new Sheet(rounding, `${measure}_`);
+  const sheet = new Sheet(rounding, `${measure}_`, subject.format);
   const steps = STEPS[measure](subject, sheet);
   if (steps === null) return null;
   sheet.numberLetters();
   const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
-  if (result === undefined) throw new TypeError("Workings arrive at what is asked");
+  if (result === undefined) throw new TypeError("Workings find the unknown");
   return {
     steps: steps.filter((step) => level === "every-step" || step.level === "short"),
     quantities: sheet.quantities,

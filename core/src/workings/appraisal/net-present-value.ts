@@ -1,4 +1,3 @@
-import { MEASURE_NAMES } from "../../appraisal/measure";
 import type { DatedAmount } from "../../flows/flow-kind";
 import { writeRate } from "../../wording/answer-format";
 import type { AppraisalSubject } from "../../wording/appraisal-words";
@@ -10,8 +9,11 @@ import { levelPresent } from "../mathematics/factors";
 import type { Step } from "../step";
 import { worthSteps, yearlyRate, type Found } from "./parts";
 import { worthOfAmounts } from "./terms";
+import { PROJECT_STEP_WORDS } from "../../wording/teaching/project-step-words";
 
-/** The worth today of all amounts; the first one, at time 0, is not discounted. */
+const WORDS = PROJECT_STEP_WORDS;
+
+/** The net present value; the first amount, at time 0, is not discounted. */
 export function netPresentValue(
   { flows, hurdlePercent, format }: AppraisalSubject,
   sheet: Sheet,
@@ -21,7 +23,7 @@ export function netPresentValue(
     sheet,
     worthOfAmounts(sheet, flows, rate, 0),
     "NPV",
-    "What comes in counts for, what goes out against; each amount is brought back to today by the years that it lies ahead.",
+    WORDS.discount,
   );
   return { found, steps: [given(rate, writeRate(hurdlePercent, format), flows), ...steps] };
 }
@@ -31,7 +33,7 @@ function given(rate: Quantity, words: string, flows: readonly DatedAmount[]): St
   return {
     kind: "given",
     level: "every-step",
-    say: `The hurdle rate is ${words} a year.${isToday ? " The first amount is at time 0, today: it is taken as it is." : ""}`,
+    say: [WORDS.hurdle(words), ...(isToday ? [WORDS.firstToday] : [])].join(" "),
     lines: [lineOf(rate)],
   };
 }
@@ -45,7 +47,7 @@ export function profitabilitySteps(subject: AppraisalSubject, sheet: Sheet): Ste
     sheet,
     worthOfAmounts(sheet, later, rate, first.at),
     "PV",
-    "What all later amounts are worth on the day of the first outlay.",
+    WORDS.laterFlows,
   );
   const outlay = sheet.given(sheet.letter("C", "0"), "money", -first.amount, null);
   const index = sheet.work(sheet.letter("PI"), "factor", quotient(of(worth.found), of(outlay)));
@@ -55,7 +57,7 @@ export function profitabilitySteps(subject: AppraisalSubject, sheet: Sheet): Ste
     {
       kind: "value",
       level: "short",
-      say: "Divide it by the first outlay.",
+      say: WORDS.overOutlay,
       lines: [lineOf(outlay), lineOf(index)],
       value: index.value,
       finds: index,
@@ -82,14 +84,14 @@ export function equivalentSteps(subject: AppraisalSubject, sheet: Sheet): Step[]
     {
       kind: "term",
       level: "short",
-      say: `What 1 at the end of each year is worth today, over a life of ${spanWords(life)}.`,
-      lines: [lineOf(years, "years"), lineOf(factor)],
+      say: WORDS.annuityFactor(spanWords(life)),
+      lines: [lineOf(years, WORDS.years), lineOf(factor)],
       value: factor.value,
     },
     {
       kind: "value",
       level: "short",
-      say: `The level amount that is worth as much: divide the ${MEASURE_NAMES.npv.toLowerCase()} by it.`,
+      say: WORDS.equivalent,
       lines: [lineOf(annual)],
       value: annual.value,
       finds: annual,

@@ -3,23 +3,25 @@ import type { Sheet } from "../compose/sheet";
 import { number, of, ONE, product, type Quantity } from "../mathematics/expression";
 import type { Step } from "../step";
 import type { Worth } from "./terms";
+import { PROJECT_STEP_WORDS } from "../../wording/teaching/project-step-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 export function yearlyRate(sheet: Sheet, percent: number, letter = "i"): Quantity {
   return sheet.given(sheet.letter(letter), "rate", decimal(percent), null);
 }
 
-/** A rate in percent as a decimal, with the digits that it was typed with. */
+/** A percentage as a decimal, with the digits that were typed. */
 export function decimal(percent: number): number {
   return Number((percent / 100).toPrecision(15));
 }
 
-/** Steps, and what they find. */
+/** Steps and the quantity they find. */
 export interface Found {
   readonly steps: Step[];
   readonly found: Quantity;
 }
 
-/** A sum of worths by its sign, in numbers or as a table, and what it comes to. */
+/** A sum of values: with its sum sign, in numbers or as a table, and its value. */
 export function worthSteps(sheet: Sheet, worth: Worth, letter: string, say: string): Found {
   const found = sheet.work(sheet.letter(letter), "money", worth.expression);
   const name = part(of(found), "symbols");
@@ -30,7 +32,7 @@ export function worthSteps(sheet: Sheet, worth: Worth, letter: string, say: stri
     steps.push({
       kind: "numbers",
       level: "short",
-      say: "Each amount times its factor, all added up.",
+      say: PROJECT_STEP_WORDS.table,
       lines: [],
       table: worth.table,
     });
@@ -38,14 +40,14 @@ export function worthSteps(sheet: Sheet, worth: Worth, letter: string, say: stri
     steps.push({
       kind: "numbers",
       level: "short",
-      say: "Put the numbers in.",
+      say: STEP_WORDS.solve.substitute,
       lines: [chain(name, part(worth.expression, "numbers"))],
     });
   }
   steps.push({
     kind: "value",
     level: "short",
-    say: worth.isLong ? "The last line of the table is what is sought." : "Add them up.",
+    say: worth.isLong ? PROJECT_STEP_WORDS.tableAnswer : STEP_WORDS.equation.add,
     lines: [{ ...chain(name, part(of(found), "values")), defines: found }],
     value: found.value,
     finds: found,
@@ -53,7 +55,7 @@ export function worthSteps(sheet: Sheet, worth: Worth, letter: string, say: stri
   return { steps, found };
 }
 
-/** The last step of a rate that was found as a decimal. */
+/** The last step of a rate: the decimal as a percentage. */
 export function inPercentStep(
   sheet: Sheet,
   rate: Quantity,
@@ -69,7 +71,7 @@ export function inPercentStep(
       ...before,
       {
         ...chain(part(percent.expression ?? ONE, "values"), part(of(percent), "values")),
-        note: "in percent",
+        note: STEP_WORDS.solve.percentage,
         defines: percent,
       },
     ],

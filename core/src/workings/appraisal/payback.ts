@@ -7,8 +7,11 @@ import { lineOf, type Sheet } from "../compose/sheet";
 import { snapped } from "../compose/years";
 import { minus, of, plus, product, quotient } from "../mathematics/expression";
 import type { Step } from "../step";
+import { PROJECT_STEP_WORDS } from "../../wording/teaching/project-step-words";
 
-/** Between the two dates around it the running total is taken to move evenly. */
+const WORDS = PROJECT_STEP_WORDS;
+
+/** The payback period; the money is assumed to come in evenly between the two dates around it. */
 export function paybackSteps(
   { flows, format }: AppraisalSubject,
   sheet: Sheet,
@@ -24,7 +27,7 @@ export function paybackSteps(
   );
   const [before, after] = [rows[place - 1], rows[place]];
   if (before === undefined || after === undefined) return null;
-  const what = hurdlePercent === null ? "the amounts" : "the present values";
+  const discountedAt = hurdlePercent === null ? null : writeRate(hurdlePercent, format);
   const early = sheet.given(sheet.letter("t", "a"), "time", snapped(before.at), null);
   const late = sheet.given(sheet.letter("t", "b"), "time", snapped(after.at), null);
   const missing = sheet.given(sheet.letter("M"), "money", -totalOf(before), null);
@@ -44,18 +47,26 @@ export function paybackSteps(
     {
       kind: "term",
       level: "short",
-      say: `Add up ${what}${hurdlePercent === null ? "" : ` at ${writeRate(hurdlePercent, format)} a year`}, date by date. ${capitalized(when(before.at))} the total is ${writeMoney(totalOf(before), format)}, and ${when(after.at)} it is ${writeMoney(totalOf(after), format)}.`,
+      say: [
+        WORDS.accumulate(discountedAt),
+        WORDS.totals(
+          capitalized(when(before.at)),
+          writeMoney(totalOf(before), format),
+          when(after.at),
+          writeMoney(totalOf(after), format),
+        ),
+      ].join(" "),
       lines: [
-        lineOf(early, "years, the last date below nothing"),
-        lineOf(late, "years, the next date"),
-        lineOf(missing, "still missing at the first of them"),
-        lineOf(coming, "what comes in at the second"),
+        lineOf(early, WORDS.lastNegative),
+        lineOf(late, WORDS.nextDate),
+        lineOf(missing, WORDS.stillMissing),
+        lineOf(coming, WORDS.nextInflow),
       ],
     },
     {
       kind: "value",
       level: "short",
-      say: "Between the two the money is taken to come in evenly.",
+      say: WORDS.evenly,
       lines: [lineOf(time)],
       value: time.value,
       finds: time,

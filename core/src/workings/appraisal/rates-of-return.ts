@@ -1,8 +1,12 @@
 import { netValue } from "../../appraisal/measures";
 import { turnsOf } from "../../appraisal/sign-changes";
-import { writeRate } from "../../wording/answer-format";
+import {
+  writeFigure,
+  writePercent,
+  writeRate,
+  type AnswerFormat,
+} from "../../wording/answer-format";
 import type { AppraisalSubject } from "../../wording/appraisal-words";
-import { formatFigure } from "../../wording/format-number";
 import { spanWords } from "../../wording/format-time";
 import { chain, part } from "../compose/equation";
 import { lineOf, resultLine, type Sheet } from "../compose/sheet";
@@ -20,8 +24,12 @@ import type { Step } from "../step";
 import { searchFor } from "../unknown/search";
 import { decimal, inPercentStep, worthSteps, yearlyRate } from "./parts";
 import { worthOfAmounts } from "./terms";
+import { PROJECT_STEP_WORDS } from "../../wording/teaching/project-step-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** Where the value turns from one side of nothing to the other: searched for, as no formula has it. */
+const WORDS = PROJECT_STEP_WORDS;
+
+/** The rates at which the net present value changes sign, solved numerically. */
 export function internalRateSteps(
   { flows, judged, format }: AppraisalSubject,
   sheet: Sheet,
@@ -37,30 +45,31 @@ export function internalRateSteps(
     {
       kind: "equation",
       level: "short",
-      say: "The internal rate is the one at which the net present value is nothing.",
+      say: WORDS.internal,
       lines: [chain(part(number(0), "symbols"), part(worth.symbols, "symbols"))],
     },
     {
       kind: "balance-in-words",
       level: "every-step",
-      say: `${howMany(turns, all.length)} The rate stands in several powers at once, so it is searched for.`,
+      say: `${howMany(turns, all.length, format)} ${WORDS.numerically}`,
       lines: [],
     },
   ];
   for (const [place, percent] of sought.entries()) {
     const others = all.filter((other) => other !== percent);
-    const search = searchFor(valueAt, percent, others, "i in %");
+    const search = searchFor(valueAt, percent, others, STEP_WORDS.search.rateHead("i"), format);
     const value = decimal(percent);
     steps.push({
       kind: "search",
       level: "short",
       lines: [],
       ...(search === null
-        ? {
-            say: "The value touches nothing without crossing it, so the rate is found where it turns.",
-          }
+        ? { say: WORDS.touches }
         : {
-            say: `Between ${formatFigure(search.low, 8)} and ${formatFigure(search.high, 8)} percent the value changes its sign, so it is nothing somewhere between them. A straight line between the two ends says where to look next.`,
+            say: WORDS.between(
+              writePercent(search.low, format, 8),
+              writePercent(search.high, format, 8),
+            ),
             table: search.table,
           }),
     });
@@ -75,20 +84,19 @@ export function internalRateSteps(
             high: search.high / 100,
             value,
           };
-    // Of several each has a number of its own; a single one is the letter that was sought.
+    // Several rates are numbered; a single one keeps the letter of the unknown.
     const letter = sought.length === 1 ? unknown.letter : sheet.letter("i", String(place + 1));
     const found = sheet.work(letter, "rate", root);
-    const say = `The internal rate, as a decimal and in percent: ${writeRate(percent, format)} a year.`;
+    const say = WORDS.internalFound(writePercent(percent, format));
     steps.push(inPercentStep(sheet, found, say, [resultLine(found)]));
   }
   return steps;
 }
 
-function howMany(turns: number, found: number): string {
-  if (turns <= 1) {
-    return "The money turns its way once, so there is at most one such rate (Descartes' rule of signs).";
-  }
-  return `The money turns its way ${formatFigure(turns)} times, so there may be as many such rates (Descartes' rule of signs); ${found === 1 ? "there is one" : `there are ${formatFigure(found)}`}.`;
+function howMany(turns: number, found: number, format: AnswerFormat): string {
+  if (turns <= 1) return WORDS.oneChange;
+  const there = found === 1 ? "1 is" : `${writeFigure(found, format)} are`;
+  return WORDS.changes(writeFigure(turns, format), there);
 }
 
 export function modifiedRateSteps(subject: AppraisalSubject, sheet: Sheet): Step[] | null {
@@ -107,7 +115,7 @@ export function modifiedRateSteps(subject: AppraisalSubject, sheet: Sheet): Step
       -1,
     ),
     "PV",
-    "All that goes out, brought back to today at the hurdle rate.",
+    WORDS.outlays,
   );
   const inflows = worthSteps(
     sheet,
@@ -118,7 +126,7 @@ export function modifiedRateSteps(subject: AppraisalSubject, sheet: Sheet): Step
       end,
     ),
     "FV",
-    `All that comes in, grown at ${writeRate(reinvestPercent, format)} a year until the end, ${spanWords(end)} from today.`,
+    WORDS.inflows(writeRate(reinvestPercent, format), spanWords(end)),
   );
   const years = sheet.given(sheet.letter("T"), "time", snapped(end - start), null);
   const rate = sheet.work(
@@ -130,18 +138,18 @@ export function modifiedRateSteps(subject: AppraisalSubject, sheet: Sheet): Step
     {
       kind: "given",
       level: "every-step",
-      say: "What goes out is financed at the hurdle rate; what comes in is put to work at the other.",
-      lines: [lineOf(hurdle), lineOf(reinvest), lineOf(years, "years")],
+      say: WORDS.twoRates,
+      lines: [lineOf(hurdle), lineOf(reinvest), lineOf(years, WORDS.years)],
     },
     ...outlays.steps,
     ...inflows.steps,
     {
       kind: "value",
       level: "short",
-      say: "The rate at which the one becomes the other.",
+      say: WORDS.modified,
       lines: [lineOf(rate)],
       value: rate.value,
     },
-    inPercentStep(sheet, rate, "The same in percent.", []),
+    inPercentStep(sheet, rate, STEP_WORDS.solve.asPercentage, []),
   ];
 }

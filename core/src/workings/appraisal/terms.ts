@@ -1,6 +1,5 @@
 import type { DatedAmount } from "../../flows/flow-kind";
 import { sum as added } from "../../numbers/sum";
-import { formatMoney } from "../../wording/format-number";
 import { spanWords } from "../../wording/format-time";
 import type { Sheet } from "../compose/sheet";
 import { snapped, yearsExpression } from "../compose/years";
@@ -16,27 +15,29 @@ import {
 import { growthFactor } from "../mathematics/factors";
 import { workingFigure } from "../mathematics/figures";
 import type { StepTable } from "../step";
+import { PROJECT_STEP_WORDS } from "../../wording/teaching/project-step-words";
+import { withMarks, writeMoney, type AnswerFormat } from "../../wording/answer-format";
 
-/** Amounts more than these are written as a sum, with a table. */
+/** More amounts are written as a sum, with a table. */
 const MOST_WRITTEN = 6;
 
-/** Rows of a long table that are told, at its beginning and at its end. */
+/** The rows of a long table that are shown, at its beginning and at its end. */
 const ROWS_BEFORE = 8;
 const ROWS_AFTER = 2;
 
-/** The worth of some amounts at one date: as an expression, and as a table where that is too long. */
+/** The value of some amounts at one date: as an expression, and as a table if that is too long. */
 export interface Worth {
   readonly expression: Expression;
-  /** By its sum sign, as the textbook has it. */
+  /** With its sum sign, as in a textbook. */
   readonly symbols: Expression;
   readonly isLong: boolean;
   readonly table: StepTable;
 }
 
 /**
- * What amounts are worth at a date under a yearly rate.
+ * The value of amounts at a date, at a yearly rate.
  *
- * @param sign 1 where money in counts for, −1 where money out does
+ * @param sign 1 if money in is positive, −1 if money out is
  */
 export function worthOfAmounts(
   sheet: Sheet,
@@ -67,7 +68,7 @@ export function worthOfAmounts(
       plain: `Σ C(k) × (1 + ${letter})^${focal === 0 ? "(−t(k))" : "(T − t(k))"}`,
       of: expression,
     },
-    table: tableOf(moved, rate.value, focal, sign),
+    table: tableOf(moved, rate.value, focal, sign, sheet.format),
   };
 }
 
@@ -80,15 +81,17 @@ function tableOf(
   rate: number,
   focal: number,
   sign: number,
+  format: AnswerFormat,
 ): StepTable {
+  const words = PROJECT_STEP_WORDS.columns;
   const force = Math.log1p(rate);
   const rows = moved.map(({ at, amount }) => {
     const factor = Math.exp(force * (focal - at));
     return [
       at === 0 ? "today" : spanWords(at),
-      formatMoney(sign * amount),
-      workingFigure(factor),
-      formatMoney(sign * amount * factor),
+      writeMoney(sign * amount, format),
+      withMarks(workingFigure(factor), format),
+      writeMoney(sign * amount * factor, format),
     ];
   });
   const leftOut = Math.max(0, rows.length - ROWS_BEFORE - ROWS_AFTER);
@@ -96,10 +99,15 @@ function tableOf(
     moved.map(({ at, amount }) => sign * amount * Math.exp(force * (focal - at))),
   );
   return {
-    head: ["When", "Amount", focal === 0 ? "Discount factor" : "Growth factor", "Worth"],
+    head: [
+      words.time,
+      words.amount,
+      focal === 0 ? words.discountFactor : words.accumulationFactor,
+      words.value,
+    ],
     rows: [
       ...(leftOut === 0 ? rows : [...rows.slice(0, ROWS_BEFORE), ...rows.slice(-ROWS_AFTER)]),
-      ["In all", "", "", formatMoney(total)],
+      [words.total, "", "", writeMoney(total, format)],
     ],
     leftOut,
     leftOutAfter: ROWS_BEFORE,

@@ -10,11 +10,20 @@ import {
 import type { Line, Step } from "../step";
 import type { Composition } from "./composition";
 import { listed } from "../../wording/listed";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
 import type { Term } from "./term";
 
-/** The equation of value in words: what must be worth the same as what, and when. */
-export function balanceInWords(composition: Composition, focal: number): Step {
+/**
+ * The equation of value in words: the focal date, and which values are equal on it.
+ *
+ * @param date of the focal date in words, if they are not those of `focal`
+ */
+export function balanceInWords(
+  composition: Composition,
+  focal: number,
+  date = dateWords(focal),
+): Step {
   const { problem, solution } = composition;
   const named = (side: number) => [
     ...new Set(
@@ -25,15 +34,11 @@ export function balanceInWords(composition: Composition, focal: number): Step {
   ];
   const [inward, outward] = [named(1), named(-1)];
   const mixed = named(0);
-  const parts = [
-    ...(inward.length === 0 ? [] : [`what comes in (${listed(inward)})`]),
-    ...(outward.length === 0 ? [] : [`what goes out (${listed(outward)})`]),
-  ];
-  const when = focal === 0 ? "today" : `at one date, ${dateWords(focal)}`;
+  const words = STEP_WORDS.focalDate;
   const say =
-    parts.length === 2
-      ? `Everything valued ${when}: ${parts[0] ?? ""} must be worth just as much as ${parts[1] ?? ""}${mixed.length === 0 ? "" : `, with ${listed(mixed)} on their own sides`}.`
-      : `Everything valued ${when}: all that comes in must be worth just as much as all that goes out.`;
+    inward.length > 0 && outward.length > 0
+      ? words.say(date, listed(inward), listed(outward), listed(mixed))
+      : words.oneList(date);
   return { kind: "balance-in-words", level: "every-step", say, lines: [] };
 }
 
@@ -44,12 +49,12 @@ function sideOf({ problem }: Composition, index: number): number {
   return flow.direction === "in" ? 1 : -1;
 }
 
-/** A term as it stands in the equation. */
+/** A term of the equation: amount times factor. */
 export function wholeOf({ size, factor }: Term): Expression {
   return product(size, factor);
 }
 
-/** A term with its value, where it has one. */
+/** A term by its value, if it has one. */
 export function worthOf(term: Term): Expression {
   return term.worth === null ? wholeOf(term) : of(term.worth);
 }
@@ -70,7 +75,7 @@ export function equationStep(
   return {
     kind: "equation",
     level: "short",
-    say: `The equation of value ${focal === 0 ? "today" : `at the date ${dateWords(focal)}`}: money in on the left, money out on the right.`,
+    say: STEP_WORDS.equation.say(dateWords(focal)),
     lines: [{ parts: [part(side(1), manner), part(side(-1), manner)] }],
   };
 }
@@ -79,21 +84,21 @@ export function part(expression: Expression, manner: "symbols" | "values" | "num
   return { expression, manner };
 }
 
-/** What all known terms come to on the other side of an unknown one. */
+/** The known terms, moved to the other side of an unknown one. */
 export function otherSide(terms: readonly Term[], sign: 1 | -1): SignedTerm[] {
   return terms
     .filter(({ worth }) => worth !== null)
     .map((term) => ({ sign: term.sign === sign ? -1 : 1, of: worthOf(term) }));
 }
 
-/** Terms with the unknown, on its own side. */
+/** The terms with the unknown, on its side of the equation. */
 export function ownSide(terms: readonly Term[], sign: 1 | -1): Term[] {
   return terms
     .filter((term) => isOpen(wholeOf(term)))
     .map((term) => ({ ...term, sign: (term.sign * sign) as 1 | -1 }));
 }
 
-/** A sum with its plus signs first, so that it does not begin with a minus where it need not. */
+/** A sum with its positive terms first, so that it begins with a minus only if it must. */
 export function tidy(terms: readonly SignedTerm[]): Expression {
   return terms.length === 0
     ? number(0)

@@ -2,8 +2,9 @@ import type { Flow, Problem } from "../../problem/schema";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { spanWords } from "../../wording/format-time";
 import { frequencyWords } from "../../wording/quotation-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** What a line is called in the sentences of the workings. */
+/** The name of a flow in the workings. */
 export function flowName({ flows }: Problem, settled: SettledFlow): string {
   const flow = flows.find(({ id }) => id === settled.id);
   const label = flow?.label?.trim() ?? "";
@@ -16,9 +17,8 @@ export function flowName({ flows }: Problem, settled: SettledFlow): string {
 }
 
 function singleName({ at, direction }: Extract<Flow, { kind: "single" }>, years: number): string {
-  if (at === null) return "the amount whose time is asked";
-  if (typeof at !== "string")
-    return `the amount you ${verbOf(direction)} at the end of the payments`;
+  if (at === null) return STEP_WORDS.date.unknownAmount;
+  if (typeof at !== "string") return `the amount you ${verbOf(direction)} when the payments end`;
   const when = years === 0 ? "today" : `after ${spanWords(years)}`;
   return `the amount you ${verbOf(direction)} ${when}`;
 }

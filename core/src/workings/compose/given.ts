@@ -1,6 +1,12 @@
 import { spanWords } from "../../wording/format-time";
-import { formatFigure, formatMoney } from "../../wording/format-number";
-import { frequencyWords, quotationWords } from "../../wording/quotation-words";
+import {
+  writeFigure,
+  writeMoney,
+  writePercent,
+  type AnswerFormat,
+} from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
+import { eachPeriod, frequencyWords, quotationWords } from "../../wording/quotation-words";
 import type { Flow, Position } from "../../problem/schema";
 import { of, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
@@ -9,42 +15,43 @@ import { flowName } from "./flow-names";
 import { lineOf } from "./sheet";
 import { someQuantity } from "../mathematics/evaluate";
 
-/** What is known and what is asked, each with its letter, and the words of the line that gives it. */
+const WORDS = STEP_WORDS.given;
+
+/** The given values and the unknown, each with its letter and the words of its line. */
 export function givenStep(composition: Composition): Step {
   const { problem, solution, rates } = composition;
   const { spells } = solution.settled;
+  const { format } = composition.sheet;
   const money = problem.flows.flatMap((flow, index) => flowLines(composition, flow, index));
   const quoted = rates.quoted.map((quantity, index) => {
     const spell = spells[index];
     if (spell === undefined) throw new TypeError("A timeline has its rates");
-    const percent = quantity.isUnknown ? "" : `${formatFigure(spell.percent, 10)} % `;
-    const from = index === 0 ? "" : `, from ${spanWords(spell.start)} on`;
-    return lineFor(quantity, `${percent}${quotationWords(spell.quotation)}${from}`);
+    const percent = quantity.isUnknown ? "" : writePercent(spell.percent, format, 10);
+    const from = index === 0 ? null : spanWords(spell.start);
+    return lineFor(quantity, WORDS.quotation(percent, quotationWords(spell.quotation), from));
   });
   const asked = composition.sheet.quantities
     .filter(({ isUnknown, kind }) => isUnknown && kind === "time")
-    .map((quantity) => lineFor(quantity, "years from today"));
-  const times = composition.moves.given.map((time) => lineFor(time, "years"));
+    .map((quantity) => lineFor(quantity, WORDS.yearsFromToday));
+  const times = composition.moves.given.map((time) => lineFor(time, WORDS.years));
   const frequencies = composition.sheet.quantities
     .filter(({ path }) => path?.at(-1) === "compounding" || path?.at(-1) === "every")
     .filter((quantity) => isUsed(composition, quantity))
     .map((quantity) =>
       lineFor(
         quantity,
-        quantity.path?.at(-1) === "every"
-          ? "payments a year"
-          : "times a year that interest is added",
+        quantity.path?.at(-1) === "every" ? WORDS.paymentsPerYear : WORDS.compoundingsPerYear,
       ),
     );
   return {
     kind: "given",
     level: "short",
-    say: "What is known, and what is asked.",
+    say: WORDS.say,
     lines: [...money, ...asked, ...times, ...quoted, ...frequencies],
   };
 }
 
-/** Whether anything was worked out with it. */
+/** Whether any quantity is calculated from it. */
 function isUsed({ sheet }: Composition, quantity: Quantity): boolean {
   return sheet.quantities.some(
     ({ expression }) => expression !== null && someQuantity(expression, (one) => one === quantity),
@@ -75,33 +82,26 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
     case "single": {
       const at = settled?.kind === "single" ? settled.at : 0;
       const when = whenWords(composition, flow.at, at);
-      if (size !== null) lines.push(moneyLine(size, `${label}money ${flow.direction} ${when}`));
+      if (size !== null)
+        lines.push(moneyLine(size, `${label}${WORDS.single(flow.direction, when)}`));
       return lines;
     }
     case "stream": {
       const each = frequencyWords(flow.every).adverb;
-      const when =
-        flow.timing === "end" ? "at the end of each period" : "at the start of each period";
       const begins = settled?.kind === "stream" ? settled.begins : 0;
-      const later =
-        begins === 0
-          ? ""
-          : `, the first period beginning ${whenWords(composition, flow.begins, begins)}`;
-      if (size !== null)
-        lines.push(moneyLine(size, `${label}money ${flow.direction}, ${each}, ${when}${later}`));
+      const later = begins === 0 ? null : whenWords(composition, flow.begins, begins);
+      if (size !== null) {
+        const words = WORDS.stream(flow.direction, each, flow.timing, later);
+        lines.push(moneyLine(size, `${label}${words}`));
+      }
       const count = counts[index] ?? null;
-      if (count !== null) lines.push(lineFor(count, "number of payments"));
-      else lines.push({ parts: [], note: "payments for ever" });
+      if (count !== null) lines.push(lineFor(count, WORDS.count));
+      else lines.push({ parts: [], note: WORDS.perpetuity });
       const growth = growths[index] ?? null;
       if (growth !== null && flow.growth !== undefined) {
-        const noun = frequencyWords(flow.growth.every).noun;
+        const period = eachPeriod(frequencyWords(flow.growth.every).noun);
         lines.push(
-          lineFor(
-            growth,
-            "percent" in flow.growth
-              ? `growth of the payments with each ${noun}`
-              : `added to the payments with each ${noun}`,
-          ),
+          lineFor(growth, "percent" in flow.growth ? WORDS.growth(period) : WORDS.increase(period)),
         );
       }
       return lines;
@@ -114,14 +114,14 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
           : settled?.kind === "dated"
             ? settled.entries.map(({ amount }) => amount)
             : [];
-      return [{ parts: [], note: `${label}${listNote(flow, amounts)}` }];
+      return [{ parts: [], note: `${label}${listNote(flow, amounts, composition.sheet.format)}` }];
     }
   }
 }
 
-/** A time that is said by the end of payments is not told in years: that may be what is asked. */
+/** A time given by the end of payments is not converted to years: the number of payments may be the unknown. */
 function whenWords({ problem, solution }: Composition, at: Position, years: number): string {
-  if (at === null) return "at a time that is asked";
+  if (at === null) return "at the unknown time";
   if (typeof at !== "string") {
     const stream = solution.settled.flows.find(({ id }) => id === at.endOf);
     return `at the end of ${stream === undefined ? "the payments" : flowName(problem, stream)}`;
@@ -136,17 +136,26 @@ function moneyLine(size: Quantity, note: string): Line {
   return size.expression === null ? lineFor(size, note) : { ...lineOf(size), note };
 }
 
-/** A list's amounts in words, or how many they are. */
+/** A longer list is counted, not repeated. */
+const MOST_LISTED = 8;
+
+/** The amounts of a list, or their number if there are many. */
 function listNote(
   flow: Extract<Flow, { kind: "list" | "dated" }>,
   amounts: readonly number[],
+  format: AnswerFormat,
 ): string {
-  const every = flow.kind === "list" ? ` ${frequencyWords(flow.every).adverb}` : " on given dates";
-  if (amounts.length > 8) return `${amounts.length} amounts${every}, money out below zero`;
+  const every =
+    flow.kind === "list" ? WORDS.evenly(frequencyWords(flow.every).adverb) : WORDS.onDates;
+  if (amounts.length > MOST_LISTED) {
+    return WORDS.manyAmounts(writeFigure(amounts.length, format), every);
+  }
   const unknownAt =
     flow.kind === "list"
       ? flow.amounts.indexOf(null)
       : flow.entries.findIndex(({ amount }) => amount === null);
-  const told = amounts.map((amount, place) => (place === unknownAt ? "?" : formatMoney(amount)));
-  return `amounts${every}: ${told.join("; ")}`;
+  const told = amounts.map((amount, place) =>
+    place === unknownAt ? "?" : writeMoney(amount, format),
+  );
+  return WORDS.amounts(every, told.join("; "));
 }

@@ -4,7 +4,8 @@ import { sum as added } from "../../numbers/sum";
 import { evaluate } from "../mathematics/evaluate";
 import { number, of, ONE, product, sum, type Expression } from "../mathematics/expression";
 import { workingFigure } from "../mathematics/figures";
-import { formatMoney } from "../../wording/format-number";
+import { withMarks, writeMoney, type AnswerFormat } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
 import type { StepTable } from "../step";
 import { bareFigure, type Composition } from "./composition";
@@ -13,10 +14,10 @@ import type { Moment } from "./moves";
 
 import { termOf, type FlowTerms, type Term } from "./term";
 
-/** Lists longer than this are written as a sum, with a table. */
+/** A longer list is written as a sum, with a table. */
 const MOST_WRITTEN = 6;
 
-/** Rows of a long table that are told, at its beginning and at its end. */
+/** The rows of a long table that are shown, at its beginning and at its end. */
 const ROWS_BEFORE = 8;
 const ROWS_AFTER = 2;
 
@@ -25,7 +26,7 @@ interface Entry {
   readonly amount: number;
   readonly path: Path;
   readonly isUnknown: boolean;
-  /** Multiples of the unknown that it is. */
+  /** The multiple of the unknown. */
   readonly perUnknown: number;
 }
 
@@ -66,18 +67,20 @@ export function listTerms(
       ? parts.map(({ size, factor }) => termOf(composition, index, sign, size, factor))
       : [termOf(composition, index, sign, ONE, manyParts(sign, parts))];
   });
-  // The table tells the factors; a line for each would say them twice.
+  // The table shows the factors; a line for each would repeat them.
   const lines = sheet.takeLines().filter(({ defines }) => defines?.kind === "money");
   const isKnown = sides.every(({ worth }) => worth !== null);
   const factors = known.map((entry) => evaluate(factorOf(entry)));
   return {
     terms: [...sides, ...openTerms],
     lines,
-    table: isKnown ? tableOf(known, factors, focal) : tableOfAmounts(known),
+    table: isKnown
+      ? tableOf(known, factors, focal, sheet.format)
+      : tableOfAmounts(known, sheet.format),
   };
 }
 
-/** Many amounts of a list on one side of the equation. */
+/** Many amounts of a list, on one side of the equation. */
 function manyParts(
   sign: 1 | -1,
   parts: readonly { readonly size: Expression; readonly factor: Expression }[],
@@ -91,7 +94,7 @@ function manyParts(
   };
 }
 
-/** Years by which a list moves with each 1 of the unknown. */
+/** The years by which a list moves for each 1 of the unknown. */
 function moveOf({ resolved }: Composition, index: number): number {
   const flow = resolved[index];
   return flow?.kind === "list" ? flow.begins.perUnknown : 0;
@@ -122,7 +125,7 @@ function entriesOf(
   }));
 }
 
-/** An entry that is asked for, or said by what is. Lists are signed, so the unknown counts as money in. */
+/** The unknown entry, or an entry that depends on it. Lists are signed, so the unknown is treated as money in. */
 function unknownEntry(
   composition: Composition,
   index: number,
@@ -145,30 +148,36 @@ function unknownEntry(
   return termOf(composition, index, entry.perUnknown < 0 ? -1 : 1, size, factor);
 }
 
-/** The unknown amount by its letter. */
+/** The letter of the unknown amount. */
 function openAmount({ sizes }: Composition): Expression | null {
   const size = sizes.find((one) => one?.isUnknown === true);
   return size === null || size === undefined ? null : of(size);
 }
 
-function tableOfAmounts(entries: readonly Entry[]): StepTable {
+function tableOfAmounts(entries: readonly Entry[], format: AnswerFormat): StepTable {
   return shortened(
     ["Time", "Amount"],
-    entries.map(({ at, amount }) => [spanWords(at), formatMoney(amount)]),
+    entries.map(({ at, amount }) => [spanWords(at), writeMoney(amount, format)]),
   );
 }
 
-function tableOf(entries: readonly Entry[], factors: readonly number[], focal: Moment): StepTable {
+function tableOf(
+  entries: readonly Entry[],
+  factors: readonly number[],
+  focal: Moment,
+  format: AnswerFormat,
+): StepTable {
+  const written = (value: number) => withMarks(workingFigure(value), format);
   const worths = entries.map(({ amount }, place) => amount * (factors[place] ?? NaN));
   const rows = entries.map(({ at, amount }, place) => [
     spanWords(at),
-    formatMoney(amount),
-    workingFigure(factors[place] ?? NaN),
-    workingFigure(worths[place] ?? NaN),
+    writeMoney(amount, format),
+    written(factors[place] ?? NaN),
+    written(worths[place] ?? NaN),
   ]);
-  const when = focal.years === 0 ? "Worth today" : `Worth ${dateWords(focal.years)}`;
+  const when = STEP_WORDS.value.column(dateWords(focal.years));
   const told = shortened(["Time", "Amount", "Factor", when], rows);
-  return { ...told, rows: [...told.rows, ["Together", "", "", workingFigure(added(worths))]] };
+  return { ...told, rows: [...told.rows, ["Total", "", "", written(added(worths))]] };
 }
 
 function shortened(head: readonly string[], rows: readonly (readonly string[])[]): StepTable {

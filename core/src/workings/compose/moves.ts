@@ -1,8 +1,8 @@
 import type { Path } from "../../issues/issue";
 import type { SettledTimeline } from "../../solve/solution";
-import { formatFigure } from "../../wording/format-number";
+import { writeFigure } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
-import { onePeriod } from "../../wording/quotation-words";
 import {
   negative,
   number,
@@ -23,11 +23,11 @@ import { lineOf, type Sheet } from "./sheet";
 import { snapped, yearsExpression } from "./years";
 import { SAME_TIME } from "../../time/same-time";
 
-/** A place in time, and whether it moves with what is sought. */
+/** A date, and whether it depends on the unknown. */
 export interface Moment {
   readonly years: number;
   readonly isOpen: boolean;
-  /** How it moves: so many years, and so many for each 1 of the unknown. */
+  /** How it depends on it: a number of years, plus a number for each 1 of the unknown. */
   readonly said?: {
     readonly known: number;
     readonly perUnknown: number;
@@ -39,9 +39,9 @@ export function fixedAt(years: number): Moment {
   return { years, isOpen: false };
 }
 
-/** Moves money along the timeline: what 1 at one time is worth at another, spell by spell. */
+/** Moves money along the timeline: the value at one date of 1 at another, spell by spell. */
 export class Moves {
-  /** Times that needed no conversion, to be told with what is given. */
+  /** Times that need no conversion, shown with the given values. */
   readonly given: Quantity[] = [];
   private readonly steps: Step[] = [];
   private readonly counts: Known[] = [];
@@ -50,19 +50,19 @@ export class Moves {
     private readonly sheet: Sheet,
     private readonly settled: SettledTimeline,
     private readonly rates: Rates,
-    /** Times are called n where no stream has the letter, else k. */
+    /** The letter of a time: n, or k if a stream has n. */
     private readonly countLetter: "n" | "k",
   ) {}
 
-  /** Lets a count that has a letter already stand wherever as many periods pass. */
+  /** Lets a count that already has a letter represent every span of as many periods. */
   know(periodsPerYear: number, count: Quantity): void {
     this.counts.push({ periodsPerYear, count });
   }
 
   /**
-   * a(to)/a(from) as a product of growth factors; going back in time their exponents are below zero.
+   * a(to)/a(from) as a product of growth factors; back in time, their exponents are negative.
    *
-   * @param path of the field that says the time, which then gets a letter; without one it stands as a number
+   * @param path of the field with the time, which then gets a letter; without a path it is written as a number
    */
   between(from: Moment, to: Moment, path: Path | null): Expression {
     const forwards = from.years <= to.years;
@@ -70,7 +70,7 @@ export class Moves {
     const parts = this.settled.spells.flatMap((spell, index) => {
       const end = this.settled.spells[index + 1]?.start ?? Number.POSITIVE_INFINITY;
       const start = index === 0 ? Number.NEGATIVE_INFINITY : spell.start;
-      // A change of rate stands still, whatever moves beyond it.
+      // A rate change has a fixed date, even if the amount beyond it has not.
       const first = early.years < start ? fixedAt(start) : early;
       const last = late.years > end ? fixedAt(end) : late;
       const years = last.years - first.years;
@@ -80,7 +80,7 @@ export class Moves {
     return readableProduct(...parts);
   }
 
-  /** The countings of time made so far, in their order. */
+  /** The conversions of time made so far, in order. */
   takeSteps(): Step[] {
     return this.steps.splice(0);
   }
@@ -142,7 +142,11 @@ export class Moves {
     this.steps.push({
       kind: "number-of-periods",
       level: "every-step",
-      say: `${spanWords(years)} in ${noun === "year" ? "years" : `periods of ${onePeriod(noun)}`}: ${formatFigure(count, 6)}.`,
+      say: STEP_WORDS.conversions.periods(
+        spanWords(years),
+        noun,
+        writeFigure(count, this.sheet.format, 6),
+      ),
       lines: [lineOf(made)],
       value: made.value,
     });

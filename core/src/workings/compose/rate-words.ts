@@ -21,7 +21,7 @@ export function quotedBase({ quotation }: SettledSpell): string {
   }
 }
 
-/** What a period is called that comes so many times a year: by the payments that have it. */
+/** The name of a period with a given frequency a year: that of the payments with this frequency. */
 export function nounOf(frequency: number, { flows }: Problem): string {
   const flow = flows.find((one) => "every" in one && frequencyOf(one.every) === frequency);
   return flow !== undefined && "every" in flow
@@ -29,9 +29,4 @@ export function nounOf(frequency: number, { flows }: Problem): string {
     : frequency === 1
       ? "year"
       : "period";
-}
-
-/** "once a month", "once every 2 months". */
-export function once(noun: string): string {
-  return /^\d/.test(noun) ? `once every ${noun}` : `once a ${noun}`;
 }

@@ -1,8 +1,9 @@
 import type { Problem } from "../../problem/schema";
 import type { SettledSpell, Solution } from "../../solve/solution";
 import { frequencyOf } from "../../time/duration";
-import { formatFigure } from "../../wording/format-number";
-import { frequencyWords, onePeriod } from "../../wording/quotation-words";
+import { writeFigure } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
+import { frequencyWords } from "../../wording/quotation-words";
 import {
   number,
   of,
@@ -16,29 +17,31 @@ import {
 } from "../mathematics/expression";
 import { equivalentRate, rateFromForce } from "../mathematics/factors";
 import type { Step } from "../step";
-import { everyOf, nounOf, once, quotedBase } from "./rate-words";
+import { everyOf, nounOf, quotedBase } from "./rate-words";
 import { lineOf, type Sheet } from "./sheet";
 
-/** The period in which a spell's interest is reckoned on the timeline. */
+const WORDS = STEP_WORDS.conversions;
+
+/** The period in which the interest of a spell is calculated. */
 export interface Basis {
   /** Rate for one period, or the force of interest. */
   readonly rate: Quantity;
-  /** `null` where interest never pauses: time is then counted in years. */
+  /** `null` for continuous compounding: time is then counted in years. */
   readonly periodsPerYear: Quantity | number;
   readonly isForce: boolean;
   /** The singular name of the period: "quarter". */
   readonly noun: string;
 }
 
-/** How the rates are asked for. */
+/** Whether a rate is unknown. */
 export type RatesAre =
   | "known"
-  /** One is sought: the rate per period of its spell, or what is quoted where another refers to it. */
+  /** One is unknown: the periodic rate of its spell, or the quoted rate if another refers to it. */
   | "sought";
 
 /**
- * The rates of a problem in the workings: each as quoted, then for the period that the problem reckons in.
- * A rate for another period is worked out when a flow first needs it.
+ * The rates of a problem in the workings: each as quoted, then for the period of the problem.
+ * A rate for another period is calculated when a flow first needs it.
  */
 export class Rates {
   readonly quoted: readonly Quantity[];
@@ -48,8 +51,8 @@ export class Rates {
   private readonly letters = new Map<string, Letter>();
 
   /**
-   * @param common payments a year, where all streams have the same: then everything is reckoned in
-   *   their period
+   * @param common payments a year, if all streams have the same number: their period is then the period of
+   *   the problem
    */
   constructor(
     private readonly sheet: Sheet,
@@ -62,7 +65,7 @@ export class Rates {
     this.quoted = this.spells.map((_, index) => this.quotedOf(index));
   }
 
-  /** What is reckoned with under a spell. */
+  /** The rate and the period of a spell. */
   basis(index: number): Basis {
     const spell = this.spell(index);
     if (this.common !== null) {
@@ -95,7 +98,7 @@ export class Rates {
     return this.sheet.once(`rate ${index} ${frequency}`, () => this.equivalent(index, frequency));
   }
 
-  /** How many periods a year has; a plain 1 where there is nothing to convert. */
+  /** The number of periods a year; 1 if there is nothing to convert. */
   perYear(frequency: number): Quantity | number {
     if (frequency === 1) return 1;
     const before = this.frequencies.get(frequency);
@@ -109,12 +112,12 @@ export class Rates {
     return made;
   }
 
-  /** The conversions made so far, in their order. */
+  /** The conversions made so far, in order. */
   takeSteps(): Step[] {
     return this.steps.splice(0);
   }
 
-  /** The quoted figure again, from the rate per period that was found for a spell. */
+  /** The quoted rate, from the periodic rate that was found for a spell. */
   quotedAgain(index: number, found: Quantity): Quantity {
     const spell = this.spell(index);
     const { quotation } = spell;
@@ -168,14 +171,14 @@ export class Rates {
     return this.are === "sought" && this.problem.rates[index]?.percent === null;
   }
 
-  /** Whether another rate is said by the unknown one, so that it must be found as it is quoted. */
+  /** Whether another rate refers to the unknown one, so that it must be found in its quoted form. */
   private get isReferredTo(): boolean {
     return this.problem.rates.some(
       ({ percent }) => typeof percent === "object" && percent !== null,
     );
   }
 
-  /** Whether the unknown of this spell is its rate per period, and not the figure that is quoted. */
+  /** Whether the unknown of this spell is its periodic rate, not its quoted rate. */
   private isSoughtPerPeriod(index: number): boolean {
     return this.isSought(index) && !this.isReferredTo;
   }
@@ -185,7 +188,7 @@ export class Rates {
     const path = ["rates", index, "percent"];
     const letter = this.letterOf(quotedBase(spell), "", index);
     const decimal = Number((spell.percent / 100).toPrecision(15));
-    // Where the rate per period is sought this one only follows from it, and no formula uses it before.
+    // If the periodic rate is the unknown, the quoted one follows from it, and no earlier formula uses it.
     if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, path);
     const said = this.problem.rates[index]?.percent;
     if (typeof said !== "object" || said === null) {
@@ -207,11 +210,10 @@ export class Rates {
         const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
         return this.sheet.unknown(letter, "rate", value, ["rates", index, "percent"]);
       }
-      const { noun } = frequencyWords(everyOf(spell));
       const shared = quotient(of(quoted), asExpression(this.compoundingsPerYear(index)));
       return this.converted(
         this.sheet.work(letter, "rate", shared),
-        `The rate for ${onePeriod(noun)}: the yearly rate is shared out over the ${formatFigure(frequencyOf(everyOf(spell)))} periods of a year.`,
+        WORDS.nominal(writeFigure(frequencyOf(everyOf(spell)), this.sheet.format)),
       );
     });
   }
@@ -229,17 +231,19 @@ export class Rates {
     if (spell.quotation.quoted === "continuous") {
       return this.converted(
         this.sheet.work(letter, "rate", factorOf(rateFromForce, of(this.quotedOf(index)), wanted)),
-        `Interest is added without pause; for payments ${once(noun)} the rate for ${onePeriod(noun)} is what that comes to.`,
+        WORDS.fromNominal("continuously", noun),
       );
     }
     const rate = this.compounding(index);
     const perYear = asExpression(
       frequencyOf(everyOf(spell)) === 1 ? 1 : this.compoundingsPerYear(index),
     );
-    const compounds = frequencyWords(everyOf(spell)).noun;
+    const compounded = frequencyWords(everyOf(spell)).adverb;
     return this.converted(
       this.sheet.work(letter, "rate", factorOf(equivalentRate, of(rate), perYear, wanted)),
-      `The money moves ${once(noun)} and interest is added ${once(compounds)}: the rate for ${onePeriod(noun)} that grows just as fast.`,
+      spell.quotation.quoted === "effective"
+        ? WORDS.fromEffective(noun)
+        : WORDS.fromNominal(compounded, noun),
     );
   }
 

@@ -9,6 +9,7 @@ import {
 } from "../mathematics/expression";
 import { roundAs, type Rounding } from "../mathematics/figures";
 import type { Line } from "../step";
+import { USUAL_FORMAT, type AnswerFormat } from "../../wording/answer-format";
 
 /**
  * The quantities of one set of workings, each given or worked out from those before it. Formulas,
@@ -21,10 +22,12 @@ export class Sheet {
   private readonly made = new Map<string, Quantity>();
   private waiting: Line[] = [];
 
-  /** @param name begins the ids of its quantities, where several sheets stand on one page */
+  /** @param name begins the ids of its quantities, because several sheets may share a page */
   constructor(
     readonly rounding: Rounding,
     private readonly name = "q",
+    /** The number format of the sentences and tables made from it. */
+    readonly format: AnswerFormat = USUAL_FORMAT,
   ) {}
 
   /** A letter; those with the same base and mark are numbered once all are known. */

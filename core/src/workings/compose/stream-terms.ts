@@ -1,6 +1,7 @@
 import { runsOf } from "../../flows/flow-kinds";
 import { paymentTime } from "../../flows/payment-times";
-import { formatFigure } from "../../wording/format-number";
+import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { readableSum, type Expression } from "../mathematics/expression";
 import type { Composition } from "./composition";
 import { type Moment } from "./moves";
@@ -8,14 +9,14 @@ import { seriesOf, type Series } from "./series";
 
 import { SeriesFactors, type Stream } from "./series-factors";
 
-/** What each unit of a stream's first payment, and of its step, is worth at the focal date. */
+/** The value at the focal date of each 1 of a stream's first payment, and of its step. */
 export interface StreamFactors {
   readonly amount: Expression;
-  /** `null` where nothing is added from payment to payment. */
+  /** `null` if the payments do not increase by an amount. */
   readonly step: Expression | null;
 }
 
-/** The worth of a stream, put together from the annuity factors of its stretches. */
+/** The value of a stream, composed of the annuity factors of its stretches. */
 export function streamFactors(
   composition: Composition,
   index: number,
@@ -43,7 +44,7 @@ export function streamFactors(
         { ...series, isWhole },
         focal,
         taken,
-        cut.length > 1 ? partNote(stream, series) : undefined,
+        cut.length > 1 ? partNote(stream, series, composition.sheet.format) : undefined,
       );
       amounts.push(part.amount());
       if (pattern?.by === "amount") steps.push(part.step());
@@ -56,14 +57,15 @@ export function streamFactors(
   };
 }
 
-/** Which of the payments a stretch has, and when they are valued by their formula. */
-function partNote(stream: Stream, { first, count }: Series): string {
+/** The payments of a stretch. */
+function partNote(stream: Stream, { first, count }: Series, format: AnswerFormat): string {
+  const words = STEP_WORDS.value;
   const from = Math.round((first - paymentTime(stream, 0)) * stream.frequency) + 1;
-  if (!Number.isFinite(count)) return `payments from number ${formatFigure(from)} on`;
+  if (!Number.isFinite(count)) return words.paymentsFrom(writeFigure(from, format));
   const to = Math.ceil(from + count - 1);
   return from === to
-    ? `payment ${formatFigure(from)}`
-    : `payments ${formatFigure(from)} to ${formatFigure(to)}`;
+    ? words.payment(writeFigure(from, format))
+    : words.payments(writeFigure(from, format), writeFigure(to, format));
 }
 
 function added(parts: readonly Expression[]): Expression {

@@ -3,13 +3,14 @@ import type { Step } from "../step";
 import type { Composition } from "./composition";
 import { chain, part, wholeOf, worthOf } from "./equation";
 import type { Term } from "./term";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 interface Says {
   readonly equation: string;
   readonly value: string;
 }
 
-/** What some terms come to together: by letter, in numbers, in values. */
+/** The sum of some terms: in letters, in numbers, and its value. */
 export function sumOfWorths(
   { sheet }: Composition,
   terms: readonly Term[],
@@ -36,7 +37,7 @@ export function sumOfWorths(
     {
       kind: "numbers",
       level: "short",
-      say: "Put the numbers in.",
+      say: STEP_WORDS.solve.substitute,
       lines: [chain(name, part(symbols, "numbers"))],
     },
     {

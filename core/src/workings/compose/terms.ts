@@ -3,14 +3,16 @@ import { signOf } from "../../timeline/amounts";
 import { of, type Expression, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
 import { type Composition } from "./composition";
-import { capitalized, dateWords, flowName } from "./flow-names";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
+import { dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
 import { streamFactors } from "./stream-terms";
 
 import { listTerms } from "./list-terms";
 import { termOf, type FlowTerms, type Term } from "./term";
+import { writeFigure } from "../../wording/answer-format";
 
-/** The terms of some flows at a date, and the steps that get them there. */
+/** The terms of some flows at a date, and the steps that move them there. */
 export interface Terms {
   readonly list: readonly Term[];
   readonly steps: readonly Step[];
@@ -69,7 +71,7 @@ function termsOfFlow(
   }
 }
 
-/** Years by which an amount moves with each 1 of the unknown. */
+/** The years by which an amount moves for each 1 of the unknown. */
 function moveOf({ resolved }: Composition, index: number): number {
   const flow = resolved[index];
   return flow?.kind === "single" ? flow.at.perUnknown : 0;
@@ -85,7 +87,7 @@ function signOfFlow({ problem }: Composition, index: number): 1 | -1 {
   return flow !== undefined && "direction" in flow ? signOf(flow.direction) : 1;
 }
 
-/** How one flow gets to the focal date; nothing to say of an amount that is there already. */
+/** The step that moves one flow to the focal date; none for an amount already there. */
 function stepFor(
   composition: Composition,
   flow: SettledFlow,
@@ -93,7 +95,10 @@ function stepFor(
   lines: readonly Line[],
   focal: Moment,
 ): Step | null {
-  const told = shortened(lines.filter(({ parts }) => parts.length > 1));
+  const told = shortened(
+    composition,
+    lines.filter(({ parts }) => parts.length > 1),
+  );
   if (told.length === 0 && table === undefined) return null;
   const isMoved = terms.some(({ factor }) => !(factor.op === "number" && factor.value === 1));
   if (!isMoved) return null;
@@ -104,24 +109,24 @@ function stepFor(
     kind: "term",
     level: "every-step",
     say: isKnown
-      ? `${capitalized(name)}, valued ${dateWords(focal.years)}.`
-      : `What each 1 of ${name} is worth ${dateWords(focal.years)}.`,
+      ? STEP_WORDS.value.ofFlow(name, dateWords(focal.years))
+      : STEP_WORDS.value.factor(name, dateWords(focal.years)),
     lines: told,
     ...(table === undefined ? {} : { table }),
     ...(isKnown && worths.length === 1 ? { value: worths[0] ?? 0 } : {}),
   };
 }
 
-/** Lines told of a stream in many parts, at the beginning and at the end. */
+/** The lines shown of a stream in many parts, at its beginning and at its end. */
 const LINES_BEFORE = 8;
 const LINES_AFTER = 2;
 
-function shortened(lines: readonly Line[]): readonly Line[] {
+function shortened({ sheet }: Composition, lines: readonly Line[]): readonly Line[] {
   const left = lines.length - LINES_BEFORE - LINES_AFTER;
   if (left < 3) return lines;
   return [
     ...lines.slice(0, LINES_BEFORE),
-    { parts: [], note: `${left} lines more of the same kind` },
+    { parts: [], note: STEP_WORDS.value.moreLines(writeFigure(left, sheet.format)) },
     ...lines.slice(-LINES_AFTER),
   ];
 }

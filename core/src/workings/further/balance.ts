@@ -9,6 +9,9 @@ import { isOne, number, of, type Quantity } from "../mathematics/expression";
 import type { Step } from "../step";
 import { after, upTo } from "./parts";
 import type { Story } from "./story";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
+
+const WORDS = STEP_WORDS.followUp;
 
 export interface Balance {
   readonly steps: readonly Step[];
@@ -16,8 +19,8 @@ export interface Balance {
 }
 
 /**
- * What is still owed or still there at a date. Looking back and looking forward come to the same where
- * everything balances; the way with fewer terms is taken.
+ * The balance at a date. If the problem balances, the retrospective and prospective methods agree; the one with
+ * fewer terms is used.
  */
 export function balanceAt(story: Story, years: number): Balance {
   const known = story.balancesBefore.get(years);
@@ -27,7 +30,7 @@ export function balanceAt(story: Story, years: number): Balance {
   return balance;
 }
 
-/** A further question may need what one before it has found. */
+/** A follow-up question may need a balance that an earlier one found. */
 function foundBefore({ composition }: Story, years: number, value: number): Balance {
   const { sheet } = composition;
   const found = sheet.work(sheet.letter("B"), "money", number(value));
@@ -37,7 +40,7 @@ function foundBefore({ composition }: Story, years: number, value: number): Bala
       {
         kind: "value",
         level: "short",
-        say: `The balance ${dateWords(years)} was found above.`,
+        say: WORDS.balanceAbove(dateWords(years)),
         lines: [
           {
             ...chain(written(of(found), "symbols"), written(of(found), "values")),
@@ -66,8 +69,8 @@ function workedOut(story: Story, years: number): Balance {
     return atOnce(story, years, only);
   }
   const together = sumOfWorths(part.composition, terms, story.composition.sheet.letter("B"), {
-    equation: `The balance ${dateWords(years)}, in letters.`,
-    value: "Work it out.",
+    equation: WORDS.balanceFormula(dateWords(years)),
+    value: STEP_WORDS.solve.calculate,
   });
   return {
     found: together.found,
@@ -80,14 +83,14 @@ function workedOut(story: Story, years: number): Balance {
   };
 }
 
-/** A balance that needs no working: nothing has moved yet, all is settled, or one amount is all there is. */
+/** A balance without workings: nothing has been paid yet, everything is repaid, or there is only one amount. */
 function atOnce(story: Story, years: number, term: Term | undefined): Balance {
   const { sheet, problem, solution } = story.composition;
   const worth = term === undefined ? number(0) : worthOf(term);
   const found = sheet.work(sheet.letter("B"), "money", worth);
   const flow = solution.settled.flows[term?.flow ?? -1];
   const when = years === 0 ? "today" : `after ${spanWords(years)}`;
-  const nothing = upTo(story, years).size === 0 ? "nothing has moved yet" : "nothing is left";
+  const none = upTo(story, years).size === 0 ? WORDS.nothingPaid : WORDS.zero;
   const letter = written(of(found), "symbols");
   const value = written(of(found), "values");
   return {
@@ -98,8 +101,8 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
         level: "short",
         say:
           flow === undefined
-            ? `${capitalized(when)} ${nothing}.`
-            : `The balance ${when} is ${flowName(problem, flow)}.`,
+            ? none(capitalized(when))
+            : WORDS.oneAmount(when, flowName(problem, flow)),
         lines: [
           {
             ...(flow === undefined
@@ -118,10 +121,7 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
 function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {
   const { flows } = composition.solution.settled;
   const [plus, minus] = side > 0 === isAhead ? ["out", "in"] : ["in", "out"];
-  const way = isAhead
-    ? `looking forward: everything balances in the end, so it is what is still to come, valued then`
-    : `looking back: it is all that has moved by then, valued then`;
-  const counts =
-    flows.length === 1 ? "" : ` Money ${plus} counts for it, money ${minus} against it.`;
-  return `The balance ${dateWords(years)}, ${way}.${counts}`;
+  const method = isAhead ? WORDS.prospective : WORDS.retrospective;
+  const signs = flows.length === 1 ? [] : [WORDS.signs(plus, minus)];
+  return [method(dateWords(years)), ...signs].join(" ");
 }

@@ -231,12 +231,12 @@ describe("the textbook's ways", () => {
         flows: [single("in", "in", 100, "P1Y"), single("out", "out", null, "P3Y")],
         also: [{ find: "balance", at: "P0D" }],
       },
-      ["Today nothing has moved yet."],
+      ["Today, nothing has been paid yet."],
     ],
     [
       "once all is paid nothing is left",
       { ...loan, also: [{ find: "balance", at: "P5Y" }] },
-      ["After 5 years nothing is left."],
+      ["After 5 years, the balance is zero."],
     ],
   ])("%s", (_, file, wanted) => {
     const lines = linesOf(file);
@@ -259,7 +259,7 @@ describe("the textbook's ways", () => {
       }),
     );
     expect(interest?.made?.steps.map(({ say }) => say)).toContain(
-      "The balance 2 years from today was found above.",
+      "The balance 2 years from today: see above.",
     );
   });
 

@@ -13,23 +13,26 @@ import { storyOf, type Story } from "./story";
 import { balanceAt } from "./balance";
 import { totalSteps } from "./total";
 import { valueSteps } from "./value";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** The workings of one further question. */
+const WORDS = STEP_WORDS.followUp;
+
+/** The workings of one follow-up question. */
 export interface FurtherWorkings extends Workings {
   readonly question: FollowUp;
 }
 
 /**
- * The workings of the further questions of a solved problem. They go on from its own workings: the answer
- * is a figure like any other now, and what was converted before is not converted again.
+ * The workings of the follow-up questions of a solved problem. They continue from its own workings: the answer
+ * is now a known value, and earlier conversions are not repeated.
  *
  * @param problem the problem that was solved
  * @param solution what `solve` found for it
  * @param before its own workings, with the same options
- * @returns one for each question of `also`, in their order; `null` where a question has no finite answer
+ * @returns one for each question of `also`, in their order; `null` if a question has no finite answer
  * Accuracy: the last value agrees with the engine's answer to the question to a relative 1e-9, or to 1e-9
- *   of the largest amount where amounts cancel, unless a rounding is asked for
- * Source: Kellison, The Theory of Interest, ch. 5 (looking back and looking forward)
+ *   of the largest amount if amounts cancel, unless intermediate values are rounded
+ * Source: Kellison, The Theory of Interest, ch. 5 (retrospective and prospective methods)
  */
 export function furtherWorkings(
   problem: Problem,
@@ -42,16 +45,16 @@ export function furtherWorkings(
   return (problem.also ?? []).map((question, index) => {
     const answer = solution.also[index];
     if (answer === null || answer === undefined) return null;
-    const sheet = new Sheet(rounding, `q${index + 1}_`);
+    const sheet = new Sheet(rounding, `q${index + 1}_`, format);
     const story = storyOf(problem, solution, before, sheet, balances);
     const steps = stepsFor(question, story);
     sheet.numberLetters();
     const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
-    if (result === undefined) throw new TypeError("Workings arrive at what is asked");
+    if (result === undefined) throw new TypeError("Workings find the unknown");
     const all: Step[] = [
       ...wholePayments(story, solution),
       ...steps.filter((step) => step.kind === "value" || !told.has(textOf(step))),
-      ...roundingStep(result.value, answer, rounding),
+      ...roundingStep(result.value, answer, rounding, format),
       {
         kind: "answer",
         level: "short",
@@ -88,7 +91,7 @@ function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal"
   return { from: story.yearsAt(from), to: story.yearsAt(to) };
 }
 
-/** Payments cannot be split: the account runs with whole ones. */
+/** The schedule uses whole payments. */
 function wholePayments({ composition }: Story, { unknown, facts }: Solution): Step[] {
   if (unknown.kind !== "count" || facts.wholePayments?.smallerLast === undefined) return [];
   const { sheet, counts, sizes } = composition;
@@ -96,13 +99,13 @@ function wholePayments({ composition }: Story, { unknown, facts }: Solution): St
   const last = sizes.at(-1);
   if (count === null || count === undefined || last === null || last === undefined) return [];
   sheet.takeLines();
-  sheet.tell(count, "payments in full");
-  sheet.tell(last, "the last payment");
+  sheet.tell(count, WORDS.fullPayments);
+  sheet.tell(last, WORDS.finalPayment);
   return [
     {
       kind: "number-of-periods",
       level: "every-step",
-      say: "The account is run with whole payments, and a last one that settles the rest.",
+      say: WORDS.wholePayments,
       lines: sheet.takeLines(),
     },
   ];

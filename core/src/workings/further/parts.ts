@@ -1,7 +1,8 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import { paymentsUpTo } from "../../flows/payment-run";
 import { paymentTime } from "../../flows/payment-times";
-import { formatFigure } from "../../wording/format-number";
+import { writeFigure } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
 import type { Composition } from "../compose/composition";
 import { capitalized, flowName } from "../compose/flow-names";
@@ -13,15 +14,15 @@ import type { Story } from "./story";
 
 type Stream = Extract<SettledFlow, { kind: "stream" }>;
 
-/** One side of a date: the flows that lie there, cut where the date cuts them. */
+/** The flows on one side of a date, cut at that date. */
 export interface Part {
   readonly composition: Composition;
   readonly has: (index: number) => boolean;
-  /** How many flows it has. */
+  /** The number of its flows. */
   readonly size: number;
 }
 
-/** All that has moved up to a date, that date included. */
+/** The cash flows up to and including a date. */
 export function upTo(story: Story, years: number): Part {
   return cut(story, years, (flow, index, counted) => {
     switch (flow.kind) {
@@ -48,7 +49,7 @@ export function upTo(story: Story, years: number): Part {
   });
 }
 
-/** All that is still to come after a date; `null` where cutting it there would be no shorter story. */
+/** The cash flows after a date; `null` if cutting there would not shorten the workings. */
 export function after(story: Story, years: number): Part | null {
   const { composition } = story;
   const { flows, spells } = composition.solution.settled;
@@ -81,13 +82,13 @@ export function after(story: Story, years: number): Part | null {
   });
 }
 
-/** How many payments of a stream have been made by a date. */
+/** The number of payments of a stream made by a date. */
 export function paymentsIn(stream: Stream, years: number): number {
   const grid = { first: paymentTime(stream, 0), frequency: stream.frequency };
   return Math.min(stream.count, paymentsUpTo(grid, years));
 }
 
-/** When the first and the last money of a flow moves, in years from today. */
+/** The first and the last date of a flow, in years from today. */
 function timesOf(flow: SettledFlow): { readonly first: number; readonly last: number } {
   switch (flow.kind) {
     case "single":
@@ -107,7 +108,7 @@ function timesOf(flow: SettledFlow): { readonly first: number; readonly last: nu
 
 interface Piece {
   readonly flow: SettledFlow;
-  /** Its number of payments by letter; left out where that is the whole stream's. */
+  /** The letter of its number of payments; missing if it is the whole stream's. */
   readonly count?: Quantity | null;
 }
 
@@ -143,7 +144,7 @@ function cut(
   };
 }
 
-/** How many payments of a stream have been made by a date, by a letter of its own. */
+/** The number of payments made by a date, with its own letter. */
 function paymentsMade(
   { composition, countings }: Story,
   stream: Stream,
@@ -165,7 +166,11 @@ function paymentsMade(
     countings.push({
       kind: "number-of-periods",
       level: "every-step",
-      say: `${name}: ${formatFigure(paid)} ${paid === 1 ? "has" : "have"} been made ${years === 0 ? "today" : `after ${spanWords(years)}`}.`,
+      say: STEP_WORDS.followUp.made(
+        name,
+        years === 0 ? "today" : `after ${spanWords(years)}`,
+        writeFigure(paid, sheet.format),
+      ),
       lines: [lineOf(made)],
       value: paid,
     });

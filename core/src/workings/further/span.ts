@@ -4,16 +4,19 @@ import type { Step } from "../step";
 import { balanceAt } from "./balance";
 import type { Story } from "./story";
 import { totalOf, type Span } from "./totals";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** What the balance fell by after one date and up to another. */
+const WORDS = STEP_WORDS.followUp;
+
+/** Principal: the fall in the balance after one date and up to another. */
 export function principalOver(story: Story, span: Span): Step[] {
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
   const fallen = sheet.work(sheet.letter("P"), "money", minus(of(before), of(after)));
-  return [...steps, lastStep(fallen, "The principal is what the balance fell by in between.")];
+  return [...steps, lastStep(fallen, WORDS.principal)];
 }
 
-/** What it grew by itself: the change that no money brought about. */
+/** Interest: the change in the balance that no payment caused. */
 export function interestOver(story: Story, span: Span): Step[] {
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
@@ -22,11 +25,10 @@ export function interestOver(story: Story, span: Span): Step[] {
   const risen = minus(of(after), of(before));
   if (down.length === 0 && up.length === 0) {
     const grown = sheet.work(sheet.letter("I"), "money", risen);
-    const say = "No money moves in between: all that the balance rose by is interest.";
-    return [...steps, lastStep(grown, say)];
+    return [...steps, lastStep(grown, WORDS.onlyInterest)];
   }
   const isUpAlone = down.length === 0;
-  const [lowers, raises] = story.side > 0 ? ["paid back", "received"] : ["taken out", "put in"];
+  const [lowers, raises] = story.side > 0 ? ["repaid", "received"] : ["withdrawn", "deposited"];
   const moved = sheet.work(
     sheet.letter("M"),
     "money",
@@ -43,20 +45,19 @@ export function interestOver(story: Story, span: Span): Step[] {
     {
       kind: "term",
       level: "short",
-      say: `What is ${isUpAlone ? raises : lowers} meanwhile${up.length > 0 && !isUpAlone ? `, less what is ${raises}` : ""}.`,
+      say: isUpAlone
+        ? WORDS.total(raises)
+        : up.length > 0
+          ? WORDS.totalLess(lowers, raises)
+          : WORDS.total(lowers),
       lines: [lineOf(moved)],
       value: moved.value,
     },
-    lastStep(
-      interest,
-      isUpAlone
-        ? `What the balance rose by and was not ${raises} is interest.`
-        : `What is ${lowers} and does not bring the balance down is interest.`,
-    ),
+    lastStep(interest, isUpAlone ? WORDS.interestOfRise(raises) : WORDS.interestOfFall(lowers)),
   ];
 }
 
-/** All money of one way in a span. */
+/** The cash flows of one direction in a span. */
 function sidesIn(story: Story, sign: 1 | -1, span: Span): SignedTerm[] {
   return story.composition.solution.settled.flows.flatMap((_, index): SignedTerm[] => {
     const total = totalOf(story, index, sign, span);

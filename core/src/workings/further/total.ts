@@ -4,8 +4,9 @@ import { readableSum, sum, type SignedTerm } from "../mathematics/expression";
 import type { Step } from "../step";
 import type { Story } from "./story";
 import { ALWAYS, totalOf } from "./totals";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** The plain sum of one flow, or of all money in or out, without regard to time. */
+/** The undiscounted sum of one flow, or of all money in or out. */
 export function totalSteps(story: Story, of: string): Step[] {
   const { sheet, solution } = story.composition;
   const { flows } = solution.settled;
@@ -18,7 +19,7 @@ export function totalSteps(story: Story, of: string): Step[] {
       return total === null ? [] : [{ sign: isAll ? 1 : sign, of: total }];
     }),
   );
-  // Of one flow the size counts, whichever way it goes.
+  // The total of one flow is positive, whatever its direction.
   const isOut = evaluate(sum(own)) < 0;
   const terms = isOut ? own.map((term) => ({ ...term, sign: -term.sign as 1 | -1 })) : own;
   const total = sheet.work(sheet.letter("T"), "money", readableSum(terms, "C"));
@@ -27,7 +28,7 @@ export function totalSteps(story: Story, of: string): Step[] {
     {
       kind: "value",
       level: "short",
-      say: "Add up what is paid, without regard to when.",
+      say: STEP_WORDS.followUp.sum,
       lines: [lineOf(total)],
       value: total.value,
       finds: total,

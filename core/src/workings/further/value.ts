@@ -4,22 +4,21 @@ import { number, of } from "../mathematics/expression";
 import type { Step } from "../step";
 import { worthAtDate } from "../unknown/worth";
 import type { Story } from "./story";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** What everything is worth at a date; nothing where it all balances. */
+/** The net value at a date; zero if the problem balances. */
 export function valueSteps({ composition, isBalanced }: Story, years: number): Step[] {
   if (!isBalanced) return worthAtDate(composition, years);
   const { sheet } = composition;
-  const nothing = sheet.work(sheet.letter("V"), "money", number(0));
+  const zero = sheet.work(sheet.letter("V"), "money", number(0));
   return [
     {
       kind: "value",
       level: "short",
-      say: `Money in and money out balance at this rate: together they are worth nothing ${dateWords(years)}, as at any other date.`,
-      lines: [
-        { ...chain(part(of(nothing), "symbols"), part(of(nothing), "values")), defines: nothing },
-      ],
+      say: STEP_WORDS.followUp.balanced(dateWords(years)),
+      lines: [{ ...chain(part(of(zero), "symbols"), part(of(zero), "values")), defines: zero }],
       value: 0,
-      finds: nothing,
+      finds: zero,
     },
   ];
 }

@@ -2,25 +2,25 @@ import { formatFigure, formatMoney, formatSignificant } from "../../wording/form
 import { roundDecimal } from "../../numbers/round-decimal";
 import type { Quantity, QuantityKind } from "./expression";
 
-/** How far a course has intermediate values rounded; `null` carries every digit. */
+/** The rounding of intermediate values that a course asks for; `null` keeps every digit. */
 export interface Rounding {
   /** Decimals of a factor. */
   readonly factor: number | null;
-  /** Decimals of a rate for one period, in percent. */
+  /** Decimals of a periodic rate, as a percentage. */
   readonly rate: number | null;
 }
 
 export const UNROUNDED: Rounding = { factor: null, rate: null };
 
-/** Whether a course has anything rounded on the way. */
+/** Whether any intermediate value is rounded. */
 export function roundsOnTheWay({ factor, rate }: Rounding): boolean {
   return factor !== null || rate !== null;
 }
 
-/** Digits of an intermediate value: enough that a line can be checked with what stands in it. */
+/** Digits of an intermediate value: enough to check a line with the numbers in it. */
 export const WORKING_DIGITS = 12;
 
-/** Rounds an intermediate value as the course demands, half away from zero. */
+/** Rounds an intermediate value, half away from zero. */
 export function roundAs(kind: QuantityKind, value: number, rounding: Rounding): number {
   const decimals = decimalsOf(kind, rounding);
   return decimals === null || !Number.isFinite(value)
@@ -28,14 +28,14 @@ export function roundAs(kind: QuantityKind, value: number, rounding: Rounding): 
     : Number(roundDecimal(value, decimals));
 }
 
-/** Decimals to which such a value is rounded; a rate stands in formulas as a decimal, with two more. */
+/** The decimals to which such a value is rounded; a rate in a formula is a decimal, with two more. */
 export function decimalsOf(kind: QuantityKind, { factor, rate }: Rounding): number | null {
   if (kind === "factor") return factor;
   if (kind === "rate") return rate === null ? null : rate + 2;
   return null;
 }
 
-/** A value in digits: given ones as they were given, worked-out ones with all digits that count. */
+/** A value in digits: a given one as typed, a calculated one with its significant digits. */
 export function figureOf({ kind, value, expression }: Quantity, rounding: Rounding): string {
   if (expression === null) return kind === "money" ? givenMoney(value) : plainFigure(value);
   const decimals = decimalsOf(kind, rounding);
@@ -47,21 +47,21 @@ export function workingFigure(value: number): string {
   return formatSignificant(value, WORKING_DIGITS);
 }
 
-/** Worked-out money has cents at least. */
+/** Calculated money has at least two decimals. */
 function workingMoney(value: number): string {
   const text = workingFigure(value);
   return /^−?[\d,]+(\.\d)?$/.test(text) ? formatMoney(value) : text;
 }
 
-/** A number that stands for itself, with every digit it has; no more than count in a long one. */
+/** A plain number with every digit; a long one with its significant digits. */
 export function plainFigure(value: number): string {
   const text = formatFigure(value, 12);
   const digits = text.replace(/^−?0?\.?0*|[,.]/g, "").length;
-  // A small one may have lost digits behind the twelfth decimal.
+  // A small number may lose digits after the twelfth decimal.
   return isExactly(text, value) && digits < WORKING_DIGITS - 2 ? text : workingFigure(value);
 }
 
-/** Money as it was given: two decimals, or more where it has more; what was found has working digits. */
+/** Given money: two decimals, or more if it has more; a calculated amount has working digits. */
 function givenMoney(value: number): string {
   const exact = formatFigure(value, 10);
   if (!isExactly(exact, value)) return workingMoney(value);

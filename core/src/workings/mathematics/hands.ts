@@ -1,12 +1,12 @@
 import type { Letter } from "./expression";
 
-/** A way of writing mathematics down. */
+/** A way of writing mathematics. */
 export interface Hand {
   readonly name: "latex" | "plain";
   readonly times: string;
-  /** What stands between two factors of which the second is no figure. */
+  /** The sign between two factors if the second is not a number. */
   readonly besides: (second: string) => string;
-  /** Whether a fraction needs no brackets of its own, and an exponent none. */
+  /** Whether a fraction, or an exponent, needs no brackets. */
   readonly fractionHolds: boolean;
   readonly powerHolds: boolean;
   readonly figure: (text: string) => string;
@@ -15,7 +15,7 @@ export interface Hand {
   readonly logarithm: (of: string) => string;
   readonly brackets: (text: string) => string;
   readonly letter: (base: string, below: string) => string;
-  /** A figure that knows which quantity it is the value of. */
+  /** A number marked with its quantity. */
   readonly marked: (figure: string, id: string) => string;
 }
 
@@ -27,7 +27,7 @@ export const latexHand: Hand = {
   fractionHolds: true,
   powerHolds: true,
   figure: latexFigure,
-  // A fraction inside a fraction keeps its size, or nobody could read it.
+  // A fraction inside a fraction keeps its size, to stay legible.
   fraction: (over, under) =>
     (over + under).includes("\\frac")
       ? String.raw`\frac{${inFull(over)}}{${inFull(under)}}`
@@ -67,11 +67,12 @@ export function letterIn({ base, mark, number }: Letter, hand: Hand): string {
 
 const SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
-/** Makes a formatted number fit for LaTeX: no space after commas, a power of ten as one. */
+/** A formatted number in LaTeX: no space after commas, a power of ten as a power. */
 function latexFigure(text: string): string {
   return text
     .replace(/ × 10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/, (_, power: string) => ` \\times 10^{${digitsOf(power)}}`)
     .replace(/,/g, "{,}")
+    .replace(/\u202f/g, String.raw`\,`)
     .replace(/−/g, "-");
 }
 

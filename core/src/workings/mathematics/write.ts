@@ -2,25 +2,28 @@ import { isOne, type Expression, type Quantity, type SignedTerm } from "./expres
 import { explicitForm } from "./factors";
 import { figureOf, plainFigure, type Rounding } from "./figures";
 import { letterIn, type Hand } from "./hands";
+import { withMarks, type AnswerFormat } from "../../wording/answer-format";
 
 /**
  * How quantities are written.
  * - `symbols`: by their letters
- * - `values`: by what they have come to
- * - `numbers`: by what they have come to, but what has no letter of its own by the numbers it is made of
+ * - `values`: by their values
+ * - `numbers`: by their values, but a quantity without a letter by the numbers it is made of
  */
 export type Manner = "symbols" | "values" | "numbers";
 
 export interface Style {
   readonly hand: Hand;
   readonly rounding: Rounding;
-  /** Whether factors are written by the course's signs, or as fractions. */
+  /** The marks of the numbers. */
+  readonly format: AnswerFormat;
+  /** Whether factors are written as annuity symbols or as full formulas. */
   readonly notation: "fractions" | "factors";
-  /** Marks each number with the quantity that it is the value of, where a screen wants to point back. */
+  /** Marks each number with its quantity, so that a screen can point back to it. */
   readonly isMarked: boolean;
 }
 
-/** How tightly the parts of a written expression hold together; what is looser needs brackets. */
+/** How tightly an expression binds; a looser one needs brackets. */
 const SUM = 1;
 const PRODUCT = 2;
 const POWER = 3;
@@ -29,11 +32,11 @@ const ATOM = 4;
 interface Written {
   readonly text: string;
   readonly level: number;
-  /** Whether it begins with a digit, so that a product needs its sign. */
+  /** Whether it begins with a digit, so that a product needs a multiplication sign. */
   readonly isFigure?: boolean;
 }
 
-/** Writes an expression by hand, so to speak: as LaTeX or as plain text. */
+/** Writes an expression as LaTeX or as plain text. */
 export function write(expression: Expression, manner: Manner, style: Style): string {
   return written(expression, manner, style).text;
 }
@@ -45,7 +48,7 @@ function written(expression: Expression, manner: Manner, style: Style): Written 
   switch (expression.op) {
     case "number":
     case "root":
-      return figure(hand.figure(plainFigure(expression.value)));
+      return figure(hand.figure(withMarks(plainFigure(expression.value), style.format)));
     case "fraction":
       return {
         text: hand.fraction(String(expression.over), String(expression.under)),
@@ -93,7 +96,7 @@ function written(expression: Expression, manner: Manner, style: Style): Written 
 }
 
 function figure(text: string): Written {
-  // A power of ten is a product, and must not be taken apart by what stands around it.
+  // A power of ten is a product and may need brackets.
   const level = text.startsWith("-") ? SUM : text.includes("10^") ? PRODUCT : ATOM;
   return { text, level, isFigure: true };
 }
@@ -105,7 +108,7 @@ function quantity(one: Quantity, manner: Manner, style: Style): Written {
   if (letter !== null && (manner === "symbols" || open)) {
     return { text: letterIn(letter, style.hand), level: ATOM };
   }
-  const text = style.hand.figure(figureOf(one, style.rounding));
+  const text = style.hand.figure(withMarks(figureOf(one, style.rounding), style.format));
   const mark = style.isMarked ? style.hand.marked(text.replace(/^-/, ""), one.id) : text;
   return figure(text.startsWith("-") && style.isMarked ? `-${mark}` : mark);
 }
@@ -113,7 +116,7 @@ function quantity(one: Quantity, manner: Manner, style: Style): Written {
 function sumOf(terms: readonly SignedTerm[], manner: Manner, style: Style): Written {
   const parts = terms.map(({ sign, of }) => {
     const part = written(of, manner, style);
-    // Adding what is written with a minus is taking it away.
+    // Adding a negative number is written as a subtraction.
     const turns = part.level === SUM && part.isFigure === true && part.text.startsWith("-");
     const text = turns ? part.text.slice(1) : bracketed(part, sign < 0 ? PRODUCT : SUM, style.hand);
     return { sign: turns ? -sign : sign, text };
@@ -152,7 +155,7 @@ function powerOf(base: Expression, exponent: Expression, manner: Manner, style: 
   const { hand } = style;
   const raised = written(exponent, manner, style);
   if (raised.text === "1" || isOne(exponent)) {
-    // A first power of a sum keeps its brackets, so that one still sees what it stands in the place of.
+    // A first power of a sum keeps its brackets, to stay recognizable as a power.
     const only = written(base, manner, style);
     return only.level === SUM ? { text: hand.brackets(only.text), level: ATOM } : only;
   }
@@ -163,7 +166,7 @@ function powerOf(base: Expression, exponent: Expression, manner: Manner, style: 
   return { text, level: POWER };
 }
 
-/** A fraction holds together, but not as the base of a power. */
+/** A fraction needs brackets only as the base of a power. */
 function isTall(expression: Expression): boolean {
   return expression.op === "quotient" || expression.op === "fraction";
 }

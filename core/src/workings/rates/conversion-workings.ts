@@ -2,7 +2,6 @@ import { convertRate } from "../../rates/convert-rate";
 import { quotationOf, type Quotation } from "../../rates/quotation";
 import { frequencyOf } from "../../time/duration";
 import { quotationWords } from "../../wording/quotation-words";
-import { formatPercent } from "../../wording/format-number";
 import { decimal, inPercentStep } from "../appraisal/parts";
 import { lineOf, Sheet } from "../compose/sheet";
 import {
@@ -21,23 +20,28 @@ import {
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
 import type { WorkingsOptions } from "../workings";
+import { RATE_STEP_WORDS } from "../../wording/teaching/rate-step-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
+import { USUAL_FORMAT, writePercent } from "../../wording/answer-format";
+
+const WORDS = RATE_STEP_WORDS;
 
 /**
- * How a rate quoted in one way is stated in another: by way of the effective yearly rate, which all
- * quotations of the same rate share.
+ * The conversion of a rate to another quotation, by way of the effective annual rate, which all quotations of
+ * the same rate share.
  *
- * @returns `null` where the rate cannot be stated so
- * Accuracy: the last value agrees with `convertRate` to a relative 1e-9, unless a rounding is asked for
+ * @returns `null` if the rate cannot be quoted this way
+ * Accuracy: the last value agrees with `convertRate` to a relative 1e-9, unless intermediate values are rounded
  * Source: Kellison, The Theory of Interest, ch. 1
  */
 export function conversionWorkings(
   from: Quotation & { readonly percent: number },
   to: Quotation,
-  { rounding = UNROUNDED }: WorkingsOptions = {},
+  { rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): Step[] | null {
   const converted = convertRate(from, to);
   if (!converted.ok) return null;
-  const sheet = new Sheet(rounding, "rate_");
+  const sheet = new Sheet(rounding, "rate_", format);
   const given = sheet.given(sheet.letter(letterOf(from)), "rate", decimal(from.percent), null);
   const effective =
     from.quoted === "effective"
@@ -47,7 +51,7 @@ export function conversionWorkings(
     {
       kind: "given",
       level: "short",
-      say: `The rate is ${formatPercent(from.percent)} ${quotationWords(quotationOf(from))}.`,
+      say: WORDS.given(writePercent(from.percent, format), quotationWords(quotationOf(from))),
       lines: [lineOf(given)],
     },
   ];
@@ -55,14 +59,14 @@ export function conversionWorkings(
     steps.push({
       kind: "rate-per-period",
       level: "short",
-      say: EFFECTIVE_SAYS[from.quoted],
+      say: WORDS.toEffective[from.quoted],
       lines: [lineOf(effective)],
       value: effective.value,
       finds: effective,
     });
   }
   if (to.quoted === "effective") {
-    steps.push(inPercentStep(sheet, effective, "The same in percent.", []));
+    steps.push(inPercentStep(sheet, effective, STEP_WORDS.solve.asPercentage, []));
   } else {
     const result = sheet.work(
       sheet.letter(to.quoted === from.quoted ? `${letterOf(to)}'` : letterOf(to)),
@@ -72,27 +76,15 @@ export function conversionWorkings(
     steps.push({
       kind: "rate-per-period",
       level: "short",
-      say: TARGET_SAYS[to.quoted],
+      say: WORDS.fromEffective[to.quoted],
       lines: [lineOf(result)],
       value: result.value,
     });
-    steps.push(inPercentStep(sheet, result, `In percent, ${quotationWords(to)}.`, []));
+    steps.push(inPercentStep(sheet, result, WORDS.asQuoted(quotationWords(to)), []));
   }
   sheet.numberLetters();
   return steps;
 }
-
-const EFFECTIVE_SAYS = {
-  nominal: "Divide by the periods in a year for the rate of one, and compound it over the year.",
-  periodic: "Compound the rate of one period over the year.",
-  continuous: "Interest that never pauses grows by the exponential.",
-} as const;
-
-const TARGET_SAYS = {
-  nominal: "Take the root for one period, and multiply by the periods in a year.",
-  periodic: "Take the root that compounds to the year.",
-  continuous: "The force of interest is the logarithm of a year's growth.",
-} as const;
 
 function letterOf({ quoted }: Quotation): string {
   return { nominal: "j", effective: "i", periodic: "p", continuous: "\\delta" }[quoted];
@@ -129,7 +121,7 @@ function fromEffective(to: Quotation, effective: Quantity, sheet: Sheet): Expres
   }
 }
 
-/** Periods in a year, by themselves: they are plain figures in every textbook's line. */
+/** The periods a year, written as a number. */
 function perYear(compounding: string, sheet: Sheet): Expression {
   const periods = frequencyOf(compounding);
   return periods === 1 ? number(1) : of(sheet.given(sheet.letter("m"), "count", periods, null));

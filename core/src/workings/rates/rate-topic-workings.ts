@@ -16,8 +16,12 @@ import {
 } from "../mathematics/expression";
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
+import { RATE_STEP_WORDS } from "../../wording/teaching/rate-step-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** The rate at which buying power grows: what money grows by, over what prices grow by. */
+const WORDS = RATE_STEP_WORDS;
+
+/** The real rate: the growth of money divided by the growth of prices. */
 export function realRateSteps(percent: number, inflationPercent: number): Step[] {
   const sheet = new Sheet(UNROUNDED, "real_");
   const rate = sheet.given(sheet.letter("i"), "rate", decimal(percent), null);
@@ -28,12 +32,12 @@ export function realRateSteps(percent: number, inflationPercent: number): Step[]
     minus(quotient(plus(ONE, of(rate)), plus(ONE, of(inflation))), ONE),
   );
   return [
-    valueStep("Divide what money grows by by what prices grow by.", [lineOf(real)], real.value),
-    inPercentStep(sheet, real, "The same in percent.", []),
+    valueStep(WORDS.real, [lineOf(real)], real.value),
+    inPercentStep(sheet, real, STEP_WORDS.solve.asPercentage, []),
   ];
 }
 
-/** Compound annual growth: the root of the ratio. */
+/** The compound annual growth rate: the nth root of the ratio. */
 export function growthSteps(from: number, to: number, years: number): Step[] {
   const sheet = new Sheet(UNROUNDED, "growth_");
   const first = sheet.given(sheet.letter("V", "0"), "money", from, null);
@@ -44,16 +48,12 @@ export function growthSteps(from: number, to: number, years: number): Step[] {
     minus(power(quotient(of(last), of(first)), quotient(ONE, yearsExpression(years))), ONE),
   );
   return [
-    valueStep(
-      "Divide the last value by the first, and take the root of the years.",
-      [lineOf(growth)],
-      growth.value,
-    ),
-    inPercentStep(sheet, growth, "The same in percent, a year.", []),
+    valueStep(WORDS.averageGrowth, [lineOf(growth)], growth.value),
+    inPercentStep(sheet, growth, WORDS.aYear, []),
   ];
 }
 
-/** The time in which money multiplies: the ratio of two logarithms. */
+/** The time in which money grows to a multiple: a ratio of two logarithms. */
 export function growingTimeSteps(percent: number, times: number): Step[] {
   const sheet = new Sheet(UNROUNDED, "time_");
   const rate = sheet.given(sheet.letter("i"), "rate", decimal(percent), null);
@@ -64,17 +64,13 @@ export function growingTimeSteps(percent: number, times: number): Step[] {
   );
   return [
     {
-      ...valueStep(
-        "Take logarithms on both sides of the growth, and divide.",
-        [lineOf(time)],
-        time.value,
-      ),
+      ...valueStep(WORDS.growingTime, [lineOf(time)], time.value),
       finds: time,
     },
   ];
 }
 
-/** Discount, proceeds and what they cost a year. */
+/** Discount, proceeds and their cost a year. */
 export function discountSteps(bill: DiscountedBill): Step[] {
   const sheet = new Sheet(UNROUNDED, "discount_");
   const face = sheet.given(sheet.letter("F"), "money", bill.face, null);
@@ -96,18 +92,14 @@ export function discountSteps(bill: DiscountedBill): Step[] {
     ),
   );
   return [
+    valueStep(WORDS.discount, [lineOf(discount)], discount.value),
     valueStep(
-      "Simple discount is taken off the face for the part of a year.",
-      [lineOf(discount)],
-      discount.value,
+      bill.fee === 0 ? WORDS.proceeds : WORDS.proceedsAfterFee,
+      [lineOf(proceeds)],
+      proceeds.value,
     ),
-    valueStep("What is left is paid out today.", [lineOf(proceeds)], proceeds.value),
-    valueStep(
-      "The cost is the rate at which what is paid out becomes the face.",
-      [lineOf(cost)],
-      cost.value,
-    ),
-    inPercentStep(sheet, cost, "The same in percent, a year.", []),
+    valueStep(WORDS.cost, [lineOf(cost)], cost.value),
+    inPercentStep(sheet, cost, WORDS.aYear, []),
   ];
 }
 

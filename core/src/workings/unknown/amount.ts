@@ -22,8 +22,11 @@ import { resultLine, valuesOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import type { Step } from "../step";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** An unknown amount: all its multiples on one side, everything else on the other, and one division. */
+const WORDS = STEP_WORDS.solve;
+
+/** An unknown amount: its multiples on one side, all other terms on the other, and one division. */
 export function amountSteps(composition: Composition): Step[] {
   const { sheet } = composition;
   const focal = focalOf(composition);
@@ -60,10 +63,7 @@ export function amountSteps(composition: Composition): Step[] {
           {
             kind: "rearranged" as const,
             level: "every-step" as const,
-            say:
-              open.length > 1
-                ? "Bring everything with the unknown to one side, and the rest to the other."
-                : "Bring the unknown to one side by itself.",
+            say: open.length > 1 ? WORDS.collect : WORDS.isolateUnknown,
             lines: [chain(part(gathered, "symbols"), part(known, "symbols"))],
           },
         ]),
@@ -72,7 +72,7 @@ export function amountSteps(composition: Composition): Step[] {
           {
             kind: "rearranged" as const,
             level: "every-step" as const,
-            say: "Take the unknown out of the sum.",
+            say: WORDS.factorOut,
             lines: [chain(part(product(x, coefficient), "symbols"), part(known, "symbols"))],
           },
         ]
@@ -83,23 +83,20 @@ export function amountSteps(composition: Composition): Step[] {
           {
             kind: "rearranged" as const,
             level: "short" as const,
-            say: "Divide, so that the unknown stands by itself.",
+            say: WORDS.divide,
             lines: [chain(part(x, "symbols"), part(symbols, "symbols"))],
           },
         ]),
     {
       kind: "numbers",
       level: "short",
-      say: "Put the numbers in.",
+      say: WORDS.substitute,
       lines: [chain(part(x, "symbols"), part(symbols, "numbers")), ...rest.map(valuesOf)],
     },
     {
       kind: "value",
       level: "short",
-      say:
-        found.value < 0
-          ? "Work it out. The result is below zero: the amount goes the other way."
-          : "Work it out.",
+      say: found.value < 0 ? WORDS.otherDirection : WORDS.calculate,
       lines: [resultLine(found)],
       value: found.value,
       finds: found,
@@ -111,7 +108,7 @@ function isLetter(expression: Expression, unknown: Quantity | undefined): boolea
   return expression.op === "quantity" && expression.quantity === unknown;
 }
 
-/** The multiple of the unknown that a term is. */
+/** A term as a multiple of the unknown. */
 function multipleOf({ size, factor }: Term): Expression {
   if (size.op === "product") {
     const times = size.factors.filter((one) => one.op !== "quantity");

@@ -1,5 +1,6 @@
 import { spanWords } from "../../wording/format-time";
-import { onePeriod } from "../../wording/quotation-words";
+import { severalPeriods } from "../../wording/quotation-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import {
   logarithm,
   of,
@@ -12,6 +13,7 @@ import {
 import { asExpression } from "../compose/rates";
 import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, tidy } from "../compose/equation";
+import { flowName } from "../compose/flow-names";
 import { fixedAt } from "../compose/moves";
 import { lineOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
@@ -19,9 +21,11 @@ import { yearsExpression } from "../compose/years";
 import type { Step } from "../step";
 import { numericSteps } from "./numeric";
 
+const WORDS = STEP_WORDS.date;
+
 /**
- * An unknown time, of an amount or of the beginning of payments: what everything else is worth must grow,
- * or shrink, into what waits for that time.
+ * An unknown time, of an amount or of the start of payments: the value of the other amounts must grow or
+ * shrink to the value due at that time.
  */
 export function dateSteps(composition: Composition): Step[] {
   return byLogarithms(composition) ?? bySearch(composition);
@@ -36,7 +40,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   const date = solution.answers[0].value;
   const isMoved = (place: number) => moving[place] === 1;
   const spans = settled.flows.filter((flow, place) => isMoved(place) && flow.kind !== "single");
-  // Payments that begin at the time asked may reach into another rate, which depends on that time again.
+  // Payments that start at the unknown time may reach into another rate, which again depends on that time.
   if (spans.length > 0 && settled.spells.length > 1) return null;
   const spellIndex = Math.max(
     0,
@@ -95,11 +99,13 @@ function byLogarithms(composition: Composition): Step[] | null {
   );
   const isPlain = total.expression?.op === "quantity";
   const what =
-    settled.flows[index]?.kind === "single"
-      ? "the amount whose time is asked"
-      : "what begins at the time asked";
+    settled.flows[index]?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
+  const goalName =
+    settled.flows[index]?.kind === "single" && settled.flows[index] !== undefined
+      ? flowName(composition.problem, settled.flows[index])
+      : what;
   return [
-    balanceInWords(composition, from),
+    balanceInWords(composition, date, STEP_WORDS.focalDate.unknownDate),
     ...rest.steps,
     ...own.steps,
     ...(together.length === 0
@@ -108,7 +114,7 @@ function byLogarithms(composition: Composition): Step[] | null {
           {
             kind: "term" as const,
             level: "every-step" as const,
-            say: `A is all that stands still, together; B is ${what}.`,
+            say: WORDS.together(what),
             lines: together,
           },
         ]),
@@ -119,14 +125,14 @@ function byLogarithms(composition: Composition): Step[] | null {
           {
             kind: "term" as const,
             level: "every-step" as const,
-            say: `By the change of rate after ${spanWords(start)} this has become another amount.`,
+            say: WORDS.toChange(spanWords(start)),
             lines: movedLines,
           },
         ]),
     {
       kind: "equation",
       level: "short",
-      say: `From there it must become ${what}.`,
+      say: WORDS.equation(goalName),
       lines: [
         chain(
           part(
@@ -145,13 +151,13 @@ function byLogarithms(composition: Composition): Step[] | null {
     {
       kind: "rearranged",
       level: "short",
-      say: "Divide, and take logarithms on both sides.",
+      say: WORDS.logarithms,
       lines: [chain(part(of(count), "symbols"), part(result, "symbols"))],
     },
     {
       kind: "numbers",
       level: "short",
-      say: "Put the numbers in.",
+      say: STEP_WORDS.solve.substitute,
       lines: [chain(part(of(count), "symbols"), part(result, "values"))],
     },
     {
@@ -159,8 +165,8 @@ function byLogarithms(composition: Composition): Step[] | null {
       level: "short",
       say:
         basis.noun === "year"
-          ? "Work it out: the years that pass."
-          : `Work it out: the number of periods of ${onePeriod(basis.noun)}.`,
+          ? WORDS.calculateYears
+          : WORDS.calculatePeriods(severalPeriods(basis.noun)),
       lines: [chain(part(of(count), "symbols"), part(of(count), "values"))],
       value: count.value,
       finds: count,
@@ -171,7 +177,7 @@ function byLogarithms(composition: Composition): Step[] | null {
           {
             kind: "value" as const,
             level: "short" as const,
-            say: start === 0 ? "The same in years." : "The time from today, in years.",
+            say: start === 0 ? WORDS.inYears : WORDS.fromToday,
             lines: [lineOf(total)],
             value: total.value,
             finds: total,
@@ -180,7 +186,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   ];
 }
 
-/** Multiples of the unknown time by which a flow moves; `NaN` where it does not move as a whole. */
+/** The multiple of the unknown time by which a flow moves; `NaN` if it does not move as a whole. */
 function rateOfMove(flow: Composition["resolved"][number]): number {
   switch (flow.kind) {
     case "single":
@@ -194,7 +200,7 @@ function rateOfMove(flow: Composition["resolved"][number]): number {
   }
 }
 
-/** Where the other money is gathered: at the change of rate, at its own date where it stands alone, or today. */
+/** The date to which the other amounts are moved first: today, or the date of a single amount. */
 function startingDate(
   { solution }: Composition,
   fixed: Composition["solution"]["settled"]["flows"],
@@ -231,11 +237,11 @@ function bySearch(composition: Composition): Step[] {
   const { letter } = sought;
   const searched = numericSteps(composition, () => ({
     quantity: sought,
-    head: "Years",
+    head: STEP_WORDS.search.yearsHead,
     shown: (years: number) => years,
     toX: (years: number) => years,
     unit: 1,
-    why: "The time stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+    why: WORDS.numerically,
   }));
   const time = sheet.work(letter, "time", searched.found);
   return [
@@ -243,7 +249,7 @@ function bySearch(composition: Composition): Step[] {
     {
       kind: "value",
       level: "short",
-      say: "The time that was found, in years from today.",
+      say: WORDS.found,
       lines: [chain(part(of(time), "symbols"), part(of(time), "values"))],
       value: time.value,
       finds: time,

@@ -4,8 +4,9 @@ import type { Composition } from "../compose/composition";
 import { chain, part } from "../compose/equation";
 import type { Step } from "../step";
 import { checkStep, numericSteps } from "./numeric";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** An unknown growth of payments: searched for, then in percent. */
+/** An unknown growth rate of payments: solved numerically, then as a percentage. */
 export function growthSteps(composition: Composition): Step[] {
   const { sheet } = composition;
   const searched = numericSteps(composition, soughtGrowth);
@@ -16,12 +17,12 @@ export function growthSteps(composition: Composition): Step[] {
     {
       kind: "value",
       level: "short",
-      say: "The growth, as a decimal and in percent.",
+      say: STEP_WORDS.growth.found,
       lines: [
         chain(part(of(found), "symbols"), part(of(found), "values")),
         {
           ...chain(part(shown.expression ?? of(shown), "values"), part(of(shown), "values")),
-          note: "in percent",
+          note: STEP_WORDS.solve.percentage,
           defines: shown,
         },
       ],
@@ -44,10 +45,10 @@ function soughtGrowth(composition: Composition) {
   const letter = quantity.letter === null ? "g" : letterIn(quantity.letter, plainHand);
   return {
     quantity,
-    head: `${letter} in %`,
+    head: STEP_WORDS.search.rateHead(letter),
     shown: (percent: number) => percent,
     toX: (percent: number) => percent,
     unit: 0.01 as const,
-    why: "The growth stands in a power and beside it, and no rearrangement has it by itself: it has to be searched for.",
+    why: STEP_WORDS.growth.numerically,
   };
 }

@@ -1,4 +1,5 @@
-import { formatFigure } from "../../wording/format-number";
+import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { sum as added } from "../../numbers/sum";
 import { worthAt } from "../../solve/worth";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
@@ -22,80 +23,85 @@ import {
 import type { Step } from "../step";
 import { searchFor, type Search } from "./search";
 
-/** How the sought figure is written and what the timeline makes of it. */
+const WORDS = STEP_WORDS.search;
+
+/** How the unknown is written, and how it relates to the unknown of the timeline. */
 export interface Sought {
   readonly quantity: Quantity;
-  /** In a table: "i in %". */
+  /** Its column head: "i (%)". */
   readonly head: string;
-  /** What stands in the table for a value of the timeline's own unknown, and back. */
+  /** Converts the unknown of the timeline to the value in the table, and back. */
   readonly shown: (x: number) => number;
   readonly toX: (shown: number) => number;
-  /** What each 1 of the table is of the quantity: a hundredth where it is in percent. */
+  /** The value of each 1 of the table: 0.01 if the table has percentages. */
   readonly unit: 1 | 0.01;
   readonly why: string;
 }
 
-/** The steps of a search, and what it finds for the quantity that is sought. */
+/** The steps of a numerical solution, and the value it finds. */
 export interface Searched {
   readonly steps: readonly Step[];
   readonly found: Expression;
 }
 
 /**
- * An unknown that no rearrangement has by itself: the equation, why that is so, two figures between
- * which it lies, and the steps that close in on it.
+ * An unknown that cannot be isolated: the equation, the reason, two values between which the solution lies,
+ * and the trials that approach it.
  */
 export function numericSteps(
   composition: Composition,
   soughtIn: (composition: Composition) => Sought,
 ): Searched {
   const { list, steps } = termsAt(composition, fixedAt(0));
-  // The letter of a rate per period is made when a flow first needs it.
+  // The letter of a periodic rate is made when a flow first needs it.
   const sought = soughtIn(composition);
   const balance = balanceOf(composition);
   const atFigure = (shown: number) => balance(sought.toX(shown));
   const roots = composition.solution.answers.map(({ value }) => sought.shown(value));
   const [root = NaN, ...others] = roots;
-  const search = searchFor(atFigure, root, others, sought.head);
+  const search = searchFor(atFigure, root, others, sought.head, composition.sheet.format);
   return {
     steps: [
       balanceInWords(composition, 0),
       ...steps,
       equationStep(list, 0),
       ...valuesStep(list),
-      searchStep(sought, roots, search),
+      searchStep(sought, roots, search, composition.sheet.format),
     ],
     found: foundBy(sought, list, root, search, atFigure),
   };
 }
 
-/** The equation with all that is known in numbers. */
+/** The equation with the known values substituted. */
 function valuesStep(list: readonly Term[]): Step[] {
   const step = equationStep(list, 0, "values");
-  return [{ ...step, kind: "numbers", level: "every-step", say: "Put in what is known." }];
+  return [{ ...step, kind: "numbers", level: "every-step", say: WORDS.substituteKnown }];
 }
 
-/** From "no closed form" to the figure that is found. */
-function searchStep({ why }: Sought, roots: readonly number[], search: Search | null): Step {
-  const several =
-    roots.length > 1
-      ? ` The money changes direction more than once, and ${formatFigure(roots.length)} figures balance it: ${roots.map((one) => formatFigure(one, 6)).join("; ")}. The steps are for the first.`
-      : "";
-  const step = { kind: "search", level: "short", lines: [] } as const;
-  if (search === null) {
-    return {
-      ...step,
-      say: `${why}${several} The balance touches zero without crossing it, so it is found where it turns.`,
-    };
-  }
+/** Why there is no closed form, and how the solution is found. */
+function searchStep(
+  { why }: Sought,
+  roots: readonly number[],
+  search: Search | null,
+  format: AnswerFormat,
+): Step {
+  const written = (value: number, decimals: number) => writeFigure(value, format, decimals);
+  const values = roots.map((one) => written(one, 6)).join("; ");
+  const several = roots.length > 1 ? [WORDS.several(written(roots.length, 0), values)] : [];
+  const how =
+    search === null
+      ? WORDS.touches
+      : WORDS.between(written(search.low, 8), written(search.high, 8));
   return {
-    ...step,
-    say: `${why}${several} Between ${formatFigure(search.low, 8)} and ${formatFigure(search.high, 8)} money in less money out changes its sign, so it is zero somewhere between them. A straight line between the two ends says where to look next.`,
-    table: search.table,
+    kind: "search",
+    level: "short",
+    lines: [],
+    say: [why, ...several, how].join(" "),
+    ...(search === null ? {} : { table: search.table }),
   };
 }
 
-/** The figure with the equation that it solves, so that it can be searched for again. */
+/** The solution with its equation, so that it can be solved again. */
 function foundBy(
   { quantity, unit }: Sought,
   list: readonly Term[],
@@ -110,11 +116,11 @@ function foundBy(
     const written = evaluateWith(balance, quantity, shown * unit);
     return Math.abs(written - wanted) <= 1e-6 * Math.abs(wanted);
   };
-  // A formula that counts whole payments apart holds between two of them, and no further.
+  // A formula with separate whole payments holds only between two of them.
   const brackets =
     search === null ? [] : [search, { low: Math.floor(root), high: Math.ceil(root) }];
   const bracket = brackets.find(({ low, high }) => low < high && isSame(low) && isSame(high));
-  // Terms that hold for this very figure alone are no equation.
+  // Terms that hold only for this value are not an equation.
   if (bracket === undefined) return number(value);
   return {
     op: "root",
@@ -126,7 +132,7 @@ function foundBy(
   };
 }
 
-/** Money in less money out today, of the timeline's own unknown. */
+/** Money in less money out today, as a function of the unknown of the timeline. */
 function balanceOf({ problem }: Composition): (x: number) => number {
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
@@ -137,7 +143,7 @@ function balanceOf({ problem }: Composition): (x: number) => number {
   };
 }
 
-/** The figure that was found, put back in: both sides come to the same. */
+/** The check: the answer is substituted, and both sides agree. */
 export function checkStep({ problem, solution, sheet }: Composition): Step {
   const found = compose(problem, solution, new Sheet(sheet.rounding), true);
   const { list } = termsAt(found, fixedAt(0));
@@ -166,14 +172,14 @@ export function checkStep({ problem, solution, sheet }: Composition): Step {
           ),
           part(of(total), "values"),
         ),
-        note: sign > 0 ? "in" : "out",
+        note: sign > 0 ? STEP_WORDS.solve.moneyIn : STEP_WORDS.solve.moneyOut,
       },
     ];
   });
   return {
     kind: "check",
     level: "every-step",
-    say: "Put it back in: both sides come to the same.",
+    say: STEP_WORDS.solve.check,
     lines,
     value: added(side(1).map(({ worth }) => worth?.value ?? NaN)),
   };

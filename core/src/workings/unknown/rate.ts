@@ -1,5 +1,5 @@
 import { compoundingLaw, forceUnder, percentUnder } from "../../rates/compounding-law";
-import { onePeriod } from "../../wording/quotation-words";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { isOpen } from "../mathematics/evaluate";
 import {
   logarithm,
@@ -25,7 +25,9 @@ import type { Term } from "../compose/term";
 import type { Step } from "../step";
 import { checkStep, numericSteps } from "./numeric";
 
-/** An unknown rate: by a root or a division where there is a formula, else by search; then as it is quoted. */
+const WORDS = STEP_WORDS.rate;
+
+/** An unknown rate: by a root or a division if there is a formula, otherwise numerically; then in its quoted form. */
 export function rateSteps(composition: Composition): Step[] {
   const closed = betweenTwoAmounts(composition) ?? ofPerpetuity(composition);
   if (closed !== null) {
@@ -47,7 +49,7 @@ interface Closed {
   readonly found: Quantity;
 }
 
-/** Two amounts and one rate between them: the n-th root. */
+/** Two amounts and one rate between them: the nth root. */
 function betweenTwoAmounts(composition: Composition): Closed | null {
   const { solution, sheet } = composition;
   const flows = solution.settled.flows;
@@ -86,21 +88,19 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
       {
         kind: "rearranged",
         level: "every-step",
-        say: "Divide, so that the growth stands by itself.",
+        say: WORDS.isolate,
         lines: [chain(part(of(sought), "symbols"), part(ratio, "symbols"))],
       },
       {
         kind: "rearranged",
         level: "short",
-        say: isForce
-          ? "Take logarithms on both sides, and divide by the time."
-          : "Take the root that undoes the power, and subtract 1.",
+        say: isForce ? WORDS.logarithms : WORDS.root,
         lines: [chain(part(rate, "symbols"), part(symbols, "symbols"))],
       },
       {
         kind: "numbers",
         level: "short",
-        say: "Put the numbers in.",
+        say: STEP_WORDS.solve.substitute,
         lines: [chain(part(rate, "symbols"), part(symbols, "numbers")), valuesOf(lineOf(growth))],
       },
       { ...valueOf(composition, found), lines: [resultLine(found)] },
@@ -108,14 +108,14 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
   };
 }
 
-/** The growth factors that a term is made of. */
+/** The growth factors of a term. */
 function factorsOf(term: Term): Quantity[] {
   const { factor } = term;
   const parts = factor.op === "product" ? factor.factors : [factor];
   return parts.flatMap((one) => (one.op === "quantity" ? [one.quantity] : []));
 }
 
-/** Payments for ever against one amount a period before the first: the rate is payment over price. */
+/** A perpetuity against one amount a period before its first payment: the rate is payment ÷ price. */
 function ofPerpetuity(composition: Composition): Closed | null {
   const { sheet, solution } = composition;
   const stream = solution.settled.flows.find(({ kind }) => kind === "stream");
@@ -151,7 +151,7 @@ function ofPerpetuity(composition: Composition): Closed | null {
       {
         kind: "rearranged",
         level: "short",
-        say: "Payments for ever are worth the payment over the rate, so the rate is the payment over the price.",
+        say: growth === undefined ? WORDS.perpetuity : WORDS.growingPerpetuity,
         lines: [chain(part(rate, "symbols"), part(result, "symbols"))],
       },
       { ...valueOf(composition, found), lines: [lineOf(found)] },
@@ -159,7 +159,7 @@ function ofPerpetuity(composition: Composition): Closed | null {
   };
 }
 
-/** The rate per period, or the quoted one where others are said by it, as the search sees it. */
+/** The periodic rate, or the quoted one if others refer to it, for the numerical solution. */
 function soughtRate(composition: Composition) {
   const { spell, quantity } = soughtSpell(composition);
   const law = compoundingLaw(spell.quotation);
@@ -171,11 +171,11 @@ function soughtRate(composition: Composition) {
   const letter = quantity.letter === null ? "rate" : letterIn(quantity.letter, plainHand);
   return {
     quantity,
-    head: `${letter} in %`,
+    head: STEP_WORDS.search.rateHead(letter),
     shown,
     toX,
     unit: 0.01 as const,
-    why: "The rate stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+    why: WORDS.numerically,
   };
 }
 
@@ -183,14 +183,14 @@ function soughtSpell({ solution, sheet }: Composition) {
   const index = Number(solution.unknown.path[1]);
   const spell = solution.settled.spells[index];
   const unknowns = sheet.quantities.filter(({ isUnknown }) => isUnknown);
-  // Of the quoted figure and the rate per period the later one is what the equation has.
+  // Of the quoted and the periodic rate, the equation has the later one.
   const quantity = unknowns.at(-1);
   if (spell === undefined || quantity === undefined)
     throw new TypeError("An unknown rate has a spell");
   return { index, spell, quantity };
 }
 
-/** Periods a year of the rate that is sought; `null` where it is the quoted figure itself. */
+/** The periods a year of the unknown rate; `null` if the unknown is the quoted rate. */
 function unitsOf({ rates, solution }: Composition, quantity: Quantity): number | null {
   const index = Number(solution.unknown.path[1]);
   if (rates.quoted[index] === quantity) return null;
@@ -204,16 +204,13 @@ function valueOf({ rates, solution }: Composition, found: Quantity): Step {
   return {
     kind: "value",
     level: "short",
-    say:
-      noun === "year"
-        ? "The rate, as a decimal."
-        : `The rate for ${onePeriod(noun)}, as a decimal.`,
+    say: noun === "year" ? WORDS.decimal : WORDS.periodic(noun),
     lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
     value: found.value,
   };
 }
 
-/** The rate as it is quoted, in percent. */
+/** The rate in its quoted form, as a percentage. */
 function quotedSteps(composition: Composition, found: Quantity): Step[] {
   const { sheet, rates } = composition;
   const { index, quantity } = soughtSpell(composition);
@@ -225,15 +222,12 @@ function quotedSteps(composition: Composition, found: Quantity): Step[] {
     {
       kind: "value",
       level: "short",
-      say:
-        lines.length === 0
-          ? "The same in percent."
-          : "Back to the rate as it is quoted, and in percent.",
+      say: lines.length === 0 ? STEP_WORDS.solve.asPercentage : WORDS.quoted,
       lines: [
         ...lines,
         {
           ...chain(part(percent.expression ?? ONE, "values"), part(of(percent), "values")),
-          note: "in percent",
+          note: STEP_WORDS.solve.percentage,
           defines: percent,
         },
       ],

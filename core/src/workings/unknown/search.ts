@@ -1,29 +1,32 @@
 import { workingFigure } from "../mathematics/figures";
-import { formatMoney } from "../../wording/format-number";
+import { withMarks, writeMoney, type AnswerFormat } from "../../wording/answer-format";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 import type { StepTable } from "../step";
 
-/** What a search by interpolation shows. */
+const WORDS = STEP_WORDS.search;
+
+/** The trials of a numerical solution. */
 export interface Search {
   readonly table: StepTable;
   readonly low: number;
   readonly high: number;
 }
 
-/** Steps of interpolation that are enough wherever the curve is one that people meet. */
+/** Enough trials for any curve of an ordinary problem. */
 const MOST_STEPS = 40;
 
-/** Rows told; the rest repeats what they show. */
+/** The rows shown; more would repeat them. */
 const MOST_ROWS = 12;
 
 /**
- * Encloses a root that is known to be there between two round figures, and closes in on it by straight
- * lines between the two ends (false position, with the Illinois change that keeps both ends moving).
+ * Encloses a known root between two round numbers and approaches it by linear interpolation (false position
+ * with the Illinois modification, which keeps both ends moving).
  *
- * @param balance money in less money out, of the sought figure
+ * @param balance money in less money out, as a function of the unknown
  * @param root where it is zero
- * @param others further roots, which must stay outside
- * @param letter what the sought figure is called in the table
- * @returns `null` where the balance does not change its sign at the root
+ * @param others the other roots, which must stay outside
+ * @param letter the column head of the unknown
+ * @returns `null` if the balance does not change sign at the root
  * Source: M. Dowell & P. Jarratt, "A modified regula falsi method", BIT 11 (1971)
  */
 export function searchFor(
@@ -31,12 +34,14 @@ export function searchFor(
   root: number,
   others: readonly number[],
   letter: string,
+  format: AnswerFormat,
 ): Search | null {
+  const row = rowIn(format);
   const bracket = roundBracket(balance, root, others);
   if (bracket === null) return null;
   const [low, high] = bracket;
   let ends = { low, high, atLow: balance(low), atHigh: balance(high) };
-  const rows: string[][] = [row("from", low, ends.atLow), row("to", high, ends.atHigh)];
+  const rows: string[][] = [row(WORDS.from, low, ends.atLow), row(WORDS.to, high, ends.atHigh)];
   let figure = low;
   let lastSide = 0;
   for (let step = 1; step <= MOST_STEPS; step += 1) {
@@ -69,7 +74,7 @@ export function searchFor(
     low,
     high,
     table: {
-      head: ["Step", letter, "In less out"],
+      head: [WORDS.step, letter, WORDS.head],
       rows: leftOut === 0 ? rows : [...rows.slice(0, MOST_ROWS - 2), ...rows.slice(-2)],
       leftOut,
       leftOutAfter: MOST_ROWS - 2,
@@ -77,11 +82,18 @@ export function searchFor(
   };
 }
 
-function row(name: string, figure: number, value: number): string[] {
-  return [name, workingFigure(figure), Math.abs(value) < 1e-6 ? "0.00" : formatMoney(value, 6)];
+function rowIn(format: AnswerFormat) {
+  return (name: string, figure: number, value: number): string[] => [
+    name,
+    withMarks(workingFigure(figure), format),
+    // A residue of rounding is zero.
+    Math.abs(value) < 1e-6
+      ? writeMoney(0, { ...format, sign: "" }, 2)
+      : writeMoney(value, { ...format, sign: "" }, 6),
+  ];
 }
 
-/** Two round figures with the root between them and no other. */
+/** Two round numbers with only this root between them. */
 function roundBracket(
   balance: (figure: number) => number,
   root: number,

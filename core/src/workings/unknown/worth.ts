@@ -6,26 +6,29 @@ import { fixedAt } from "../compose/moves";
 import { sumOfWorths } from "../compose/sum-of-worths";
 import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
+import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** What everything is worth at the date that is asked about. */
+/** The net value at the focal date of the question. */
 export function worthSteps(composition: Composition): Step[] {
   const { problem } = composition;
   return worthAtDate(composition, valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0));
 }
 
-/** Money in counts for, money out against. */
+/** The net value at a date: money in is positive, money out negative. */
 export function worthAtDate(composition: Composition, focal: number): Step[] {
   const { list, steps } = termsAt(composition, fixedAt(focal));
   const { sheet } = composition;
+  const isOneSided = new Set(list.map(({ sign }) => sign)).size < 2;
+  const name = `${isOneSided ? "" : "net "}${focal === 0 ? "present value" : `value ${dateWords(focal)}`}`;
   const together = sumOfWorths(composition, list, sheet.letter("V"), {
-    equation: `The worth ${dateWords(focal)} is the sum of what each amount is worth then.`,
-    value: "Add them up.",
+    equation: STEP_WORDS.equation.netValue(name, focal === 0),
+    value: STEP_WORDS.equation.add,
   });
   return [
     {
       kind: "balance-in-words",
       level: "every-step",
-      say: `Nothing has to balance here: the question is what it is all worth ${dateWords(focal)}. Money in counts for you, money out against you.`,
+      say: STEP_WORDS.focalDate.netValue(name),
       lines: [],
     },
     ...steps,

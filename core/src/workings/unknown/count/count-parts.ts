@@ -17,14 +17,15 @@ import { fixedAt } from "../../compose/moves";
 import { termsAt } from "../../compose/terms";
 import type { Term } from "../../compose/term";
 import type { Line, Step } from "../../step";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
-/** An amount that is added or taken away. */
+/** An amount that is added or subtracted. */
 export interface Signed {
   readonly sign: 1 | -1;
   readonly of: Quantity;
 }
 
-/** The parts of the equation at the beginning of the stream's first period. */
+/** The parts of the equation at the start of the stream's first period. */
 export interface Parts {
   readonly begin: number;
   readonly stream: Term;
@@ -32,7 +33,7 @@ export interface Parts {
   readonly rate: Quantity;
   readonly growth: Quantity | null;
   readonly isDue: boolean;
-  /** What stands against the payments at their beginning, and what waits for their end beside them. */
+  /** The other amounts: their value when the payments start, and the amount due when they end. */
   readonly owed: Signed | null;
   readonly goal: Signed | null;
   readonly steps: readonly Step[];
@@ -87,7 +88,7 @@ export function partsOf(composition: Composition): Parts | null {
             {
               kind: "term" as const,
               level: "every-step" as const,
-              say: "Everything else together: A is what the payments must be worth at their beginning, B what waits for their end.",
+              say: STEP_WORDS.count.together,
               lines: extra,
             },
           ]),
@@ -95,7 +96,7 @@ export function partsOf(composition: Composition): Parts | null {
   };
 }
 
-/** The line of an amount that several were put together in. */
+/** The line of an amount that combines several. */
 function madeLine(one: Signed | null): Line[] {
   if (one === null) return [];
   const { letter, expression } = one.of;
@@ -123,7 +124,7 @@ function growthEach({ sheet }: Composition, growth: Quantity, steps: number): Qu
   );
 }
 
-/** Several amounts together get a letter of their own; one keeps its own, none is `null`. */
+/** Several amounts get one letter together; a single amount keeps its own; `null` if there is none. */
 function amountOf(
   { sheet }: Composition,
   parts: readonly SignedTerm[],
@@ -138,7 +139,7 @@ function amountOf(
   return { sign: 1, of: sheet.define(sheet.letter(letter), "money", tidy(parts)) };
 }
 
-/** Terms of a sum from amounts that may not be there. */
+/** The terms of a sum, from amounts that may be missing. */
 export function signed(amount: Signed | null, sign: 1 | -1, times?: Expression): SignedTerm[] {
   if (amount === null) return [];
   const whole = times === undefined ? of(amount.of) : product(of(amount.of), times);

@@ -1,4 +1,4 @@
-import { formatFigure } from "../../../wording/format-number";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { of } from "../../mathematics/expression";
 import type { Composition } from "../../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../../compose/equation";
@@ -7,14 +7,15 @@ import { numericSteps } from "../numeric";
 import { partsOf } from "./count-parts";
 import { forGrowing, forLevel, withoutRate } from "./solve-for-count";
 import { unknownCount } from "./unknown-count";
-import { wholeSteps } from "./whole-payments-steps";
+import { fullPayments, wholeSteps } from "./whole-payments-steps";
 
-/** An unknown number of payments: by logarithms where the equation has one power, else by search. */
+/** An unknown number of payments: by logarithms if the equation has one power, otherwise numerically. */
 export function countSteps(composition: Composition): Step[] {
   const closed = byLogarithms(composition);
   if (closed !== null) return closed;
   const { solution } = composition;
   const { facts } = solution;
+  const { format } = composition.sheet;
   const searched = numericSteps(composition, soughtCount);
   const { letter } = unknownCount(composition);
   const found = composition.sheet.work(letter, "count", searched.found);
@@ -23,7 +24,7 @@ export function countSteps(composition: Composition): Step[] {
     {
       kind: "value",
       level: "short",
-      say: "The number of payments that was found.",
+      say: STEP_WORDS.count.found,
       lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
       value: found.value,
       finds: found,
@@ -34,7 +35,7 @@ export function countSteps(composition: Composition): Step[] {
           {
             kind: "value" as const,
             level: "short" as const,
-            say: `Payments cannot be split: ${formatFigure(facts.wholePayments.full)} are paid in full, and one more that settles the rest.`,
+            say: STEP_WORDS.count.fullAndFinal(fullPayments(facts.wholePayments.full, format)),
             lines: [],
           },
         ]),
@@ -48,7 +49,7 @@ function soughtCount(composition: Composition) {
     shown: (count: number) => count,
     toX: (count: number) => count,
     unit: 1 as const,
-    why: "The number of payments stands in several powers at once, and no rearrangement has it by itself: it has to be searched for.",
+    why: STEP_WORDS.count.numerically,
   };
 }
 

@@ -17,6 +17,7 @@ import { chain, part, tidy } from "../../compose/equation";
 import type { Step } from "../../step";
 import { signed, type Parts } from "./count-parts";
 import { unknownCount } from "./unknown-count";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
 export interface Found {
   readonly steps: readonly Step[];
@@ -30,7 +31,7 @@ export const step = (
   ...lines: Step["lines"]
 ): Step => ({ kind, level, say, lines });
 
-/** Level payments: one power of 1 + i is left, and logarithms free its exponent. */
+/** Level payments: one power of 1 + i is left, and logarithms isolate its exponent. */
 export function forLevel(
   composition: Composition,
   { stream, rate, isDue, owed, goal }: Parts,
@@ -74,7 +75,7 @@ export function forLevel(
   ]);
 }
 
-/** (1+i)ⁿ or (1+i)⁻ⁿ stands alone, as 1 and a share: logarithms bring the exponent down. */
+/** (1+i)ⁿ or (1+i)⁻ⁿ is isolated, as 1 plus a share: logarithms bring down the exponent. */
 function freed(
   composition: Composition,
   i: Expression,
@@ -93,19 +94,12 @@ function freed(
     composition,
     direct(share),
     direct(of(shareQ)),
-    [
-      step(
-        "rearranged",
-        "every-step",
-        "Bring everything but the power to the other side, one step at a time.",
-        ...lines,
-      ),
-    ],
+    [step("rearranged", "every-step", STEP_WORDS.solve.isolatePowerStepwise, ...lines)],
     shareQ,
   );
 }
 
-/** Growing payments against one amount: the same with (1+g)/(1+i) as the power's base. */
+/** Growing payments against one amount: the same, with (1+g)/(1+i) as the base of the power. */
 export function forGrowing(
   composition: Composition,
   { stream, rate, isDue, owed, goal }: Parts,
@@ -133,7 +127,7 @@ export function forGrowing(
       step(
         "rearranged",
         "every-step",
-        "Bring everything but the power to the other side.",
+        STEP_WORDS.solve.isolatePower,
         chain(part(left, "symbols"), part(plus(ONE, share), "symbols")),
       ),
     ],
@@ -141,7 +135,7 @@ export function forGrowing(
   );
 }
 
-/** At a rate of nothing payments only add up. */
+/** At a rate of zero, the payments are added. */
 export function withoutRate(composition: Composition, { stream, owed, goal }: Parts): Found | null {
   const top = [...signed(owed, 1), ...signed(goal, -1)];
   if (top.length === 0) return null;
@@ -166,17 +160,20 @@ function finished(
       step(
         "rearranged",
         "short",
-        share === null
-          ? "Solve for the number of payments."
-          : "Take logarithms on both sides, which brings the exponent down.",
+        share === null ? STEP_WORDS.count.solve : STEP_WORDS.count.logarithms,
         chain(letter, part(symbols, "symbols")),
       ),
-      step("numbers", "short", "Put the numbers in.", chain(letter, part(symbols, "numbers"))),
+      step(
+        "numbers",
+        "short",
+        STEP_WORDS.solve.substitute,
+        chain(letter, part(symbols, "numbers")),
+      ),
       {
         ...step(
           "value",
           "short",
-          "Work it out: the number of payments.",
+          STEP_WORDS.count.calculate,
           chain(letter, part(values, "values"), part(of(count), "values")),
         ),
         value: count.value,

@@ -1,4 +1,5 @@
-import { formatFigure } from "../../../wording/format-number";
+import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { number, of, ONE, product, factorOf } from "../../mathematics/expression";
 import { growingFuture, growthFactor, levelFuture } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
@@ -7,7 +8,14 @@ import type { Step } from "../../step";
 import { signed, type Parts } from "./count-parts";
 import { step } from "./solve-for-count";
 
-/** What the count comes to in whole payments: what is left after the full ones, with its interest. */
+const WORDS = STEP_WORDS.count;
+
+/** "46 full payments", "no full payments". */
+export function fullPayments(full: number, format: AnswerFormat): string {
+  return WORDS.full(full === 0 ? "no" : writeFigure(full, format), full === 1);
+}
+
+/** The count in whole payments: the balance after the full ones, with its interest. */
 export function wholeSteps(
   composition: Composition,
   { stream, rate, growth, isDue, owed, goal }: Parts,
@@ -20,13 +28,13 @@ export function wholeSteps(
       step(
         "value",
         "short",
-        `These are ${formatFigure(whole.full)} whole payments, and nothing is left over.`,
+        WORDS.exactly(WORDS.payments(writeFigure(whole.full, sheet.format), whole.full === 1)),
       ),
     ];
   }
   const full = number(whole.full);
   const i = of(rate);
-  // At the time of the last payment, which is one period after the last full one.
+  // At the date of the final payment, one period after the last full one.
   const periods = isDue ? whole.full : whole.full + 1;
   const paid =
     whole.full === 0
@@ -52,7 +60,10 @@ export function wholeSteps(
     {
       kind: "value",
       level: "short",
-      say: `Payments cannot be split: ${formatFigure(whole.full)} are paid in full, and payment ${formatFigure(whole.full + 1)} is what is still missing then.`,
+      say: WORDS.fullAndLast(
+        fullPayments(whole.full, sheet.format),
+        writeFigure(whole.full + 1, sheet.format),
+      ),
       lines,
       value: last.value,
     },

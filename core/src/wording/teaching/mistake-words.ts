@@ -1,0 +1,235 @@
+/**
+ * The sentences of marking, by mistake.
+ * - `done`: what the student did, in the past tense; follows "It looks as if" and "would be if"
+ * - `corrected`: the fact, a sentence in the present tense
+ * - `nextTime`: the habit that avoids the mistake, a sentence in the imperative
+ *
+ * All values arrive as text in the reader's own number format.
+ */
+export const MISTAKE_WORDS = {
+  "yearly-rate-per-payment": {
+    done: (rate: string, noun: string) =>
+      `you used the yearly rate of ${rate} as the rate per ${noun}`,
+    corrected: (rate: string, noun: string, periods: string, periodic: string) =>
+      `The rate per ${noun} is ${rate} / ${periods} = ${periodic}.`,
+    correctedEquivalent: (rate: string, noun: string) =>
+      `The rate per ${noun} must compound to the quoted yearly rate, so it is far below ${rate}.`,
+    nextTime: "Write down the periodic rate before you use a formula.",
+  },
+  "years-as-payments": {
+    done: (years: string, name: string) =>
+      `you used the number of years, ${years}, as the number of ${name}`,
+    corrected: (perYear: string, years: string, count: string) =>
+      `There are ${perYear} × ${years} = ${count} payments.`,
+    donePeriods: () => "you used the number of years as the number of compounding periods",
+    correctedPeriods: (perYear: string) => `Each year has ${perYear} compounding periods.`,
+    nextTime: "Count payments, not years: payments a year × years.",
+  },
+  "start-end-swapped": {
+    done: (name: string, timing: "start" | "end") =>
+      `you treated ${name} as ${kindOfAnnuity(otherEnd(timing))}`,
+    doneAll: () => "you swapped start and end for all the payments",
+    corrected: (timing: "start" | "end") =>
+      `They are ${kindOfAnnuity(timing)}, so the value is ${timing === "end" ? "smaller" : "larger"} by a factor of 1 + i.`,
+    nextTime: "Mark the first payment on the timeline: at the start, it earns one period more.",
+  },
+  "percent-as-decimal": {
+    done: (used: string, decimal: string) => `you used ${used} instead of ${decimal}`,
+    donePeriodic: (used: string, decimal: string, noun: string) =>
+      `you used ${used} instead of ${decimal} for the rate per ${noun}`,
+    corrected: (percent: string, decimal: string) => `${percent} is ${decimal} as a decimal.`,
+    nextTime: "Convert a percentage to a decimal before you use it in a formula.",
+  },
+  "decimal-as-percent": {
+    done: (used: string, percent: string) =>
+      `you divided the rate by 100 twice, using ${used} for ${percent}`,
+    donePeriodic: (used: string, percent: string, noun: string) =>
+      `you divided the rate per ${noun} by 100 twice, using ${used} for ${percent}`,
+    corrected: (decimal: string, percent: string) =>
+      `${decimal} is already the decimal form of ${percent}.`,
+    nextTime: "Convert the percentage to a decimal once, before you start.",
+  },
+  "payment-frequency-as-compounding": {
+    done: (adverb: string) =>
+      `you divided the rate by the number of payments a year, as if it were compounded ${adverb}`,
+    corrected: (compounded: string, noun: string) =>
+      `It is compounded ${compounded}, so find the equivalent rate per ${noun}.`,
+    nextTime: "Note two facts: how often interest is compounded, and how often you pay.",
+  },
+  "compounding-as-payment-frequency": {
+    done: (name: string, adverb: string) =>
+      `you treated ${name} as ${adverb}, like the compounding`,
+    doneUnconverted: (name: string) =>
+      `you used the rate per compounding period for each of ${name}`,
+    corrected: (adverb: string, noun: string) =>
+      `The payments are ${adverb}, so find the equivalent rate per ${noun}.`,
+    nextTime: "The payments set the number of periods; the compounding sets the rate.",
+  },
+  "nominal-as-effective": {
+    done: () => "you used the nominal rate as if it were the effective annual rate",
+    corrected: (compounded: string) =>
+      `It is compounded ${compounded}, so the effective annual rate is higher than the quoted one.`,
+    nextTime: "“Compounded monthly” means nominal: divide it by 12, do not take a root.",
+  },
+  "effective-as-nominal": {
+    done: (periods: string) =>
+      `you divided the effective rate by ${periods}, as if it were nominal`,
+    corrected: (noun: string, periods: string) =>
+      `An effective rate already includes compounding: the rate per ${noun} is (1+i)^(1/${periods}) − 1.`,
+    nextTime: "Divide a nominal rate; take a root of an effective one.",
+  },
+  "compounding-ignored": {
+    done: () => "you used simple interest",
+    corrected: () =>
+      "With compound interest, each period's interest is added to the balance and earns interest too.",
+    nextTime: "Use (1+i)ⁿ, not 1 + i·n.",
+  },
+  "final-amount-turned": {
+    done: (name: string, direction: "in" | "out") => `you entered ${name} as money ${direction}`,
+    corrected: (direction: "in" | "out") =>
+      `It is money ${direction}, so it belongs on the other side of the equation.`,
+    nextTime: "For each amount, ask: do you receive it or pay it? Draw it above or below the line.",
+  },
+  "final-amount-left-out": {
+    done: (name: string) => `you left out ${name}`,
+    corrected: () => "It belongs in the equation of value, moved to the focal date.",
+    nextTime:
+      "Tick off every amount of the question on the timeline before you write the equation.",
+  },
+  "starting-balance-left-out": {
+    done: (name: string) => `you left out ${name}, the opening balance`,
+    corrected: () => "It earns interest for the whole time.",
+    nextTime: "Put today's balance on the timeline first.",
+  },
+  "amount-left-over": {
+    done: (amount: string, isToday: boolean) =>
+      `you included ${amount} ${isToday ? "today" : "at the end"}, which is not in this question`,
+    corrected: (isToday: boolean) =>
+      `This question has no amount ${isToday ? "today" : "at the end"}.`,
+    nextTime: "Start each question afresh: clear the values from the one before.",
+  },
+  "growth-early": {
+    done: (name: string) => `you applied growth to the first of ${name}`,
+    corrected: () => "The given amount is the first payment; growth starts with the second.",
+    nextTime: "Write down the first three payments before you choose a formula.",
+  },
+  "growth-late": {
+    done: (name: string) => `you started the growth of ${name} one payment late`,
+    corrected: () => "Growth starts with the second payment.",
+    nextTime: "Payment k has grown k − 1 times: the second once, the third twice.",
+  },
+  "growth-forgotten": {
+    done: (name: string) => `you treated ${name} as level`,
+    corrected: () => "They grow, so each payment is different: use the growing-annuity formula.",
+    nextTime: "Write down the first three payments; if they differ, it is not a level annuity.",
+  },
+  "deferral-off-by-one": {
+    done: (name: string, isTooMany: boolean) =>
+      `you discounted ${name} by one period too ${isTooMany ? "many" : "few"}`,
+    corrected: (timing: "start" | "end") =>
+      timing === "start"
+        ? "For an annuity due, the formula gives the value at the first payment."
+        : "The annuity formula gives the value one period before the first payment.",
+    nextTime: "Mark where the annuity formula puts the value, then count the periods from there.",
+  },
+  "first-flow-discounted": {
+    doneAll: () => "you discounted every amount, including the first, by one period too many",
+    doneFirst: () => "you discounted the first amount by one period",
+    corrected: () => "The first amount is paid today and is not discounted.",
+    nextTime: "The first amount is at time 0: its factor is 1.",
+  },
+  "interest-for-total": {
+    done: () => "you gave the interest instead of the amount",
+    corrected: () => "The interest is the difference between the amounts.",
+    nextTime: "Read whether the question asks for the interest or for the whole amount.",
+  },
+  "total-for-interest": {
+    done: () => "you gave the total of the payments",
+    corrected: () =>
+      "Adding payments ignores the time value of money; the question asks for something else.",
+    nextTime: "Read what the question wants: a payment, a value or a total.",
+  },
+  "wrong-date": {
+    done: (date: string) => `you found the value ${date}`,
+    corrected: (asked: string, isLater: boolean) =>
+      `The question asks for the value ${asked}, which ${isLater ? "includes" : "excludes"} the interest in between.`,
+    nextTime: "Mark the date of the question on the timeline before you start.",
+  },
+  "wrong-time-unit": {
+    doneCounted: (name: string, noun: string) => `you counted ${name} in ${noun}`,
+    doneRead: (right: string, wrong: string) => `you read ${right} as ${wrong}`,
+    doneGiven: (noun: string) => `you gave the time in ${noun}`,
+    corrected: () => "Convert every time to the payment period first.",
+    correctedYears: () => "The answer is in years.",
+    correctedPayments: () => "The answer is the number of payments.",
+    nextTime: "Write the unit beside every time, and convert it before you calculate.",
+  },
+  "rate-per-period-for-yearly": {
+    done: (noun: string) => `you gave the rate per ${noun}`,
+    corrected: (quotation: string) => `The question asks for the rate ${quotation}.`,
+    nextTime: "The formula gives the periodic rate; convert it to the form the question asks for.",
+  },
+  "rounded-rate": {
+    done: (noun: string, rounded: string) => `you rounded the rate per ${noun} to ${rounded}`,
+    corrected: (exact: string) =>
+      `The exact rate is ${exact}; the rounding error affects every payment.`,
+    nextTime: "Keep every digit of the periodic rate; round only the answer.",
+  },
+  "rounded-factor": {
+    done: (decimals: string) => `you rounded the factor to ${decimals} decimals`,
+    corrected: () => "The rounding error is multiplied by the amount.",
+    nextTime: "Keep all the digits of a factor, or say that it comes from a table.",
+  },
+  "rounded-payment": {
+    done: (name: string, amount: string, rounded: string) =>
+      `you rounded ${name} from ${amount} to ${rounded}`,
+    corrected: (amount: string) => `Use ${amount}.`,
+    doneAnswer: () => "you rounded the answer to more than a cent",
+    correctedAnswer: () => "Keep the cents: the question asks for them.",
+    nextTime: "Use the payment as given; round only the answer.",
+  },
+  "wrong-sign": {
+    doneAnswer: () => "your answer has the opposite sign",
+    correctedAnswer: () => "The size is correct; only the sign differs.",
+    done: (name: string) => `you gave ${name} the wrong sign`,
+    corrected: (direction: "in" | "out", isSeveral: boolean) =>
+      `${isSeveral ? "They are" : "It is"} money ${direction}.`,
+    nextTime: "Say in words who pays whom; the sign follows.",
+  },
+  "digits-swapped": {
+    done: () => "you swapped two digits when copying the answer",
+    corrected: () => "The value before copying was correct.",
+    nextTime: "Check a copied number digit by digit.",
+  },
+  "extra-zero": {
+    done: () => "your answer has one zero too many",
+    corrected: () => "Divide it by 10.",
+    nextTime: "Write commas between the thousands: an extra zero is then easy to see.",
+  },
+  "missing-zero": {
+    done: () => "your answer has one zero too few",
+    corrected: () => "Multiply it by 10.",
+    nextTime: "Write commas between the thousands: a missing zero is then easy to see.",
+  },
+  "decimal-point-moved": {
+    done: () => "the decimal point of your answer is in the wrong place",
+    corrected: () => "The digits are right.",
+    nextTime: "Estimate the size of the answer before you calculate it.",
+  },
+};
+
+/** A given number that was copied wrongly; several mistakes have this in common. */
+export const MISCOPIED_WORDS = {
+  done: (used: string, given: string) => `you used ${used} in place of ${given}`,
+  corrected: (given: string) => `The question gives ${given}.`,
+};
+
+function otherEnd(timing: "start" | "end"): "start" | "end" {
+  return timing === "start" ? "end" : "start";
+}
+
+function kindOfAnnuity(timing: "start" | "end"): string {
+  return timing === "end"
+    ? "an ordinary annuity, paid at the end of each period"
+    : "an annuity due, paid at the start of each period";
+}
