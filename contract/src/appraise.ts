@@ -10,10 +10,10 @@ import * as z from "zod";
 import { completeness } from "./solve";
 
 const rates = {
-  hurdlePercent: percentFigureSchema.meta({ description: "effective percent a year" }),
+  hurdlePercent: percentFigureSchema.meta({ description: "effective annual rate as a percentage" }),
   reinvestPercent: percentFigureSchema
     .optional()
-    .meta({ description: "what inflows are reinvested at; the hurdle rate where it is left out" }),
+    .meta({ description: "reinvestment rate; defaults to the hurdle rate" }),
 };
 
 export const evenAppraisal = z.strictObject({
@@ -43,11 +43,11 @@ export const appraiseReply = z
     irrPercents: z
       .array(z.number())
       .readonly()
-      .meta({ description: "every internal rate above −90 %, ascending" }),
+      .meta({ description: "internal rates of return above −90%, ascending" }),
     irrPercentsBelow: z
       .array(z.number())
       .readonly()
-      .meta({ description: "those at −90 % and below" }),
+      .meta({ description: "internal rates of return at −90% and below" }),
     irrCompleteness: completeness,
     mirrPercent: measure,
     payback: measure.meta({ description: "years" }),
@@ -55,6 +55,6 @@ export const appraiseReply = z
     profitabilityIndex: measure,
     equivalentAnnual: measure,
   })
-  .meta({ id: "Appraisal", description: "What the measures say; null where one does not exist." });
+  .meta({ id: "Appraisal", description: "The measures; null if a project has no such value." });
 
 export type AppraiseReply = z.infer<typeof appraiseReply>;

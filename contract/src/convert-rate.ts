@@ -3,7 +3,7 @@ import * as z from "zod";
 
 export const convertRequest = z
   .strictObject({ from: quotedRateSchema, to: quotationSchema })
-  .meta({ id: "ConvertRequest", description: "A rate as quoted, and the quotation wanted." });
+  .meta({ id: "ConvertRequest", description: "A quoted rate, and the target quotation." });
 
 export const convertReply = z
   .object({ percent: z.number() })

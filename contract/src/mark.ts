@@ -4,15 +4,12 @@ import * as z from "zod";
 
 /** What is asked of a problem: the number, as it was written. */
 export const markOptions = z.strictObject({
-  claimed: z
-    .string()
-    .max(120)
-    .meta({ description: "As it was written: its digits say how precise it is." }),
+  claimed: z.string().max(120).meta({ description: "As typed: its digits show its precision." }),
 });
 
 export const markRequest = markOptions
   .extend({ problem: problemSchema })
-  .meta({ id: "MarkRequest", description: "A problem, and the number that somebody got." });
+  .meta({ id: "MarkRequest", description: "A problem, and a student's answer." });
 
 const explanation = z.object({
   codes: z.array(z.enum(MISTAKE_CODES)).min(1).max(2).readonly(),
@@ -31,7 +28,7 @@ export const markReply = z
   .meta({
     id: "Marking",
     description:
-      "Whether the number is right, or which mistakes give just that number, likeliest first.",
+      "Whether the answer is correct, or which mistakes give exactly that number, likeliest first.",
   });
 
 export type MarkReply = z.infer<typeof markReply>;

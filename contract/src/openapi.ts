@@ -36,7 +36,7 @@ function operation(route: Route, schemas: Json): Json {
             name: "If-Match",
             in: "header",
             required: true,
-            description: "The ETag of the version that was changed.",
+            description: "The ETag of the changed version.",
             schema: { type: "string" },
           },
         ]

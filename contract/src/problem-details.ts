@@ -7,7 +7,7 @@ export const issueReport = z
     path: z.array(z.union([z.string(), z.number()])),
     message: z.string(),
   })
-  .meta({ id: "Issue", description: "One fault, by its stable code; may carry further facts." });
+  .meta({ id: "Issue", description: "One fault, by its stable code, with further facts." });
 
 /** RFC 9457. `code` is stable and for programs; `detail` is a sentence and for people. */
 export const problemDetails = z

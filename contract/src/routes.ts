@@ -31,21 +31,21 @@ const details = (says: string): Reply => ({ says, schema: problemDetails });
 
 const badBody = {
   400: details("The body is not JSON."),
-  413: details("The body is larger than 1 MiB."),
-  422: details("The body breaks the schema."),
+  413: details("The body is over 1 MiB."),
+  422: details("The body does not match the schema."),
 };
-const noDatabase = { 503: details("The database does not answer; try again.") };
+const noDatabase = { 503: details("The database is not responding; try again.") };
 const tooMany = { 429: details("Too many requests; see Retry-After.") };
-const notFound = { 404: details("There is no such problem in this workspace.") };
+const notFound = { 404: details("No such problem in this workspace.") };
 
 export const routes: readonly Route[] = [
   {
     method: "get",
     path: "/api/health",
-    summary: "Whether the server and its database answer",
+    summary: "Whether the server and its database respond",
     replies: {
-      200: { says: "Both answer.", schema: healthReply },
-      503: { says: "The database does not answer.", schema: healthReply },
+      200: { says: "Both respond.", schema: healthReply },
+      503: { says: "The database is not responding.", schema: healthReply },
     },
   },
   {
@@ -62,67 +62,67 @@ export const routes: readonly Route[] = [
     replies: {
       200: { says: "Every solution, ascending.", schema: solveReply },
       ...badBody,
-      422: details("The problem breaks the schema, or has no solution: `code` says which."),
+      422: details("The problem does not match the schema, or has no solution; see `code`."),
       ...tooMany,
     },
   },
   {
     method: "post",
     path: "/api/schedule",
-    summary: "The account of a stream of payments, row by row",
+    summary: "The schedule of a stream of payments, row by row",
     body: scheduleRequest,
     replies: {
       200: { says: "The schedule.", schema: scheduleReply },
       ...badBody,
-      422: details("The body breaks the schema, or there is no schedule: `code` says why."),
+      422: details("The body does not match the schema, or there is no schedule; see `code`."),
       ...tooMany,
     },
   },
   {
     method: "post",
     path: "/api/appraise",
-    summary: "Judge a project by its cash flows",
+    summary: "Appraise a project by its cash flows",
     body: appraiseRequest,
     replies: {
       200: { says: "All measures.", schema: appraiseReply },
       ...badBody,
-      422: details("The body breaks the schema, or the search would take too long."),
+      422: details("The body does not match the schema, or the calculation would take too long."),
       ...tooMany,
     },
   },
   {
     method: "post",
     path: "/api/rates/convert",
-    summary: "State a rate in another quotation",
+    summary: "Convert a rate to another quotation",
     body: convertRequest,
     replies: {
-      200: { says: "The same rate.", schema: convertReply },
+      200: { says: "The equivalent rate.", schema: convertReply },
       ...badBody,
-      422: details("The body breaks the schema, or the rate is −100 % per period or less."),
+      422: details("The body does not match the schema, or the rate is −100% per period or less."),
       ...tooMany,
     },
   },
   {
     method: "post",
     path: "/api/workings",
-    summary: "How the answer of a problem is got, step by step",
+    summary: "The workings of a problem, step by step",
     body: workingsRequest,
     replies: {
       200: { says: "The steps.", schema: workingsReply },
       ...badBody,
-      422: details("The body breaks the schema, or the problem has no solution."),
+      422: details("The body does not match the schema, or the problem has no solution."),
       ...tooMany,
     },
   },
   {
     method: "post",
     path: "/api/mark",
-    summary: "Say whether a number is the answer, and if not, which mistake gives it",
+    summary: "Mark an answer: correct, or which mistake gives it",
     body: markRequest,
     replies: {
       200: { says: "The verdict.", schema: markReply },
       ...badBody,
-      422: details("The body breaks the schema, or the problem has no solution."),
+      422: details("The body does not match the schema, or the problem has no solution."),
       ...tooMany,
     },
   },
@@ -154,14 +154,14 @@ export const routes: readonly Route[] = [
   {
     method: "put",
     path: "/api/problems/{id}",
-    summary: "Save over a problem, if nobody else has meanwhile",
+    summary: "Save a new version of a problem, unless it was changed elsewhere",
     body: saveRequest,
     needsVersion: true,
     replies: {
       200: { says: "Saved.", schema: savedProblem },
       ...badBody,
       ...notFound,
-      412: details("It was saved elsewhere meanwhile; `current` holds that text."),
+      412: details("It was changed elsewhere in the meantime; `current` holds that version."),
       428: details("If-Match is missing."),
       ...tooMany,
       ...noDatabase,
@@ -171,12 +171,12 @@ export const routes: readonly Route[] = [
     method: "delete",
     path: "/api/problems/{id}",
     summary: "Move a problem to the bin",
-    replies: { 204: { says: "It is in the bin." }, ...notFound, ...noDatabase },
+    replies: { 204: { says: "Moved to the bin." }, ...notFound, ...noDatabase },
   },
   {
     method: "post",
     path: "/api/problems/{id}/restore",
-    summary: "Take a problem out of the bin",
-    replies: { 200: { says: "It is back.", schema: savedProblem }, ...notFound, ...noDatabase },
+    summary: "Restore a problem from the bin",
+    replies: { 200: { says: "Restored.", schema: savedProblem }, ...notFound, ...noDatabase },
   },
 ];

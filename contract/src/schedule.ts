@@ -17,7 +17,7 @@ const payment = z.int().min(1).max(1e6).meta({ description: "a payment's number,
 const span = { fromPayment: payment, toPayment: payment };
 const then = z
   .enum(["kept", "reset"])
-  .meta({ description: "whether later payments stay as they are or are reset to end in time" });
+  .meta({ description: "whether later payments are kept, or recalculated to keep the term" });
 
 const change = z
   .discriminatedUnion("kind", [
@@ -41,7 +41,7 @@ const change = z
     z.strictObject({ kind: z.literal("fee"), amount: magnitudeSchema, isAdded: z.boolean() }),
     z.strictObject({ kind: z.literal("residual"), amount: magnitudeSchema }),
   ])
-  .meta({ id: "LoanChange", description: "One thing that is changed about a loan or savings." });
+  .meta({ id: "LoanChange", description: "One change to a loan or savings." });
 
 export const scheduleOptions = z.strictObject({
   flow: flowIdSchema,
@@ -61,7 +61,7 @@ export const scheduleOptions = z.strictObject({
 
 export const scheduleRequest = scheduleOptions.extend({ problem: solveRequest }).meta({
   id: "ScheduleRequest",
-  description: "A problem, the stream of it to account for, and what is changed about it.",
+  description: "A problem, one of its streams, and the changes to it.",
 });
 
 const row = z.object({
@@ -69,7 +69,7 @@ const row = z.object({
   time: z.number().meta({ description: "years from today" }),
   opening: z.number(),
   interest: z.number(),
-  other: z.number().meta({ description: "other amounts that joined the balance in this period" }),
+  other: z.number().meta({ description: "other cash flows of this period" }),
   paid: z.number(),
   extra: z.number(),
   principal: z.number(),
@@ -79,13 +79,18 @@ const row = z.object({
 export const scheduleReply = z
   .object({
     kind: z.enum(["repaying", "saving"]),
-    isOwed: z.boolean().meta({ description: "whether the balance is owed; else it is one's own" }),
+    isOwed: z
+      .boolean()
+      .meta({ description: "whether the balance is owed (otherwise it is saved)" }),
     payment: z.number(),
     exactPayment: z.number(),
     levels: z
       .array(z.object({ fromPayment: z.int(), amount: z.number(), exact: z.number() }))
       .readonly()
-      .meta({ description: "what payments are from one on: the first, and each that was reset" }),
+      .meta({
+        description:
+          "the payment from a payment number onwards: the first, and each that was recalculated",
+      }),
     paymentsMade: z.int(),
     finalPayment: z.number(),
     totalPaid: z.number(),
@@ -93,14 +98,14 @@ export const scheduleReply = z
     totalExtra: z.number(),
     effectiveYearlyPercent: z.number().nullable().meta({
       description:
-        "the rate at which all its money balances, fees included; null where none or several do",
+        "internal rate of all its cash flows, fees included; null if there is none or more than one",
     }),
     before: z
       .object({ time: z.number(), interest: z.number(), other: z.number(), balance: z.number() })
       .nullable()
-      .meta({ description: "what was there before the first period of the payments began" }),
+      .meta({ description: "balance before the first payment period" }),
     rows: z.array(row).readonly(),
   })
-  .meta({ id: "Schedule", description: "The account of a stream, payment by payment." });
+  .meta({ id: "Schedule", description: "The schedule of a stream, payment by payment." });
 
 export type ScheduleReply = z.infer<typeof scheduleReply>;

@@ -14,7 +14,7 @@ const answer = z.object({
   turned: z
     .literal(true)
     .optional()
-    .meta({ description: "The amount balances only in the other direction than it was given." }),
+    .meta({ description: "The amount balances only in the opposite direction." }),
 });
 
 export const completeness = z
@@ -30,11 +30,11 @@ export const completeness = z
     "every-month",
     "every-payment",
   ])
-  .meta({ description: "How it is known that there are no other solutions; see docs/method.md." });
+  .meta({ description: "Why there are no other solutions; see docs/method.md." });
 
 const streamFacts = z.object({
   id: z.string(),
-  payments: z.number().nullable().meta({ description: "null for ever" }),
+  payments: z.number().nullable().meta({ description: "null for a perpetuity" }),
   percentPerPayment: z.number(),
   firstYears: z.number(),
   lastYears: z.number().nullable(),
@@ -49,7 +49,7 @@ const wholePayments = z
     largerLast: lastPayment.optional(),
     years: z.number(),
   })
-  .meta({ description: "What an unknown count comes to when payments cannot be split." });
+  .meta({ description: "An unknown count in whole payments." });
 
 export const solveReply = z
   .object({
@@ -67,6 +67,6 @@ export const solveReply = z
       wholePayments: wholePayments.optional(),
     }),
   })
-  .meta({ id: "Solution", description: "Every solution of the unknown, and figures beside it." });
+  .meta({ id: "Solution", description: "Every solution of the unknown, and related values." });
 
 export type SolveReply = z.infer<typeof solveReply>;

@@ -7,7 +7,7 @@ export const workingsOptions = z.strictObject({ level: z.enum(LEVELS).default("e
 
 export const workingsRequest = workingsOptions.extend({ problem: problemSchema }).meta({
   id: "WorkingsRequest",
-  description: "A problem, and how much of its workings is wanted.",
+  description: "A problem, and the level of detail of its workings.",
 });
 
 const table = z.object({
@@ -32,10 +32,9 @@ export const workingsReply = z
   .object({
     steps,
     also: z.array(z.object({ steps }).nullable()).readonly().meta({
-      description:
-        "The steps to the answer of each further question, in order; null where it has none.",
+      description: "The steps for each follow-up question, in order; null if it has no answer.",
     }),
   })
-  .meta({ id: "Workings", description: "The steps from what is given to the answer." });
+  .meta({ id: "Workings", description: "The steps from the given values to the answer." });
 
 export type WorkingsReply = z.infer<typeof workingsReply>;

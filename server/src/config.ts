@@ -23,7 +23,7 @@ export function readConfig(variables: Readonly<Record<string, string | undefined
   const read = environment.safeParse(variables);
   if (!read.success) {
     const names = read.error.issues.map(({ path, message }) => `${path.join(".")}: ${message}`);
-    throw new Error(`The environment is not right: ${names.join("; ")}`);
+    throw new Error(`The environment is invalid: ${names.join("; ")}`);
   }
   const { PORT, DATABASE_URL, LOG_LEVEL, KESTRELMOOR_SECURE_COOKIE, KESTRELMOOR_PROXIES } =
     read.data;

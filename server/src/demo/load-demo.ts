@@ -68,7 +68,7 @@ function demoDraft(name: string, text: string, beside: string): Draft {
   if (beside === "") return draft;
   const whole = parseDraft({ ...draft, ...(JSON.parse(beside) as object) });
   if (whole.ok) return whole.value;
-  throw new Error(`What stands beside the demo problem ${name} cannot be read.`);
+  throw new Error(`The file beside the demo problem ${name} cannot be read.`);
 }
 
 function demoProblem(name: string, text: string) {

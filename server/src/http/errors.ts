@@ -9,7 +9,7 @@ import { Refusal } from "./refusal";
 export const noSuchRoute: RequestHandler = (request, response) => {
   send(
     response,
-    new Refusal(404, "not-found", `There is nothing at ${request.method} ${request.path}.`),
+    new Refusal(404, "not-found", `No resource at ${request.method} ${request.path}.`),
   );
 };
 
@@ -40,7 +40,7 @@ function refusalFor(error: unknown): Refusal {
     return new Refusal(
       503,
       "database-unavailable",
-      "The database does not answer just now. Nothing is lost; try again in a moment.",
+      "The database is not responding. Nothing is lost; try again in a moment.",
     );
   }
   return bodyRefusal(error) ?? new Refusal(500, "internal", "Something went wrong on the server.");
@@ -56,7 +56,7 @@ function bodyRefusal(error: unknown): Refusal | null {
       return new Refusal(
         413,
         "body-too-large",
-        `The body is too large: ${LIMITS.fileBytes / 1024 / 1024} MiB is the most.`,
+        `The body is too large. The limit is ${LIMITS.fileBytes / 1024 / 1024} MiB.`,
       );
     case "charset.unsupported":
     case "encoding.unsupported":
@@ -68,7 +68,7 @@ function bodyRefusal(error: unknown): Refusal | null {
 
 /** A fault that the framework has found in the request itself: a file that is not there, a broken address. */
 function clientFault(status: unknown): Refusal | null {
-  if (status === 404) return new Refusal(404, "not-found", "There is no such file.");
+  if (status === 404) return new Refusal(404, "not-found", "No such file.");
   return typeof status === "number" && status >= 400 && status < 500
     ? new Refusal(
         400,

@@ -9,7 +9,7 @@ export const sameOriginOnly: RequestHandler = (request, _response, next) => {
   const site = request.get("Sec-Fetch-Site");
   const isSafe = request.method === "GET" || request.method === "HEAD";
   if (!isSafe && (site === "cross-site" || site === "same-site")) {
-    throw new Refusal(403, "origin-refused", "Another site's page may not change a notebook.");
+    throw new Refusal(403, "origin-refused", "A page of another site cannot change a notebook.");
   }
   next();
 };

@@ -38,7 +38,7 @@ function replyOf(marking: Marking): MarkReply {
     verdict,
     sentence:
       explanations[0]?.sentence ??
-      "No mistake that is known here gives just this number. Check a value that you got on the way.",
+      "It does not match a common mistake. Check a value from an earlier step.",
     explanations,
   };
 }

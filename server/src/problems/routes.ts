@@ -42,7 +42,11 @@ export function problemRoutes(options: GuestOptions): Router {
     const draft = readSaveRequest(request.body);
     const workspace = await workspaceFor(options, request, response);
     if ((await countProblems(database, workspace)) >= MOST_PROBLEMS) {
-      throw new Refusal(422, "notebook-full", `A notebook holds ${MOST_PROBLEMS} problems.`);
+      throw new Refusal(
+        422,
+        "notebook-full",
+        `The limit is ${MOST_PROBLEMS} problems in a notebook.`,
+      );
     }
     const row = await createProblem(database, workspace, draft);
     response.status(201).location(`/api/problems/${row.id}`);
@@ -61,7 +65,7 @@ export function problemRoutes(options: GuestOptions): Router {
       throw new Refusal(
         428,
         "version-missing",
-        "Say in If-Match which version was changed, so that nobody's work is overwritten.",
+        "Send If-Match with the version you changed, so that nobody's work is overwritten.",
       );
     }
     const { workspace, id } = await addressed(options, request);
@@ -73,7 +77,7 @@ export function problemRoutes(options: GuestOptions): Router {
       throw new Refusal(
         412,
         "saved-elsewhere",
-        "This problem was saved somewhere else meanwhile. Nothing was overwritten.",
+        "This problem was saved elsewhere in the meantime. Nothing was overwritten.",
         { current: savedProblemOf(current) },
       );
     }

@@ -14,7 +14,7 @@ export class RefusedError extends Error {
 /** No answer came: the network or the server is away. */
 export class UnreachableError extends Error {
   constructor() {
-    super("The server cannot be reached just now.");
+    super("Cannot reach the server.");
   }
 }
 

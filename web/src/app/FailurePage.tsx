@@ -6,11 +6,11 @@ export function FailurePage() {
   const error = useRouteError();
   return (
     <div className={styles.message} role="alert">
-      <h1>This page has stopped working</h1>
-      <p>Your work is saved as you type. Load the page again to go on.</p>
+      <h1>This page stopped working</h1>
+      <p>Your work is saved as you type. Reload the page to continue.</p>
       <p>
         <button type="button" className="quiet-button" onClick={() => window.location.reload()}>
-          Load again
+          Reload
         </button>
         <a className="quiet-button" href="/">
           Go to the notebook

@@ -6,9 +6,10 @@ export function NotFoundPage() {
   return (
     <Shell>
       <div className={styles.message}>
-        <h1>There is nothing here</h1>
+        <h1>Page not found</h1>
         <p>
-          The address leads nowhere. <Link to="/">Go to the notebook</Link>, where every problem is.
+          There is no page at this address. <Link to="/">Go to the notebook</Link> to find your
+          problems.
         </p>
       </div>
     </Shell>

@@ -24,7 +24,7 @@ export function Shell({ tools, children }: ShellProps) {
           <Logo />
           <span>Kestrelmoor</span>
         </Link>
-        <nav aria-label="Places" className={styles.places}>
+        <nav aria-label="Main" className={styles.places}>
           <NavLink to="/" end className={styles.place ?? ""}>
             Notebook
           </NavLink>

@@ -7,7 +7,7 @@ const NEXT: Readonly<Record<ThemeChoice, ThemeChoice>> = {
 };
 
 const NAMES: Readonly<Record<ThemeChoice, string>> = {
-  system: "As the system",
+  system: "System",
   light: "Light",
   dark: "Dark",
 };

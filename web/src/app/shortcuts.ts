@@ -9,14 +9,14 @@ export const isApple = /Mac|iPhone|iPad/.test(navigator.platform);
 const control = isApple ? "⌘" : "Ctrl";
 
 export const SHORTCUTS: readonly Shortcut[] = [
-  { keys: "?", does: "In a field: make it the unknown" },
-  { keys: "Enter", does: "In a field: go on to the next" },
-  { keys: "Alt+↓", does: "In a field or on a word: explain it" },
-  { keys: "↑ ↓", does: "In a time: a month later or earlier; with Shift a year" },
-  { keys: "Esc", does: "In a field: put back what was there" },
+  { keys: "?", does: "Make this field the unknown" },
+  { keys: "Enter", does: "Next field" },
+  { keys: "Alt+↓", does: "Explain this field or word" },
+  { keys: "↑ ↓", does: "Time field: one month later or earlier (with Shift: one year)" },
+  { keys: "Esc", does: "Restore the field" },
   { keys: `${control}+Z`, does: "Undo" },
   { keys: `${control}+Shift+Z`, does: "Redo" },
-  { keys: "Shift+/", does: "Outside a field: show these shortcuts" },
+  { keys: "Shift+/", does: "Show these shortcuts (outside a field)" },
 ];
 
 /** Whether a key press goes into text, where it must not be taken for a shortcut. */

@@ -23,7 +23,7 @@ export function OpenAsProblem({ draft, words = "Open as a problem" }: OpenAsProb
     onError: () =>
       showNotice({
         kind: "failed",
-        text: "The problem could not be saved just now. What you typed is still here; try again.",
+        text: "Could not save the problem. Your entries are still here; try again.",
       }),
   });
   if (draft === null) return null;

@@ -19,7 +19,7 @@ export async function readTextFile(file: File): Promise<ReadFile> {
   if (file.size > MOST_BYTES) {
     return {
       ok: false,
-      sentence: `“${name}” is too large: 20 MB is the most.`,
+      sentence: `“${name}” is too large. The limit is 20 MB.`,
     };
   }
   const bytes = new Uint8Array(await file.arrayBuffer());
@@ -27,7 +27,7 @@ export async function readTextFile(file: File): Promise<ReadFile> {
   if (text.includes("\0")) {
     return {
       ok: false,
-      sentence: `“${name}” is no text. Save the list as CSV first, which every spreadsheet can do.`,
+      sentence: `“${name}” is not a text file. Save the list as CSV first.`,
     };
   }
   return { ok: true, name, text };
@@ -61,11 +61,11 @@ export function readTable(text: string, separator: Separator | null): ReadTable 
   const rows = cellsOf(bare, parting)
     .map((cells, index) => ({ number: index + 1, cells }))
     .filter(({ cells }) => cells.some((cell) => cell !== ""));
-  if (rows.length === 0) return { ok: false, sentence: "There is nothing in this file." };
+  if (rows.length === 0) return { ok: false, sentence: "This file is empty." };
   if (rows.length > MOST_ROWS) {
     return {
       ok: false,
-      sentence: `This file has ${rows.length.toLocaleString("en")} rows, and ${MOST_ROWS.toLocaleString("en")} are the most. Split it.`,
+      sentence: `This file has ${rows.length.toLocaleString("en")} rows. The limit is ${MOST_ROWS.toLocaleString("en")}: split the file.`,
     };
   }
   return { ok: true, rows, separator: parting };

@@ -25,7 +25,7 @@ export function NotebookPage() {
   }, []);
 
   const failed = (error: unknown) => {
-    const text = error instanceof Error ? error.message : "That did not work. Try again.";
+    const text = error instanceof Error ? error.message : "Something went wrong. Try again.";
     showNotice({ kind: "failed", text });
   };
   const create = (draft: Draft) => {
@@ -45,7 +45,7 @@ export function NotebookPage() {
       onSuccess: () =>
         showNotice({
           kind: "done",
-          text: `“${titleOf(saved)}” is deleted.`,
+          text: `“${titleOf(saved)}” was deleted.`,
           action: { words: "Undo", run: restore },
         }),
     });
@@ -77,7 +77,7 @@ export function NotebookPage() {
         </div>
         {list.failureReason !== null && isRetryWorthwhile(list.failureReason) && (
           <p role="status" className={styles.away}>
-            The server cannot be reached just now. It is tried again by itself.
+            Cannot reach the server. Trying again automatically…
           </p>
         )}
         {list.isError && (
@@ -90,8 +90,8 @@ export function NotebookPage() {
             {list.data.items.length === 0 && (
               <p className={styles.empty}>
                 {settledSearch === ""
-                  ? "Nothing here yet. Pick the shape above that looks most like your question."
-                  : `No title and no question has “${settledSearch}” in it.`}
+                  ? "No problems yet. Choose the problem type above that looks most like your question."
+                  : `No title or question contains “${settledSearch}”.`}
               </p>
             )}
             <ul className={styles.cards}>

@@ -28,7 +28,7 @@ export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => 
       <Button onClick={picker.open}>Open a file</Button>
       {fault !== null && (
         <div role="alert" className={styles.fault}>
-          <p>“{fault.name}” was not opened.</p>
+          <p>Could not open “{fault.name}”.</p>
           <ul>
             {fault.sentences.map((sentence) => (
               <li key={sentence}>{sentence}</li>

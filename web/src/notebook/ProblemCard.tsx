@@ -90,7 +90,7 @@ function saveAsFile({ problem, reading }: Outcome, title: string): void {
     saveProblemFile(problem, title);
     return;
   }
-  const text = `A problem file holds finished lines only. ${missingWords(reading.issues)}`;
+  const text = `Only complete problems can be saved as a file. ${missingWords(reading.issues)}`;
   showNotice({ kind: "failed", text });
 }
 

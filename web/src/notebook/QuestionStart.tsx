@@ -23,7 +23,7 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
         className={`quiet-button ${styles.fromQuestion ?? ""}`}
         onClick={() => setOpen(true)}
       >
-        Start from the words of a question
+        Start from the text of a question
       </button>
     );
   }
@@ -36,7 +36,7 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
         if (question.trim() !== "") start();
       }}
     >
-      <label htmlFor={field}>Paste or type the question as it was given.</label>
+      <label htmlFor={field}>Paste or type the question.</label>
       <textarea
         id={field}
         ref={(area) => area?.focus()}
@@ -47,10 +47,10 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
       />
       <div className={styles.questionChoices}>
         <Button type="primary" htmlType="submit" disabled={isBusy || question.trim() === ""}>
-          Start with this question
+          Start
         </Button>
         <button type="button" className="quiet-button" onClick={() => setOpen(false)}>
-          Not now
+          Cancel
         </button>
       </div>
     </form>

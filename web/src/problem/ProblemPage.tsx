@@ -45,7 +45,7 @@ export function ProblemPage() {
             </p>
           </>
         ) : (
-          isAway && <p>The server cannot be reached just now. It is tried again by itself.</p>
+          isAway && <p>Cannot reach the server. Trying again automatically…</p>
         )}
       </div>
     </Shell>
@@ -97,12 +97,12 @@ function Page({ open }: { readonly open: OpenProblem }) {
         await navigate(`/problems/${mine.id}`, { replace: true });
       } else {
         takeTheirs(theirs);
-        showNotice({ kind: "done", text: `Yours is kept in the notebook as “${title}”.` });
+        showNotice({ kind: "done", text: `Your version is in the notebook as “${title}”.` });
       }
     } catch {
       showNotice({
         kind: "failed",
-        text: "Yours could not be saved just now. It is still here; try again.",
+        text: "Could not save your version. It is still here; try again.",
       });
     }
   };

@@ -22,13 +22,13 @@ export function QuestionField() {
         className={`quiet-button ${styles.addQuestion ?? ""}`}
         onClick={() => setOpen(true)}
       >
-        Add the words of the question
+        Add the question text
       </button>
     ) : (
       <button
         type="button"
         className={styles.question}
-        aria-label={`Question: ${question} Change the words.`}
+        aria-label={`Question: ${question} Edit the text.`}
         onClick={() => setOpen(true)}
       >
         {marked(question, findInQuestion(question, used))}
@@ -41,8 +41,8 @@ export function QuestionField() {
       <textarea
         className={styles.questionText}
         ref={(field) => field?.focus()}
-        aria-label="The question, as it was given"
-        placeholder="Paste or type the question as it was given."
+        aria-label="Question text"
+        placeholder="Paste or type the question."
         rows={3}
         value={question}
         onChange={(event) => {
@@ -61,8 +61,7 @@ export function QuestionField() {
       />
       {isFull && (
         <p className={styles.full} role="status">
-          A question holds {formatFigure(LIMITS.questionLength)} characters; what goes beyond is not
-          kept.
+          The limit is {formatFigure(LIMITS.questionLength)} characters; the rest is not kept.
         </p>
       )}
     </div>

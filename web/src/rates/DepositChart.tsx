@@ -35,15 +35,12 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
   const across = roundTicks(0, longest, 4);
   const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
   const money = (balance: number) => writeMoney(balance, format);
-  const words = `What is there over ${spanWords(longest)}. ${ranked
-    .map(
-      ({ name, offer, balance }) =>
-        `${name}, ${rateWords(offer)}: ${money(balance)} when it is needed`,
-    )
+  const words = `Balance over ${spanWords(longest)}. ${ranked
+    .map(({ name, offer, balance }) => `${name}, ${rateWords(offer)}: ${money(balance)} at the end`)
     .join("; ")}.`;
   return (
     <CurvesFigure
-      caption="What is there over time"
+      caption="Balance over time"
       keys={ranked.map(({ name }, stroke) => ({ name, stroke }))}
       words={words}
     >

@@ -15,8 +15,8 @@ import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
 const CREDITED = [
-  ["whole-periods", "when a period is complete"],
-  ["always", "up to the day"],
+  ["whole-periods", "at the end of each full period"],
+  ["always", "daily (accrued)"],
 ] as const;
 
 /** Offers for money that is left with somebody: by their rate, and by what they come to when it is needed. */
@@ -50,21 +50,21 @@ export function DepositsCard() {
       className={`card ${styles.card ?? ""} ${styles.wide ?? ""}`}
       aria-labelledby="deposits"
     >
-      <h2 id="deposits">Offers for a deposit</h2>
+      <h2 id="deposits">Compare deposits</h2>
       <p className={styles.sentence}>
-        Of{" "}
+        Invest{" "}
         <DeskField
           field="deposit-amount"
-          name="What is put in"
+          name="Amount invested"
           text={typedAmount}
           hint="5,000"
           reading={amountReading}
           onType={(text) => change("deposits", { amount: text })}
         />{" "}
-        put in today, needed after{" "}
+        for{" "}
         <DeskField
           field="deposit-after"
-          name="When the money is needed"
+          name="Time until the money is needed"
           text={after}
           hint="10 months"
           reading={timeReading}
@@ -72,19 +72,19 @@ export function DepositsCard() {
         />
         :
       </p>
-      <div className={styles.scroll} role="region" aria-label="Their rates" tabIndex={0}>
+      <div className={styles.scroll} role="region" aria-label="Offers" tabIndex={0}>
         <table className="figures">
           <thead>
             <tr>
               <th scope="col">Offer</th>
               <th scope="col" className={styles.word}>
-                Rate, as quoted
+                Quoted rate
               </th>
               <th scope="col" className={styles.word}>
-                Interest is credited
+                Interest credited
               </th>
-              <th scope="col">Effective rate</th>
-              <th scope="col">What is there then</th>
+              <th scope="col">Effective annual rate</th>
+              <th scope="col">Balance then</th>
               <td />
             </tr>
           </thead>
@@ -170,7 +170,7 @@ function OfferRow({ offer, index, reading, found, balance, onEdit, onRemove }: O
       </td>
       <td className={styles.word}>
         <InkChoice
-          label={`When ${called} credits interest`}
+          label={`Interest credit of ${called}`}
           value={offer.crediting}
           options={CREDITED}
           onChoose={(crediting) => onEdit({ crediting })}

@@ -57,19 +57,19 @@ export function DiscountCard() {
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="discount">
       <h2 id="discount">Discount with fees</h2>
       <p className={styles.sentence}>
-        A bill of {field("face", "Face of the bill", "12,000")} due in{" "}
-        {field("days", "Days until it is due", "90")} days is sold at a discount of{" "}
-        {field("rate", "Discount, a year", "6.5%")} a year of{" "}
+        A bill of face value {field("face", "Face value", "12,000")}, due in{" "}
+        {field("days", "Days until it is due", "90")} days, is discounted at{" "}
+        {field("rate", "Discount, a year", "6.5%")} a year (
         <InkChoice
           label="Days in a year of the discount"
           value={typed.daysInYear}
           options={[
-            ["360", "360 days"],
-            ["365", "365 days"],
+            ["360", "360-day year"],
+            ["365", "365-day year"],
           ]}
           onChoose={(daysInYear) => change("discount", { daysInYear })}
-        />
-        , with a fee of {field("fee", "Fee", "0")}:
+        />{" "}
+        ), with a fee of {field("fee", "Fee", "0")}:
       </p>
       {found?.ok === false && (
         <p>
@@ -80,12 +80,12 @@ export function DiscountCard() {
         <>
           <p className={styles.big}>
             {formatPercent(found.value.effectivePercent)}{" "}
-            <span className={styles.quiet}>a year is what it costs</span>
+            <span className={styles.quiet}>effective annual cost</span>
           </p>
           <p>
-            The discount is {money(found.value.discount)}
-            {bill.fee === 0 ? "" : ` and the fee ${money(bill.fee)}`}, so{" "}
-            {money(found.value.proceeds)} is paid out today.
+            Discount {money(found.value.discount)}{" "}
+            {bill.fee === 0 ? "" : `, fee ${money(bill.fee)}`}: proceeds{" "}
+            {money(found.value.proceeds)}.
           </p>
           <Workings>
             <PlainSteps isNarrow of="the cost of the discount" steps={discountSteps(bill)} />
@@ -102,7 +102,7 @@ export function DiscountCard() {
   );
 }
 
-/** What it costs to let a discount for early payment go by. */
+/** The cost of forgoing a cash discount. */
 function PayingEarly() {
   const typed = useRatesDesk(({ desk }) => desk.early);
   const change = useRatesDesk((state) => state.change);
@@ -112,16 +112,16 @@ function PayingEarly() {
   const found = percent === null || days === null ? null : costOfPayingLate(percent, days);
   return (
     <p className={styles.sentence}>
-      Whoever lets a discount of{" "}
+      Forgoing a cash discount of{" "}
       <DeskField
         field="early-percent"
-        name="Discount for paying early"
+        name="Cash discount"
         text={typed.percent}
         hint="2%"
         reading={percentReading}
         onType={(text) => change("early", { percent: text })}
       />{" "}
-      go by, to pay{" "}
+      to pay{" "}
       <DeskField
         field="early-days"
         name="Days later"
@@ -130,7 +130,7 @@ function PayingEarly() {
         reading={daysReading}
         onType={(text) => change("early", { days: text })}
       />{" "}
-      days later, borrows at{" "}
+      days later costs{" "}
       <span aria-live="polite">
         {found === null ? (
           "…"

@@ -35,27 +35,27 @@ export function GrowingCard() {
         : effective;
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="growing">
-      <h2 id="growing">Doubling</h2>
+      <h2 id="growing">Doubling time</h2>
       <p className={styles.sentence}>
         At{" "}
         <DeskField
           field="growing-rate"
-          name="Rate at which money grows"
+          name="Growth rate"
           text={typed.rate}
           hint="6%"
           reading={rateReading}
           onType={(text) => change("growing", { rate: text })}
         />{" "}
-        money becomes{" "}
+        , money grows to{" "}
         <DeskField
           field="growing-times"
-          name="How many times itself"
+          name="Multiple"
           text={typed.times}
           hint="2"
           reading={timesReading}
           onType={(text) => change("growing", { times: text })}
         />{" "}
-        times itself after:
+        times itself in:
       </p>
       {found?.ok === false && (
         <p>
@@ -77,13 +77,13 @@ export function GrowingCard() {
                 <tr>
                   <th scope="col">Rule of thumb</th>
                   <th scope="col">Years</th>
-                  <th scope="col">Off by</th>
+                  <th scope="col">Error</th>
                 </tr>
               </thead>
               <tbody>
                 {found.value.rules.map(({ figure, years }) => (
                   <tr key={figure}>
-                    <th scope="row">{formatExact(figure)} over the rate in percent</th>
+                    <th scope="row">{formatExact(figure)} ÷ rate (%)</th>
                     <td>{formatYears(years, 4)}</td>
                     <td>{formatYears(years - found.value.years, 4)}</td>
                   </tr>

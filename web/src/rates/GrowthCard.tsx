@@ -35,7 +35,7 @@ export function GrowthCard() {
   const [first, last] = [values?.[0], values?.at(-1)];
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="growth">
-      <h2 id="growth">Growth between values</h2>
+      <h2 id="growth">Average growth rate</h2>
       <div className={styles.sentence}>
         {reading.isDated ? (
           "Values on dates: "
@@ -44,7 +44,7 @@ export function GrowthCard() {
             One value every{" "}
             <DeskField
               field="growth-every"
-              name="Time between two values"
+              name="Time between values"
               text={typed.every}
               hint="year"
               reading={reading.every}
@@ -55,7 +55,7 @@ export function GrowthCard() {
         )}
         <TypedList
           id={fieldId("desk", "growth-values")}
-          name="The values, one after the other, or each after its date"
+          name="Values in order, or each after its date"
           text={typed.values}
           hint="1,840; 2,015; 2,310, or 2027-03-01 1,840; 2029-09-15 2,310"
           term="amounts"
@@ -81,8 +81,8 @@ export function GrowthCard() {
           {values.length > 2 && (
             <>
               <p className={styles.quiet}>
-                The plain mean of the steps is {formatPercent(found.value.meanPercent)}: it says too
-                much wherever growth varies, as what is lost needs more to be won back.
+                The arithmetic mean is {formatPercent(found.value.meanPercent)}. It overstates
+                growth when rates vary.
               </p>
               <div
                 className={styles.scroll}
@@ -117,8 +117,8 @@ export function GrowthCard() {
               </div>
               {found.value.steps.length > MOST_STEPS && (
                 <p className={styles.quiet}>
-                  and {(found.value.steps.length - MOST_STEPS).toLocaleString("en")} more steps,
-                  which all count.
+                  and {(found.value.steps.length - MOST_STEPS).toLocaleString("en")} more steps, all
+                  included.
                 </p>
               )}
             </>
@@ -126,7 +126,7 @@ export function GrowthCard() {
           <Workings>
             <PlainSteps
               isNarrow
-              of="compound annual growth"
+              of="the compound annual growth rate"
               steps={growthSteps(first.value, last.value, found.value.years)}
             />
           </Workings>

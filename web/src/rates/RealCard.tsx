@@ -52,10 +52,10 @@ export function RealCard() {
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="real">
       <h2 id="real">After inflation</h2>
       <p className={styles.sentence}>
-        Money earns {field("rate", "Rate that money earns", "6.2%")} a year while prices rise by{" "}
-        {field("inflation", "Inflation", "2.5%")} a year. Of{" "}
-        {field("amount", "An amount today", "10,000")} put in today, after{" "}
-        {field("years", "For how long", "8 years")}:
+        Nominal rate {field("rate", "Nominal rate", "6.2%")} a year, inflation{" "}
+        {field("inflation", "Inflation", "2.5%")} a year. Invest{" "}
+        {field("amount", "Amount invested", "10,000")} for{" "}
+        {field("years", "Time invested", "8 years")}:
       </p>
       {found?.ok === false && (
         <p>
@@ -67,16 +67,13 @@ export function RealCard() {
           <dl className={styles.facts}>
             <Fact name="Real rate" figure={`${formatPercent(found.value.realPercent, 6)} a year`} />
             <Fact
-              name="The two rates' difference, for a first guess"
+              name="Rough estimate: rate − inflation"
               figure={formatPercent(found.value.differencePercent)}
             />
-            <Fact name={`There after ${spanWords(years)}`} figure={money(found.value.grown)} />
+            <Fact name={`Value after ${spanWords(years)}`} figure={money(found.value.grown)} />
+            <Fact name="Value in today's money" figure={money(found.value.inTodaysPrices)} />
             <Fact
-              name="What it buys, in today's prices"
-              figure={money(found.value.inTodaysPrices)}
-            />
-            <Fact
-              name={`What ${typed.amount.trim()} buys today costs then`}
+              name={`Price then of what costs ${typed.amount.trim()} today`}
               figure={money(found.value.priceThen)}
             />
           </dl>

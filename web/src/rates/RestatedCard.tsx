@@ -33,12 +33,12 @@ export function RestatedCard() {
   const open = (key: string) => change("restated", { workings: key === workings ? "" : key });
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="restated">
-      <h2 id="restated">One rate, said otherwise</h2>
+      <h2 id="restated">Equivalent rates</h2>
       <p className={styles.sentence}>
         The rate is{" "}
         <DeskField
           field="restated"
-          name="The rate, as it is quoted"
+          name="Quoted rate"
           text={typed}
           hint="7.2% a year compounded monthly"
           reading={reading}
@@ -47,7 +47,7 @@ export function RestatedCard() {
         .{" "}
         {rate !== null && (
           <span className={styles.quiet}>
-            Read as {formatPercent(rate.percent)} {quotationWords(rate)}.
+            = {formatPercent(rate.percent)} {quotationWords(rate)}.
           </span>
         )}
       </p>
@@ -58,18 +58,13 @@ export function RestatedCard() {
       )}
       {all?.ok === true && rate !== null && (
         <>
-          <div
-            className={styles.scroll}
-            role="region"
-            aria-label="The same rate otherwise"
-            tabIndex={0}
-          >
+          <div className={styles.scroll} role="region" aria-label="Equivalent rates" tabIndex={0}>
             <table className="figures">
               <thead>
                 <tr>
                   <th scope="col">Compounded</th>
                   <th scope="col">Nominal, a year</th>
-                  <th scope="col">For one period</th>
+                  <th scope="col">Per period</th>
                 </tr>
               </thead>
               <tbody>
@@ -79,7 +74,7 @@ export function RestatedCard() {
                   if (nominal === undefined || periodic === undefined) return null;
                   return (
                     <tr key={period}>
-                      <th scope="row">{period === "P1Y" ? "yearly: effective" : adverb}</th>
+                      <th scope="row">{period === "P1Y" ? "yearly (effective)" : adverb}</th>
                       <td>
                         <Figure {...{ restated: nominal, rate, workings, open }} />
                       </td>
@@ -95,7 +90,7 @@ export function RestatedCard() {
                   );
                 })}
                 <tr>
-                  <th scope="row">without pause</th>
+                  <th scope="row">continuously</th>
                   <td>
                     <Figure {...{ restated: all.value.continuous, rate, workings, open }} />
                   </td>
@@ -135,7 +130,7 @@ function Figure({ restated: { quotation, percent }, rate, workings, open }: Figu
       className={isOwn ? styles.ownFigure : styles.figure}
       aria-expanded={key === workings}
       aria-label={`${text} ${quotationWords(quotation)}: workings`}
-      title="How it is got"
+      title="Show the workings"
       onClick={() => open(key)}
     >
       {text}
@@ -156,7 +151,7 @@ function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
     [rate, chosen],
   );
   if (chosen === undefined || steps === null) {
-    return <p className={styles.quiet}>Press a figure to see how it is got.</p>;
+    return <p className={styles.quiet}>Select a rate to see the workings.</p>;
   }
   const text = formatPercent(chosen.percent, 10);
   return (

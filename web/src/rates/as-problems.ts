@@ -28,8 +28,8 @@ const unknownRate: TypedRateLine = rateLine({ quoted: "effective", percent: 0 })
 /** What a rate makes of 1,000 in a year. */
 export function rateProblem(rate: QuotedRate, typed: string): Draft {
   return draftOf(`A year at ${typed.trim()}`, rateLine(rate, typed), [
-    amountLine("Put in", "out", "1,000", "today"),
-    amountLine("Grown", "in", "?", "1 year"),
+    amountLine("Invested", "out", "1,000", "today"),
+    amountLine("Future value", "in", "?", "1 year"),
   ]);
 }
 
@@ -48,7 +48,7 @@ export function depositProblem(
   const [first, ...others] = offers;
   const draft = draftOf(`${text.trim()} for ${after.trim()}`, rateLine(first.rate, first.typed), [
     amountLine("Deposit", "out", text, "today"),
-    amountLine("Taken out", "in", "?", after),
+    amountLine("Balance", "in", "?", after),
   ]);
   const own = rateLine(first.rate, first.typed);
   for (const { name, rate, typed } of others) {
@@ -70,8 +70,8 @@ export function depositProblem(
 export function buyingPowerProblem(text: string, realPercent: number, years: string): Draft {
   const rate = rateLine({ quoted: "effective", percent: Number(realPercent.toPrecision(13)) });
   return draftOf(`What ${text.trim()} will buy after ${years.trim()}`, rate, [
-    amountLine("Put in", "out", text, "today"),
-    amountLine("In the prices of today", "in", "?", years),
+    amountLine("Invested", "out", text, "today"),
+    amountLine("In today's money", "in", "?", years),
   ]);
 }
 
@@ -102,9 +102,9 @@ function typedYears(years: number): string {
 
 /** When money has become some times itself. */
 export function growingProblem(rate: QuotedRate, typed: string, times: number): Draft {
-  return draftOf(`${formatExact(times)} times itself at ${typed.trim()}`, rateLine(rate, typed), [
-    amountLine("Put in", "out", "1,000", "today"),
-    amountLine("Grown", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
+  return draftOf(`${formatExact(times)}-fold growth at ${typed.trim()}`, rateLine(rate, typed), [
+    amountLine("Invested", "out", "1,000", "today"),
+    amountLine("Future value", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
   ]);
 }
 
@@ -114,8 +114,8 @@ export function discountProblem(face: string, proceeds: number, days: number): D
     `${face.trim()} due in ${days} days, discounted`,
     { ...unknownRate, percent: "?" },
     [
-      amountLine("Paid out", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
-      amountLine("Due", "out", face, `${days} days`),
+      amountLine("Proceeds", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
+      amountLine("Face value", "out", face, `${days} days`),
     ],
   );
 }

@@ -70,7 +70,7 @@ export function rankDeposits(
 /** Balances closer than this are the same money. */
 const SAME = 0.005;
 
-/** Which offer is first, by its rate and for money that is needed at a time; and why those may differ. */
+/** The best offer by effective rate and by balance at a time, and why they may differ. */
 export function depositVerdict(
   ranked: readonly RankedDeposit[],
   years: number,
@@ -80,20 +80,18 @@ export function depositVerdict(
   if (highest === undefined) return "";
   const money = (amount: number) => writeMoney(amount, format);
   const best = ranked.reduce((one, other) => (other.balance > one.balance + SAME ? other : one));
-  const byRate = `By effective rate ${highest.name} is first, with ${formatPercent(highest.effectivePercent)} a year.`;
+  const byRate = `${highest.name} has the highest effective annual rate, ${formatPercent(highest.effectivePercent)}.`;
   const when = years === 0 ? "today" : `after ${spanWords(years)}`;
   if (best.id === highest.id) {
-    return `${byRate} It is so for money needed ${when} as well: ${money(best.balance)}.`;
+    return `${byRate} It also gives the highest balance ${when}: ${money(best.balance)}.`;
   }
   const credited = creditedYears(highest.offer, years);
   const waits =
-    credited === 0
-      ? "has credited no interest by then"
-      : `has credited interest only for ${spanWords(credited)}`;
-  return `${byRate} But for money needed ${when} ${best.name} has more, ${money(best.balance)} against ${money(highest.balance)}: ${highest.name} ${waits}, as its interest waits until a period is complete.`;
+    credited === 0 ? "none is complete yet" : `only ${spanWords(credited)} are complete`;
+  return `${byRate} But ${when}, ${best.name} gives more, ${money(best.balance)} against ${money(highest.balance)}: ${highest.name} credits interest only at the end of a full period, and ${waits}.`;
 }
 
-/** How a rate is quoted, for those who hear it. */
+/** A rate with its quotation, for screen readers. */
 export function rateWords({ rate }: DepositOffer): string {
   return `${formatPercent(rate.percent)} ${quotationWords(rate)}`;
 }

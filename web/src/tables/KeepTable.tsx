@@ -43,7 +43,7 @@ export function KeepTable({ table, decimals }: KeepTableProps) {
       </button>
       {isPrinted && (
         <OnPaper
-          name="Table on paper"
+          name="Printed table"
           title={name}
           heads={heads}
           lines={periods.map((count, row) => ({

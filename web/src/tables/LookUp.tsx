@@ -35,7 +35,7 @@ export function LookUp({ table, readings }: LookUpProps) {
         {isOfPayments(desk.kind) ? "Payments of" : "An amount of"}{" "}
         <DeskField
           field="table-amount"
-          name="The amount that the factor is multiplied by"
+          name="Amount"
           text={desk.amount}
           hint="850"
           reading={amountReading}
@@ -44,7 +44,7 @@ export function LookUp({ table, readings }: LookUpProps) {
         at{" "}
         <DeskField
           field="table-rate"
-          name="Rate for one period to look up"
+          name="Periodic rate to look up"
           text={desk.rate}
           hint="7%"
           reading={readings.rate}
@@ -81,8 +81,8 @@ function Found({ table, readings, amount, format }: FoundProps) {
   if (found === null) {
     return (
       <p className={styles.complaint} aria-live="polite">
-        {formatPercent(percent)} over {writeFigure(count, format)} periods is not in this table.
-        Widen its rates or its periods to look it up.
+        {formatPercent(percent)} over {writeFigure(count, format)} periods: outside this table.
+        Extend the rates or the periods.
       </p>
     );
   }
@@ -97,12 +97,12 @@ function Found({ table, readings, amount, format }: FoundProps) {
       {isBetween && (
         <p className={styles.quiet}>
           {formatPercent(percent)} lies between the columns of {formatPercent(low)} and{" "}
-          {formatPercent(high)}: the factor is taken on the straight line between the two.
+          {formatPercent(high)}: use linear interpolation.
         </p>
       )}
       <dl className={styles.facts}>
         <div>
-          <dt>By the table</dt>
+          <dt>From the table</dt>
           <dd>
             {amount === null
               ? factor(printed)
@@ -110,7 +110,7 @@ function Found({ table, readings, amount, format }: FoundProps) {
           </dd>
         </div>
         <div>
-          <dt>Exactly</dt>
+          <dt>Exact</dt>
           <dd>
             {amount === null
               ? writeFigure(exact, format, 10)
@@ -119,7 +119,9 @@ function Found({ table, readings, amount, format }: FoundProps) {
         </div>
         {amount !== null && (
           <div>
-            <dt>{isBetween ? "The straight line and rounding make" : "Rounding makes"}</dt>
+            <dt>
+              {isBetween ? "Difference (interpolation and rounding)" : "Difference (rounding)"}
+            </dt>
             <dd>{money(shown(amount * printed) - shown(amount * exact))}</dd>
           </div>
         )}
@@ -144,10 +146,10 @@ function Backwards({ table, readings }: LookUpProps) {
   const isTyped = desk.factor.trim() !== "";
   return (
     <p className={styles.sentence}>
-      In that row a factor of{" "}
+      Which rate gives a factor of{" "}
       <DeskField
         field="table-factor"
-        name="A factor whose rate is sought"
+        name="Factor to look up"
         text={desk.factor}
         hint="8.2"
         reading={isTyped ? reading : { state: "value", value: null }}
@@ -155,12 +157,12 @@ function Backwards({ table, readings }: LookUpProps) {
       />{" "}
       <span aria-live="polite">
         {!isTyped
-          ? "belongs to which rate?"
+          ? "in that row?"
           : reading.state === "issue"
             ? sentenceOf(reading.issue)
             : found === null
-              ? "lies in no column: widen the rates, or choose another row."
-              : `lies between ${formatPercent(low)} and ${formatPercent(high)}: on the straight line at ${formatPercent(found.percent)}${found.exactPercent === null ? "" : `, exactly at ${formatPercent(found.exactPercent, 6)}`}.`}
+              ? "in that row? It is outside the columns: extend the rates or choose another row."
+              : `in that row? Between ${formatPercent(low)} and ${formatPercent(high)}; linear interpolation gives ${formatPercent(found.percent)}${found.exactPercent === null ? "" : `, exact: ${formatPercent(found.exactPercent, 6)}`}.`}
       </span>
     </p>
   );

@@ -31,19 +31,19 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
       <div className={styles.sentence}>
         The{" "}
         <InkChoice
-          label="Which factor"
+          label="Factor"
           value={desk.kind}
           options={KINDS}
           onChoose={(kind) => change({ kind })}
         />
         {isGrowing(desk.kind) && (
-          <>, then larger by {field("growth", "Growth from payment to payment", "3%")} each</>
+          <>, growing by {field("growth", "Growth from payment to payment", "3%")} each</>
         )}
         {isOfPayments(desk.kind) && (
           <>
             , paid at the{" "}
             <InkChoice
-              label="When payments fall"
+              label="Payment timing"
               value={desk.timing}
               options={[
                 ["end", "end"],
@@ -54,8 +54,8 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
             of each period
           </>
         )}
-        , at rates from {field("ratesFrom", "Lowest rate for one period", "1%")} to{" "}
-        {field("ratesTo", "Highest rate for one period", "12%")} in steps of{" "}
+        , at rates from {field("ratesFrom", "Lowest periodic rate", "1%")} to{" "}
+        {field("ratesTo", "Highest periodic rate", "12%")} in steps of{" "}
         {field("ratesStep", "Step between two rates", "1%")}, over{" "}
         {field("countsFrom", "Fewest periods", "1")} to {field("countsTo", "Most periods", "30")}{" "}
         periods, to{" "}

@@ -28,12 +28,12 @@ export function factorProblem(
   };
   const flows: Readonly<Record<FactorTerms["kind"], FlowLine[]>> = {
     "future-of-one": [
-      amountLine("Put in", "out", money, "today"),
+      amountLine("Invested", "out", money, "today"),
       amountLine("Future value", "in", "?", end),
     ],
     "present-of-one": [
       amountLine("Present value", "out", "?", "today"),
-      amountLine("Due", "in", money, end),
+      amountLine("Future value", "in", money, end),
     ],
     "future-of-payments": [payments, amountLine("Future value", "in", "?", end)],
     "future-of-growing": [payments, amountLine("Future value", "in", "?", end)],

@@ -175,7 +175,7 @@ describe("every row is what the schedule has, worked out anew", () => {
 test("what is given can be changed, and every row follows", () => {
   const book = bookOf(ran(loan([MONTHLY])));
   const { of, given } = placesIn(book);
-  const changed = { [given("Owed before")]: 18_000, [given("Interest for")]: 0.01 };
+  const changed = { [given("Owed before")]: 18_000, [given("Periodic rate")]: 0.01 };
   // 18,000 over two years at 1 % a month.
   const payment = (18_000 * 0.01) / (1 - 1.01 ** -24);
   expect(reckoned(book, of("Paid", 1), changed)).toBeCloseTo(payment, 9);
@@ -184,5 +184,5 @@ test("what is given can be changed, and every row follows", () => {
     0.01 * (18_000 * 1.01 - payment),
     9,
   );
-  expect(reckoned(book, of("Paid", 1), { [given("Interest for")]: 0 })).toBeCloseTo(375, 9);
+  expect(reckoned(book, of("Paid", 1), { [given("Periodic rate")]: 0 })).toBeCloseTo(375, 9);
 });

@@ -89,10 +89,10 @@ function Shown({ outcome, format }: ShownProps) {
       )}
       {answers.length > 1 && (
         <p className={styles.several}>
-          {answers.length} answers balance this:{" "}
+          {answers.length} answers satisfy the equation:{" "}
           {answers[0].unit === "years"
-            ? "the amount is reached more than once, as a rate lies below zero."
-            : "the money changes direction more than once."}
+            ? "a rate is negative, so the amount is reached more than once."
+            : "the cash flows change sign more than once."}
         </p>
       )}
       {answers[0].turned && <Turned outcome={outcome} />}
@@ -110,7 +110,7 @@ function Shown({ outcome, format }: ShownProps) {
   );
 }
 
-/** The unknown amount balances only the other way round: say so, and offer to turn its line. */
+/** The unknown amount balances only in the other direction: offers to switch its line. */
 function Turned({ outcome }: { readonly outcome: Outcome }) {
   const store = useDocument();
   const { result, problem } = outcome;
@@ -120,9 +120,9 @@ function Turned({ outcome }: { readonly outcome: Outcome }) {
   if (flow === undefined) return null;
   return (
     <div className={styles.mend}>
-      <p>It balances as money {answers[0].direction}, not the way the line has it.</p>
+      <p>This balances only as money {answers[0].direction}.</p>
       <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, flow.id))}>
-        Make it money {answers[0].direction}
+        Switch to money {answers[0].direction}
       </Button>
     </div>
   );
@@ -139,7 +139,7 @@ function NoAnswer({ issues }: { readonly issues: readonly Issue[] }) {
       ))}
       {turn !== undefined && (
         <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, turn))}>
-          Turn it round
+          Switch direction
         </Button>
       )}
     </div>

@@ -22,7 +22,7 @@ export function AnswerTools() {
     <div className={styles.tools}>
       <AskFurther />
       <button type="button" className="quiet-button" onClick={addSideSum}>
-        Add a side sum
+        Add a calculation
       </button>
       <button
         type="button"
@@ -32,10 +32,10 @@ export function AnswerTools() {
           document.getElementById("views")?.scrollIntoView({ block: "nearest" });
         }}
       >
-        Keep it and vary
+        Compare variants
       </button>
       <button type="button" className="quiet-button" onClick={() => setFormatOpen(true)}>
-        Format
+        Number format{" "}
       </button>
       {isFormatOpen && (
         <Suspense>

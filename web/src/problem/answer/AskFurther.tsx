@@ -28,13 +28,13 @@ export function AskFurther() {
           ...Object.entries(FOLLOW_UP_KINDS).map(([key, { chosen }]) => ({ key, label: chosen })),
           ...several.map((line) => ({
             key: `total/${line.id}`,
-            label: `The total of ${line.label === "" ? "these payments" : line.label.toLowerCase()}`,
+            label: `Total of ${line.label === "" ? "these payments" : line.label.toLowerCase()}`,
           })),
         ],
       }}
     >
       <button type="button" className="quiet-button">
-        Ask further
+        Ask a follow-up
       </button>
     </LateDropdown>
   );

@@ -30,7 +30,7 @@ export function FollowUps({ format }: { readonly format: AnswerFormat }) {
   if (lines.length === 0) return null;
   const answers = furtherAnswers(outcome);
   return (
-    <ul className={styles.further} aria-label="Further questions">
+    <ul className={styles.further} aria-label="Follow-up questions">
       {lines.map((line, index) => {
         const answer = answers[index];
         return (

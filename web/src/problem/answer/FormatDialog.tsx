@@ -15,15 +15,15 @@ const MARKS: readonly (readonly [AnswerFormat["marks"], string])[] = [
 ];
 
 const ROUNDINGS: readonly (readonly [AnswerFormat["rounding"], string])[] = [
-  ["half-up", "rounded, halves up"],
-  ["half-even", "rounded, halves to the even digit"],
-  ["down", "cut off"],
+  ["half-up", "rounded half up"],
+  ["half-even", "rounded half to even"],
+  ["down", "truncated"],
   ["up", "rounded up"],
 ];
 
 const DECIMALS = Array.from({ length: 9 }, (_, count) => [count, String(count)] as const);
 
-/** How the answer is written and copied, as a sentence with choices in it. */
+/** Number format and copied, as a sentence with choices in it. */
 export default function FormatDialog({ onClose }: { readonly onClose: () => void }) {
   const store = useDocument();
   const format = useAnswerFormat();
@@ -37,7 +37,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
       draft.answerFormat = null;
     });
   return (
-    <Dialog title="How the answer is written" isOpen onClose={onClose}>
+    <Dialog title="Number format" isOpen onClose={onClose}>
       <p className={styles.example} aria-live="polite">
         {writeMoney(format.moneyOut === "minus" ? -12345.678 : 12345.678, format)}
         <span> and </span>
@@ -51,7 +51,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           options={DECIMALS}
           onChoose={(decimals) => set({ decimals })}
         />
-        decimals, and what lies beyond
+        decimals,
         <Choice
           name="Rounding"
           value={format.rounding}
@@ -60,17 +60,17 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         />
       </p>
       <p className={styles.sentence}>
-        Figures like
+        Numbers like
         <Choice
-          name="Marks in figures"
+          name="Thousands and decimal marks"
           value={format.marks}
           options={MARKS}
           onChoose={(marks) => set({ marks })}
         />
-        after the sign
+        with the currency sign
         <input
           className={styles.sign}
-          aria-label="Sign before money, or nothing"
+          aria-label="Currency sign, or none"
           placeholder="none"
           maxLength={4}
           value={format.sign}
@@ -78,13 +78,13 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         />
       </p>
       <p className={styles.sentence}>
-        Money out told
+        Money out shown
         <Choice
           name="Money out"
           value={format.moneyOut}
           options={[
             ["words", "in words"],
-            ["minus", "by a minus"],
+            ["minus", "with a minus"],
           ]}
           onChoose={(moneyOut) => set({ moneyOut })}
         />
@@ -95,21 +95,21 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           name="Rates"
           value={format.rate}
           options={[
-            ["percent", "in percent"],
+            ["percent", "as percentages"],
             ["decimal", "as decimals"],
           ]}
           onChoose={(rate) => set({ rate })}
         />
-        with at most
+        with up to
         <Choice
           name="Decimals of rates"
           value={format.rateDecimals}
           options={DECIMALS}
           onChoose={(rateDecimals) => set({ rateDecimals })}
         />
-        decimals in percent
+        decimals
       </p>
-      <p className={styles.note}>What you copy is written in the same way.</p>
+      <p className={styles.note}>Copied figures use the same format.</p>
       <div className={styles.actions}>
         <button
           type="button"
@@ -119,10 +119,10 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
             clear();
           }}
         >
-          Use it for all my problems
+          Use for all my problems
         </button>
         <button type="button" className="quiet-button" onClick={() => set(USUAL_FORMAT)}>
-          Back to 1,234.56
+          Reset to 1,234.56
         </button>
       </div>
     </Dialog>

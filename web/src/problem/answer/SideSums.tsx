@@ -37,7 +37,7 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
   const worked = useMemo(() => workOutSums(sums, named ?? NO_FIGURES), [sums, named]);
   if (sums.length === 0) return null;
   return (
-    <ul className={styles.further} aria-label="Side sums">
+    <ul className={styles.further} aria-label="Calculations">
       {sums.map((sum, index) => {
         const own = worked[index];
         return (
@@ -104,7 +104,7 @@ function SumRow(props: SumRowProps) {
         ref={field}
         id={fieldId(id, "sum")}
         className={styles.sum}
-        aria-label="Side sum"
+        aria-label="Calculation"
         aria-invalid={isTold}
         placeholder="answer / 20%"
         maxLength={200}
@@ -118,21 +118,21 @@ function SumRow(props: SumRowProps) {
       {figure === null ? (
         <span className={styles.noFigure}>–</span>
       ) : (
-        <CopyFigure text={figure} what={`the sum ${text}`} />
+        <CopyFigure text={figure} what={`the calculation ${text}`} />
       )}
       <button
         type="button"
         className={`drop-button ${styles.drop ?? ""}`}
-        aria-label={`Remove the sum: ${text}`}
-        title="Remove this sum"
+        aria-label={`Remove the calculation: ${text}`}
+        title="Remove this calculation"
         onClick={() => change((draft) => removeSum(draft, id))}
       >
         <CrossIcon />
       </button>
       {isTold && <span className={styles.complaint}>{complaint}</span>}
       {isOpen && named !== null && (
-        <span className={styles.names} role="group" aria-label="Names that can stand in the sum">
-          {[...named.map(({ words }) => words), ...(isFirst ? [] : ["above"])].map((words) => (
+        <span className={styles.names} role="group" aria-label="Names you can use">
+          {namesFor(named, isFirst).map((words) => (
             <button key={words} type="button" onClick={() => insert(words)}>
               {words}
             </button>
@@ -141,4 +141,10 @@ function SumRow(props: SumRowProps) {
       )}
     </li>
   );
+}
+
+/** The names on offer; an earlier name of a value is still read, but not offered. */
+function namesFor(named: readonly NamedFigure[], isFirst: boolean): string[] {
+  const offered = named.filter(({ isFormer }) => isFormer !== true).map(({ words }) => words);
+  return isFirst ? offered : [...offered, "above"];
 }

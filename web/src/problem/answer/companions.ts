@@ -2,6 +2,7 @@ import {
   formatYearsMonthsDays,
   frequencyOf,
   frequencyWords,
+  severalPeriods,
   USUAL_FORMAT,
   writeDirected,
   writeFigure,
@@ -36,8 +37,8 @@ export function companionsOf(
 function totals({ facts }: Solution, format: AnswerFormat): Companion[] {
   const { totalIn, totalOut, interest, interestIs } = facts;
   return [
-    ...total("Money out", totalOut, format),
-    ...total("Money in", totalIn, format),
+    ...total("Total money out", totalOut, format),
+    ...total("Total money in", totalIn, format),
     ...(interest === undefined
       ? []
       : [{ words: `Interest ${interestIs}`, figure: writeMoney(interest, format) }]),
@@ -46,10 +47,10 @@ function totals({ facts }: Solution, format: AnswerFormat): Companion[] {
 
 function total(words: string, amount: number | null, format: AnswerFormat): Companion[] {
   if (amount === 0) return [];
-  return [{ words, figure: amount === null ? "without end" : writeMoney(amount, format) }];
+  return [{ words, figure: amount === null ? "infinite" : writeMoney(amount, format) }];
 }
 
-/** An unknown time is wanted in the compounding periods too. */
+/** An unknown time in months and in compounding periods. */
 function periods(
   problem: Problem,
   { answers, settled }: Solution,
@@ -66,13 +67,13 @@ function periods(
   return [
     months,
     {
-      words: /^\d/.test(noun) ? `In periods of ${noun}` : `In ${noun}s`,
+      words: `In ${severalPeriods(noun)}`,
       figure: writeFigure(answer.value * frequencyOf(compounding), format),
     },
   ];
 }
 
-/** Payments cannot be split: what a count comes to in whole ones, and the other way to end. */
+/** A count in whole payments, and the alternative with a larger final payment. */
 function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   if (facts.wholePayments === undefined) return [];
   const { years, largerLast } = facts.wholePayments;
@@ -82,7 +83,7 @@ function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   return [
     time,
     {
-      words: `Or the last of ${writeFigure(payment, format)}`,
+      words: `Or a final payment of ${writeFigure(payment, format)}`,
       figure: writeMoney(amount, format),
     },
   ];
@@ -100,10 +101,10 @@ function rates({ facts, settled }: Solution, format: AnswerFormat): Companion[] 
     return [];
   return spell.quotation.quoted === "effective"
     ? []
-    : [{ words: "Effective yearly rate", figure: writeRate(percent, format) }];
+    : [{ words: "Effective annual rate", figure: writeRate(percent, format) }];
 }
 
-/** An answer as it is copied: just as the format has it. */
+/** An answer as it is copied, in the number format. */
 export function copyText(answer: Answer, format: AnswerFormat = USUAL_FORMAT): string {
   switch (answer.unit) {
     case "money":

@@ -4,10 +4,10 @@ import type { FollowUpKind, FollowUpLine, FollowUpReading } from "@kestrelmoor/c
 export const FOLLOW_UP_KINDS: Readonly<
   Record<Exclude<FollowUpKind, "total">, { readonly chosen: string; readonly begins: string }>
 > = {
-  balance: { chosen: "What is owed, or there, after some time", begins: "Balance" },
-  interest: { chosen: "The interest in a year or another stretch", begins: "Interest in" },
-  principal: { chosen: "The principal paid back in a stretch", begins: "Principal in" },
-  value: { chosen: "What everything is worth at a date", begins: "Worth of everything" },
+  balance: { chosen: "Balance after a time", begins: "Balance" },
+  interest: { chosen: "Interest over a period", begins: "Interest in" },
+  principal: { chosen: "Principal repaid over a period", begins: "Principal in" },
+  value: { chosen: "Net value at a date", begins: "Net value" },
 };
 
 /** The words between the name of a follow-up and its field: "Balance after 5 years", but "Balance today". */

@@ -4,25 +4,25 @@ const NEEDED: Readonly<Record<string, string>> = {
   "money-missing": "an amount",
   "percent-missing": "a rate",
   "time-missing": "a time",
-  "count-missing": "how long it goes on",
+  "count-missing": "the number of payments",
   "period-missing": "how often",
   "amounts-missing": "amounts",
 };
 
 /** What still stands between the draft and an answer, in one or two sentences. */
 export function missingWords(issues: readonly Issue[]): string {
-  if (issues.length === 0) return "Add a line with an amount to begin.";
+  if (issues.length === 0) return "Add a line with an amount to start.";
   const missing = [...new Set(issues.flatMap(({ code }) => NEEDED[code] ?? []))];
   const unclear = issues.filter(({ code }) => NEEDED[code] === undefined);
   if (unclear.length === 0) {
-    return `The answer comes as you type. Still needed: ${joined(missing)}.`;
+    return `The answer appears as you type. Still needed: ${joined(missing)}.`;
   }
   const [first] = unclear;
   const isField = first !== undefined && first.path.length > 2;
   if (unclear.length === 1 && first !== undefined && !isField) return sentenceOf(first);
   return unclear.length === 1
-    ? "One field is not understood yet: see the note beside it."
-    : `${unclear.length} fields are not understood yet: see the notes beside them.`;
+    ? "One field cannot be read yet: see the note beside it."
+    : `${unclear.length} fields cannot be read yet: see the notes beside them.`;
 }
 
 function joined(words: readonly string[]): string {

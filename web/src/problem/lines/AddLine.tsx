@@ -41,12 +41,12 @@ export function AddLine() {
       menu={{
         onClick: ({ key }) => add(key),
         items: [
-          { key: "amount", label: "An amount" },
-          { key: "stream", label: "Repeated payments" },
-          { key: "list", label: "Uneven amounts" },
-          { key: "dated", label: "Amounts on calendar dates" },
-          { key: "rate", label: "A change of rate" },
-          { key: "worth", label: "The question: what is it all worth?", disabled: isAsking },
+          { key: "amount", label: "A single amount" },
+          { key: "stream", label: "Repeated payments (an annuity)" },
+          { key: "list", label: "Uneven cash flows" },
+          { key: "dated", label: "Cash flows on calendar dates" },
+          { key: "rate", label: "A rate change" },
+          { key: "worth", label: "A question: what is the net value?", disabled: isAsking },
         ],
       }}
     >

@@ -18,13 +18,13 @@ export function AmountsFromFile({ as, onTake }: AmountsFromFileProps) {
       ? takeTable(table.rows.map(({ cells }) => cells.join("\t")).join("\n"), as)
       : table;
     if (!taken.ok) {
-      showNotice({ kind: "failed", text: `“${file.name}” was not taken. ${taken.sentence}` });
+      showNotice({ kind: "failed", text: `Could not read “${file.name}”. ${taken.sentence}` });
       return;
     }
     onTake(taken.text);
     showNotice({
       kind: "done",
-      text: `The amounts of “${file.name}” are on the line. ${taken.remark ?? ""}`.trim(),
+      text: `Amounts read from “${file.name}”. ${taken.remark ?? ""}`.trim(),
     });
   };
   const { open, input } = useFilePicker("File of amounts", TABLE_FILES, (file) => {

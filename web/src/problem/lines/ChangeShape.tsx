@@ -8,7 +8,7 @@ export function ChangeShape() {
   return (
     <>
       <button type="button" className="quiet-button" onClick={() => setOpen(true)}>
-        Another shape
+        Change problem type
       </button>
       {isOpen && (
         <Suspense>

@@ -16,9 +16,9 @@ export function DirectionButton({ id, direction }: DirectionButtonProps) {
     <Explained term="direction">
       <button
         type="button"
-        title="Turn it round"
+        title="Switch direction"
         className={`${styles.direction ?? ""} ${(direction === "in" ? styles.in : styles.out) ?? ""}`}
-        aria-label={`Money ${direction}. Turn it round to money ${other}.`}
+        aria-label={`Money ${direction}. Switch to money ${other}.`}
         onClick={() => change((draft) => turnRound(draft, id))}
       >
         {direction}

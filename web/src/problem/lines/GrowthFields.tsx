@@ -34,7 +34,7 @@ export function GrowthFields({ id, index, growth, reading, found }: GrowthFields
       growing by
       <TypedField
         id={fieldId(id, "growth")}
-        name="By how much the payments grow, as a percentage or an amount"
+        name="Growth, as a percentage or an amount"
         text={growth.figure}
         hint="3%"
         term="growth"
@@ -51,8 +51,8 @@ export function GrowthFields({ id, index, growth, reading, found }: GrowthFields
           className={styles.direction}
           aria-label={
             growth.by === "percent"
-              ? "In percent. Change it to an amount of money."
-              : "An amount of money. Change it to percent."
+              ? "Grows by a percentage. Switch to a fixed amount."
+              : "Grows by a fixed amount. Switch to a percentage."
           }
           onClick={() =>
             change(
@@ -68,7 +68,7 @@ export function GrowthFields({ id, index, growth, reading, found }: GrowthFields
       every
       <TypedField
         id={fieldId(id, "growth-every")}
-        name="How often the payments grow"
+        name="Growth frequency"
         text={growth.every}
         hint="year"
         reading={reading.every}

@@ -2,10 +2,10 @@ import type { Draft, FlowLine, RateLine } from "@kestrelmoor/core/typing";
 import { LineFrame } from "./LineFrame";
 
 const KINDS = {
-  single: "An amount",
+  single: "A single amount",
   stream: "Repeated payments",
-  list: "A list of amounts",
-  dated: "Amounts on calendar dates",
+  list: "Uneven cash flows",
+  dated: "Cash flows on calendar dates",
 } as const;
 
 type Kept = Extract<FlowLine | RateLine, { kind: "kept" }>;
@@ -14,7 +14,7 @@ type Kept = Extract<FlowLine | RateLine, { kind: "kept" }>;
 export function KeptLine({ line }: { readonly line: Kept }) {
   const name = "flow" in line ? KINDS[line.flow.kind] : "A rate";
   return (
-    <LineFrame mark="kept" name={name} hint="kept from the file as it is">
+    <LineFrame mark="kept" name={name} hint="kept as in the file">
       {name}
       {"flow" in line && line.flow.label !== undefined && `: ${line.flow.label}`}
     </LineFrame>

@@ -49,12 +49,12 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
   const isJoinable = isOpen && canJoin(now, outcome.reading, id);
   const items = [
     ...actions.map(({ words }, place) => ({ key: `own-${place}`, label: words })),
-    { key: "copy", label: "Copy the line" },
-    ...(isSplittable ? [{ key: "split", label: "Split it" }] : []),
-    ...(isJoinable ? [{ key: "join", label: "Join it with the next line" }] : []),
-    { key: "up", label: "Move it up", disabled: index === 0 },
-    { key: "down", label: "Move it down", disabled: index === now.flows.length - 1 },
-    { key: "remove", label: "Remove the line" },
+    { key: "copy", label: "Duplicate" },
+    ...(isSplittable ? [{ key: "split", label: "Split" }] : []),
+    ...(isJoinable ? [{ key: "join", label: "Merge with the next line" }] : []),
+    { key: "up", label: "Move up", disabled: index === 0 },
+    { key: "down", label: "Move down", disabled: index === now.flows.length - 1 },
+    { key: "remove", label: "Remove" },
   ];
   const choose = (key: string) => {
     if (key === "copy") copy();

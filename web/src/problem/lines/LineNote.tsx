@@ -20,7 +20,7 @@ export function LineNote({ id, index, label }: LineNoteProps) {
     <input
       className={styles.note}
       aria-label="Name of this line"
-      placeholder="give it a name"
+      placeholder="add a name"
       maxLength={120}
       value={label}
       onChange={(event) => write(event.target.value)}

@@ -52,7 +52,7 @@ export const ListLine = memo(function ListLine({
         list.amounts = text;
       }),
     );
-  const name = `Uneven amounts${line.label === "" ? "" : `, ${line.label}`}`;
+  const name = `Uneven cash flows${line.label === "" ? "" : `, ${line.label}`}`;
   const own = settled?.kind === "list" ? settled : null;
   return (
     <LineFrame
@@ -66,7 +66,7 @@ export const ListLine = memo(function ListLine({
       One amount every
       <TypedField
         id={fieldId(id, "every")}
-        name="How often there is an amount"
+        name="Frequency of the amounts"
         text={line.every}
         hint="year"
         term="every"
@@ -74,21 +74,21 @@ export const ListLine = memo(function ListLine({
         onType={write("every")}
         onLeave={leave}
       />
-      from
+      starting
       <BeginsField
         id={id}
         index={index}
-        name="When the first amount is paid"
+        name="Date of the first amount"
         text={line.begins}
         reading={reading.begins}
         years={own?.begins ?? null}
         onType={write("begins")}
       />
-      on:
+      :
       <AmountsFromFile as="amounts" onTake={typeAmounts} />
       <TypedList
         id={fieldId(id, "amounts")}
-        name="The amounts, one after the other; out for money out, x 3 for three times, a label in quotation marks"
+        name="Amounts in order; out for money out, x 3 for three times, a label in quotation marks"
         text={line.amounts}
         hint="out 1,000; 300 x 3; 450"
         term="amounts"
@@ -139,11 +139,11 @@ export const DatedLine = memo(function DatedLine({
       menu={<LineMenu id={id} index={index} name={name} firstField="entries" />}
       onRemove={() => change((draft) => removeFlow(draft, id))}
     >
-      Amounts on dates, the first of them today:
+      Amounts on dates, starting today:
       <AmountsFromFile as="dated" onTake={typeEntries} />
       <TypedList
         id={fieldId(id, "entries")}
-        name="The dates and amounts, one after the other; out for money out"
+        name="Dates and amounts in order; out for money out"
         text={line.entries}
         hint="2027-03-01 out 1,000; 2027-09-15 300"
         term="entries"

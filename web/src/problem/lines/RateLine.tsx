@@ -78,7 +78,7 @@ export const RateLine = memo(function RateLine({
   return (
     <LineFrame
       mark="rate"
-      name={index === 0 ? "the rate" : "the change of rate"}
+      name={index === 0 ? "the rate" : "the rate change"}
       hint={[linkedHint(reading, linked), rateHint(reading, found[0] ?? linked)]
         .filter((part) => part !== null)
         .join(" · ")}
@@ -87,7 +87,7 @@ export const RateLine = memo(function RateLine({
       Rate
       <TypedField
         id={fieldId(id, "percent")}
-        name={index === 0 ? "Rate" : "Rate after the change"}
+        name={index === 0 ? "Rate" : "New rate"}
         text={line.percent}
         hint="rate"
         term="percent"
@@ -111,7 +111,7 @@ export const RateLine = memo(function RateLine({
       <Explained term="quotation">
         <select
           className={styles.quotation}
-          aria-label="How the rate is quoted"
+          aria-label="Quotation of the rate"
           value={key}
           onChange={({ target: { value } }) => choose(value)}
           onBlur={leave}
@@ -132,7 +132,7 @@ export const RateLine = memo(function RateLine({
           from
           <TypedField
             id={fieldId(id, "from")}
-            name="When this rate begins"
+            name="Start of this rate"
             text={line.from}
             hint="time"
             term="from"
@@ -149,7 +149,6 @@ export const RateLine = memo(function RateLine({
             }
             onLeave={leave}
           />
-          on
         </>
       )}
     </LineFrame>

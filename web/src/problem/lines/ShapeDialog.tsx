@@ -17,14 +17,14 @@ export default function ShapeDialog({ onClose }: { readonly onClose: () => void 
     if (left.length > 0) {
       showNotice({
         kind: "done",
-        text: `This shape has no place for ${left.join(" and ")}. Undo brings it back.`,
+        text: `This problem type has no place for ${left.join(" and ")}. Undo restores it.`,
       });
     }
     setTimeout(focusFirstEmptyField, 0);
   };
   return (
-    <Dialog title="Turn it into another shape" isOpen onClose={onClose}>
-      <p className={styles.explains}>What you have typed goes along.</p>
+    <Dialog title="Change the problem type" isOpen onClose={onClose}>
+      <p className={styles.explains}>Your entries are kept where they fit.</p>
       <ul className={styles.shapes}>
         {SHAPES.map((shape) => (
           <li key={shape.id}>

@@ -70,7 +70,7 @@ export const StreamLine = memo(function StreamLine({
           firstField="amount"
           actions={[
             {
-              words: growth === null ? "Let the payments grow" : "Keep the payments level",
+              words: growth === null ? "Add growth" : "Remove growth",
               act: (draft) => setGrowth(draft, id, growth === null),
             },
           ]}
@@ -96,7 +96,7 @@ export const StreamLine = memo(function StreamLine({
       every
       <TypedField
         id={fieldId(id, "every")}
-        name="How often it is paid"
+        name="Payment frequency"
         text={line.every}
         hint="month"
         term="every"
@@ -107,9 +107,9 @@ export const StreamLine = memo(function StreamLine({
       for
       <TypedField
         id={fieldId(id, "count")}
-        name="How long it goes on, as a time or a number of payments"
+        name="Number of payments or time"
         text={line.count}
-        hint="how long"
+        hint="how many"
         term="count"
         onNudge={(nudge) => nudgedCount(reading.count, reading.every, line.count, nudge)}
         reading={reading.count}
@@ -147,7 +147,7 @@ export const StreamLine = memo(function StreamLine({
       <BeginsField
         id={id}
         index={index}
-        name="When the first period begins"
+        name="Start of the first period"
         text={line.begins}
         reading={reading.begins}
         years={own?.begins ?? null}

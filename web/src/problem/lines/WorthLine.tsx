@@ -24,20 +24,20 @@ export function WorthLine({ at }: { readonly at: string }) {
   return (
     <LineFrame
       mark="worth"
-      name="the question for the worth"
-      hint="money in counts for you, money out against you"
+      name="the question"
+      hint="money in is positive, money out negative"
       onRemove={() =>
         change((draft) => {
           draft.ask = null;
         })
       }
     >
-      All of it is worth <span className={styles.worthLozenge}>?</span>
+      The net value is <span className={styles.worthLozenge}>?</span>
       {value !== null && <span className={typed.found}>{formatMoney(value)}</span>}
       {isToday || isWaiting ? "" : "after"}
       <TypedField
         id={fieldId("ask", "at")}
-        name="At which date it is worth that"
+        name="Focal date"
         text={at}
         hint="time"
         term="worth"

@@ -18,14 +18,14 @@ import {
   type SaidAmount,
 } from "@kestrelmoor/core/typing";
 
-/** What a line implies, in small type under it. */
+/** The hints below a line: what its entries imply. */
 
-/** A plain figure is its own explanation; arithmetic and abbreviations are shown worked out. */
+/** A plain number needs no hint; arithmetic and abbreviations are calculated. */
 function isPlainFigure(text: string): boolean {
   return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim());
 }
 
-/** What an amount comes to that is typed as arithmetic, or said by another one. */
+/** The value of an amount that is typed as arithmetic, or refers to another. */
 export function saidAmountHint(
   typed: string,
   reading: FieldReading<SaidAmount>,
@@ -33,11 +33,11 @@ export function saidAmountHint(
 ): string | null {
   if (reading.state !== "value" || isPlainFigure(typed)) return null;
   const amount = typeof reading.value === "number" ? reading.value : settled;
-  return amount === null ? null : `${typed.trim()} is ${formatMoney(Math.abs(amount))}`;
+  return amount === null ? null : `${typed.trim()} = ${formatMoney(Math.abs(amount))}`;
 }
 
 /**
- * How long a time is in years and in the compounding periods of the rate, where one rate rules.
+ * A time in years and, if there is only one rate, in its compounding periods.
  * @param years the time, typed or found
  */
 export function timeHint(years: number, rates: readonly RateReading[]): string | null {
@@ -58,7 +58,7 @@ function periodsIn(years: number, quotation: Quotation): string | null {
   return `${count} ${noun}${count === "1" ? "" : "s"}`;
 }
 
-/** The rate for one period and for one year, as far as they differ from what is quoted. */
+/** The periodic and the effective annual rate, if they differ from the quoted one. */
 export function rateHint(reading: RateReading, found: number | null): string | null {
   if (reading.kind !== "rate") return null;
   const { percent, quotation } = reading;
@@ -80,19 +80,19 @@ export function rateHint(reading: RateReading, found: number | null): string | n
     const effective = percentFromForce(force, { quoted: "effective" });
     parts.push(
       Number.isFinite(effective)
-        ? `${formatPercent(effective)} effective a year`
-        : "more than can be written as an effective rate",
+        ? `${formatPercent(effective)} effective annual rate`
+        : "effective annual rate too large to show",
     );
   }
-  return parts.length === 0 ? "the rate for one year" : parts.join(" · ");
+  return parts.length === 0 ? "annual rate" : parts.join(" · ");
 }
 
-/** What a rate comes to that is said by another one. */
+/** The value of a rate that refers to another. */
 export function linkedHint(reading: RateReading, settled: number | null): string | null {
   if (reading.kind !== "rate" || settled === null) return null;
   const { percent } = reading;
   return percent.state === "value" && "plus" in percent.value
-    ? `that is ${formatPercent(settled)}`
+    ? `= ${formatPercent(settled)}`
     : null;
 }
 
@@ -100,7 +100,7 @@ function isYearly(quotation: Quotation): boolean {
   return "compounding" in quotation && quotation.compounding === "P1Y";
 }
 
-/** The percents that were found for a rate line, ascending; none where it is not the unknown. */
+/** The rates found for a rate line, ascending; empty if it is not the unknown. */
 export function foundPercents(solution: Solution | null, index: number): number[] {
   if (solution?.unknown.kind !== "percent" || solution.unknown.path[1] !== index) return [];
   return solution.answers.map(({ value }) => value);
@@ -111,7 +111,7 @@ interface QuotationOption {
   readonly label: string;
 }
 
-/** All the ways to quote a rate, in groups; a period that a file brought along is among them. */
+/** The quotations of a rate, in groups, including the period of an opened file. */
 export function quotationOptions(
   current: Quotation,
 ): { readonly label: string; readonly options: QuotationOption[] }[] {
@@ -119,7 +119,7 @@ export function quotationOptions(
   const periods = [...new Set([...COMMON_PERIODS, ...own])];
   return [
     {
-      label: "A year, compounded",
+      label: "Nominal, a year",
       options: [
         ...periods.map((every) => ({
           value: quotationKey({ quoted: "nominal", compounding: every }),
@@ -129,11 +129,11 @@ export function quotationOptions(
       ],
     },
     {
-      label: "A year, all compounding included",
+      label: "Effective, a year",
       options: [{ value: "effective", label: "a year, effective" }],
     },
     {
-      label: "For each period",
+      label: "Per period",
       options: periods
         .filter((every) => every !== "P1Y")
         .map((every) => ({

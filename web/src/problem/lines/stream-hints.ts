@@ -9,7 +9,7 @@ import { type StreamLine, type StreamReading } from "@kestrelmoor/core/typing";
 import { whenWords } from "../timeline/timeline-words";
 import { saidAmountHint } from "./line-hints";
 
-/** What a line of repeated payments implies: their number, the rate for one, first and last, the total. */
+/** The hints of repeated payments: their number, the periodic rate, the first and the last date, the total. */
 export function streamHint(
   line: StreamLine,
   { amount, count, every }: StreamReading,
@@ -19,12 +19,12 @@ export function streamHint(
   const parts = [saidAmountHint(line.amount, amount, null)];
   if (facts === undefined) {
     if (count.state === "value" && every.state === "value") {
-      parts.push(count.value === "forever" ? "payments for ever" : paymentsWords(count.value));
+      parts.push(count.value === "forever" ? "perpetuity" : paymentsWords(count.value));
     }
     return joined(parts);
   }
   const { payments, percentPerPayment, firstYears, lastYears, total } = facts;
-  parts.push(payments === null ? "payments for ever" : paymentsWords(payments));
+  parts.push(payments === null ? "perpetuity" : paymentsWords(payments));
   if (every.state === "value") {
     const { noun } = frequencyWords(every.value);
     parts.push(`${formatPercent(percentPerPayment)} per ${noun}`);
@@ -33,9 +33,9 @@ export function streamHint(
   parts.push(
     lastYears === firstYears
       ? first
-      : `from ${plain(first)}${lastYears === null ? " on" : ` to ${plain(whenWords(lastYears))}`}`,
+      : `from ${plain(first)}${lastYears === null ? " onwards" : ` to ${plain(whenWords(lastYears))}`}`,
   );
-  if (total !== null) parts.push(`${formatMoney(total)} in all`);
+  if (total !== null) parts.push(`${formatMoney(total)} total`);
   return joined(parts);
 }
 
@@ -45,7 +45,7 @@ function plain(when: string): string {
 
 function paymentsWords(count: number): string {
   const figure = formatFigure(count, 2);
-  const part = Number.isInteger(count) ? "" : ", the last a part of one";
+  const part = Number.isInteger(count) ? "" : ", the last one partial";
   return `${figure} payment${figure === "1" ? "" : "s"}${part}`;
 }
 

@@ -5,19 +5,19 @@ import {
   tableToDated,
 } from "@kestrelmoor/core/typing";
 
-/** What a line takes of a table: amounts one after the other, or amounts on dates. */
+/** What a line reads from a table: amounts in order, or amounts on dates. */
 export type TakenAs = "amounts" | "dated";
 
 export type TakenTable =
   | {
       readonly ok: true;
       readonly text: string;
-      /** What has to be said about it; `null` where all of it was taken. */
+      /** A remark; `null` if the whole table was read. */
       readonly remark: string | null;
     }
   | { readonly ok: false; readonly sentence: string };
 
-/** Makes a line's text of rows of cells, parted by tabs. */
+/** The text of a line, from rows of cells separated by tabs. */
 export function takeTable(tabbed: string, as: TakenAs): TakenTable {
   const text = as === "amounts" ? tableToAmounts(tabbed) : tableToDated(tabbed);
   if (text === null) return { ok: false, sentence: whyNot(tabbed, as) };
@@ -28,7 +28,7 @@ export function takeTable(tabbed: string, as: TakenAs): TakenTable {
     remark:
       over === 0
         ? null
-        : `The table has ${over === 1 ? "another column" : `${over} more columns`} of amounts; the last one was taken. Copy one column alone to take another.`,
+        : "The table has more than one column of amounts; the last was used. To use another, copy only that column.",
   };
 }
 
@@ -36,10 +36,10 @@ function whyNot(tabbed: string, as: TakenAs): string {
   const fault = faultInTable(tabbed);
   if (fault === null) {
     return as === "amounts"
-      ? "There is only one amount in it, and a list needs two at least. Type it instead."
-      : "Its first column has no dates such as 2027-03-01. Put the dates before the amounts.";
+      ? "There is only one amount, and a list needs at least two. Type it instead."
+      : "The first column has no dates, such as 2027-03-01. Put the dates before the amounts.";
   }
   return fault.cell === ""
-    ? `Row ${fault.row} ends without an amount. Fill it, with 0 where nothing moves, and take it again.`
-    : `Row ${fault.row} ends in “${fault.cell.slice(0, 40)}”, which is no amount. Mend it and take it again.`;
+    ? `Row ${fault.row} has no amount. Type one (0 for none) and try again.`
+    : `Row ${fault.row} ends with “${fault.cell.slice(0, 40)}”, which is not an amount. Correct it and try again.`;
 }

@@ -17,9 +17,9 @@ export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerPr
   if (state.kind === "gone") {
     return (
       <div className={styles.banner} role="alert">
-        <p>This problem was deleted somewhere else. What you typed is still here.</p>
+        <p>This problem was deleted in another tab or device. Your text is still here.</p>
         <Button type="primary" onClick={() => keepBoth(null)}>
-          Keep it as a new problem
+          Save as a new problem
         </Button>
       </div>
     );
@@ -30,15 +30,14 @@ export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerPr
   return (
     <div className={styles.banner} role="alert">
       <p>
-        This problem was saved somewhere else at {when}, and you have changed it here as well.
-        Nothing is overwritten until you choose.
+        This problem was also changed elsewhere, at {when}. Nothing is overwritten until you choose.
       </p>
       <div className={styles.choices}>
         <Button type="primary" onClick={() => keepBoth(theirs)}>
           Keep both
         </Button>
-        <Button onClick={() => void saver.keepMine()}>Keep mine</Button>
-        <Button onClick={() => takeTheirs(theirs)}>Use the other</Button>
+        <Button onClick={() => void saver.keepMine()}>Keep this version</Button>
+        <Button onClick={() => takeTheirs(theirs)}>Use the other version</Button>
       </div>
     </div>
   );

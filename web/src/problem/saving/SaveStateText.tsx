@@ -4,9 +4,9 @@ import styles from "./SaveStateText.module.css";
 
 const WORDS: Readonly<Record<SaveState["kind"], string>> = {
   saved: "Saved",
-  unsaved: "Saving …",
-  saving: "Saving …",
-  away: "Not saved: the server is away. Kept in this browser, trying again.",
+  unsaved: "Saving…",
+  saving: "Saving…",
+  away: "Not saved: cannot reach the server. Kept in this browser; trying again…",
   conflict: "Not saved: changed elsewhere",
   gone: "Not saved: no longer in the notebook",
   refused: "Not saved",

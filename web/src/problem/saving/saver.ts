@@ -132,7 +132,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
     } else if (error instanceof RefusedError && error.status === 404) {
       set({ kind: "gone" });
     } else {
-      const sentence = error instanceof Error ? error.message : "The server does not take this.";
+      const sentence = error instanceof Error ? error.message : "The server rejected this change.";
       set({ kind: "refused", sentence });
     }
   };

@@ -64,12 +64,12 @@ export function FocalHandle(props: FocalHandleProps) {
         tabIndex={0}
         className={styles.focal}
         style={{ top: top - axisY }}
-        aria-label="Date at which all lines are compared"
+        aria-label="Focal date"
         aria-orientation="horizontal"
         aria-valuemin={0}
         aria-valuemax={scale.span}
         aria-valuenow={shown}
-        aria-valuetext={`${when}: all lines together are worth ${together === null ? "too much to tell" : formatMoney(together)}`}
+        aria-valuetext={`${when}: net value ${together === null ? "too large to show" : formatMoney(together)}`}
         onKeyDown={listen}
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}
@@ -77,14 +77,14 @@ export function FocalHandle(props: FocalHandleProps) {
       />
       {isOpen && (
         <div className={`${styles.shares ?? ""} ${(isAtRight ? styles.toLeft : "") ?? ""}`}>
-          <p>Everything moved to one date: {when}</p>
+          <p>Value at this date: {when}</p>
           <table>
             <tbody>
               {flows.slice(0, MOST_SHOWN).map(({ id, worth }) => (
                 <tr key={id}>
                   <th scope="row">{names.get(id)}</th>
                   <td>{worth === null || worth === 0 ? "" : worth > 0 ? "in" : "out"}</td>
-                  <td>{worth === null ? "too much to tell" : formatMoney(Math.abs(worth))}</td>
+                  <td>{worth === null ? "too large to show" : formatMoney(Math.abs(worth))}</td>
                 </tr>
               ))}
               {flows.length > MOST_SHOWN && (
@@ -95,7 +95,7 @@ export function FocalHandle(props: FocalHandleProps) {
                 </tr>
               )}
               <tr>
-                <th scope="row">together</th>
+                <th scope="row">net value</th>
                 <td>
                   {together === null || isNothing(together) ? "" : together > 0 ? "in" : "out"}
                 </td>

@@ -110,18 +110,18 @@ export function Timeline() {
           aria-pressed={isFirstYear}
           onClick={() => setZoomed(!isZoomed)}
         >
-          {isFirstYear ? "Whole story" : "First year"}
+          {isFirstYear ? "Whole timeline" : "First year"}
         </button>
       )}
       {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
-      <ul className="visually-hidden" aria-label="Money on the timeline">
+      <ul className="visually-hidden" aria-label="Cash flows on the timeline">
         {sketchInWords(sketch).map(({ id, text }) => (
           <li key={id}>{text}</li>
         ))}
         {sketch.ribbons.map((ribbon) => (
           <li key={ribbon.id}>
             {ribbon.isUnknown ? "The unknown rate" : "Rate"}: {ribbon.text}, from{" "}
-            {ribbon.start === 0 ? "today" : whenWords(ribbon.start).replace("after ", "")} on
+            {ribbon.start === 0 ? "today" : whenWords(ribbon.start).replace("after ", "")}
           </li>
         ))}
       </ul>
@@ -129,7 +129,7 @@ export function Timeline() {
   );
 }
 
-/** What hovering over a post tells: what it is, when, and what it is worth today. */
+/** The tooltip of a post: amount, time and present value. */
 function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly width: number }) {
   const { post, x, y } = placed;
   const atRight = x > width / 2;
@@ -145,8 +145,10 @@ function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly 
         Money {post.direction} {post.amount === null ? "" : formatMoney(post.amount)}
       </strong>
       {post.label !== "" && <span>{post.label}, </span>}
-      {post.years === null ? "time not given yet" : whenWords(post.years)}
-      {post.today !== null && post.years !== 0 && <div>worth {formatMoney(post.today)} today</div>}
+      {post.years === null ? "no time yet" : whenWords(post.years)}
+      {post.today !== null && post.years !== 0 && (
+        <div>present value {formatMoney(post.today)}</div>
+      )}
     </div>
   );
 }

@@ -80,7 +80,7 @@ function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | n
       {
         id: line.id,
         start,
-        text: figures !== "" ? `${figures} ${words}` : isUnknown ? words : "rate not given yet",
+        text: figures !== "" ? `${figures} ${words}` : isUnknown ? words : "no rate yet",
         isUnknown,
       },
     ];

@@ -39,14 +39,14 @@ export function postInWords(post: Post): string {
   const size =
     post.amount === null
       ? post.unknown === "amount"
-        ? "the unknown amount"
-        : "an amount not given yet"
+        ? "unknown amount"
+        : "no amount yet"
       : `${formatMoney(post.amount)}${post.unknown === "amount" ? " (found)" : ""}`;
   const time =
     post.years === null
       ? post.unknown === "time"
         ? "at the unknown time"
-        : "at a time not given yet"
+        : "no time yet"
       : `${whenWords(post.years)}${post.unknown === "time" ? " (found)" : ""}`;
   return `Money ${post.direction}: ${size}, ${time}${post.label === "" ? "" : `, ${post.label}`}`;
 }
@@ -58,7 +58,7 @@ export function strandInWords(strand: Strand): string {
     count === null
       ? "payments"
       : count === Number.POSITIVE_INFINITY
-        ? "payments for ever"
+        ? "a perpetuity of payments"
         : `${formatFigure(count)} payments`;
   const found = unknown === null ? "" : unknown === "amount" ? " (the unknown)" : ", the unknown";
   const size = strand.sizeAt(0);
@@ -66,13 +66,13 @@ export function strandInWords(strand: Strand): string {
   const end = last === null ? null : strand.sizeAt(last);
   const sizes =
     size === null
-      ? "of an amount not known yet"
+      ? "with no amount yet"
       : end === null || end === size
         ? `of ${formatMoney(size)}`
         : `from ${formatMoney(size)} to ${formatMoney(end)}`;
   const times =
     last === null
-      ? `from ${fromWords(first)} on`
+      ? `from ${fromWords(first)}`
       : `from ${fromWords(first)} to ${fromWords(first + step * last)}`;
   return `Money ${direction}: ${number} ${sizes}${found}, one every ${every === null ? "period" : frequencyWords(every).noun}, ${times}${label === "" ? "" : `, ${label}`}`;
 }
@@ -91,7 +91,7 @@ export function strandCaption({ count, sizeAt, unknown }: Strand): string {
   if (first === null || last === null) return number;
   const lastFull = sizeAt(count - 2);
   if (unknown === "count" && count > 2 && lastFull !== last && lastFull === first) {
-    return `${formatFigure(count - 1)} payments of ${formatMoney(first)} and a last one of ${formatMoney(last)}`;
+    return `${formatFigure(count - 1)} payments of ${formatMoney(first)} and a final payment of ${formatMoney(last)}`;
   }
   return Math.abs(first - last) < 0.005
     ? `${number} of ${formatMoney(first)}`

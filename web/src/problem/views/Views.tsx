@@ -10,68 +10,68 @@ const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.
   {
     workings: {
       name: "Workings",
-      waiting: "Setting the formulas …",
+      waiting: "Loading the workings…",
       Part: lazy(async () => ({ default: (await import("./workings/WorkingsView")).WorkingsView })),
     },
     proof: {
       name: "Proof",
-      waiting: "Running the account …",
+      waiting: "Loading the proof…",
       Part: lazy(async () => ({ default: (await import("./proof/ProofView")).ProofView })),
     },
     schedule: {
       name: "Schedule",
-      waiting: "Running the schedule …",
+      waiting: "Calculating the schedule…",
       Part: lazy(async () => ({ default: (await import("./schedule/ScheduleView")).ScheduleView })),
     },
     offers: {
       name: "Compare loans",
-      waiting: "Reckoning the loans …",
+      waiting: "Calculating the loans…",
       Part: lazy(async () => ({ default: (await import("./offers/OffersView")).OffersView })),
     },
     appraisal: {
       name: "Appraisal",
-      waiting: "Judging the project …",
+      waiting: "Appraising the project…",
       Part: lazy(async () => ({
         default: (await import("./appraisal/AppraisalView")).AppraisalView,
       })),
     },
     projects: {
       name: "Compare projects",
-      waiting: "Judging the projects …",
+      waiting: "Comparing the projects…",
       Part: lazy(async () => ({
         default: (await import("./projects/ProjectsView")).ProjectsView,
       })),
     },
     table: {
-      name: "By the table",
-      waiting: "Turning the pages of the table …",
+      name: "Using tables",
+      waiting: "Loading the table…",
       Part: lazy(async () => ({ default: (await import("./table/TableView")).TableView })),
     },
     mark: {
       name: "Mark my answer",
-      waiting: "Getting ready to mark …",
+      waiting: "Loading…",
       Part: lazy(async () => ({ default: (await import("./mark/MarkView")).MarkView })),
     },
     variants: {
       name: "Variants",
-      waiting: "Working out the variants …",
+      waiting: "Calculating the variants…",
       Part: lazy(async () => ({
         default: (await import("./variants/VariantsView")).VariantsView,
       })),
     },
     "what-if": {
       name: "What if",
-      waiting: "Drawing the chart …",
+      waiting: "Drawing the chart…",
       Part: lazy(async () => ({ default: (await import("./what-if/WhatIfView")).WhatIfView })),
     },
     "hand-in": {
       name: "Hand in",
-      waiting: "Laying out the sheet …",
+      waiting: "Preparing the sheet…",
       Part: lazy(async () => ({ default: (await import("./hand-in/HandInView")).HandInView })),
     },
     "one-date": {
-      name: "At one date",
-      waiting: "Moving everything to one date …",
+      name: "Value at a date",
+      waiting: "Calculating the values…",
       Part: lazy(async () => ({ default: (await import("./shares/SharesView")).SharesView })),
     },
   };
@@ -139,7 +139,7 @@ export function Views() {
       <div
         ref={tabs}
         role="tablist"
-        aria-label="Looks at this problem"
+        aria-label="Views of this problem"
         className={styles.tabs}
         onKeyDown={move}
       >

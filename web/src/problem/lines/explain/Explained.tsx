@@ -91,7 +91,7 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
                     close();
                   }}
                 >
-                  Find this one: make it the unknown
+                  Make this the unknown
                 </button>
               )}
             </div>

@@ -12,54 +12,53 @@ export interface Explanation {
   readonly pictures: readonly TinyPicture[];
 }
 
-/** Each term in one sentence and a tiny picture or two, where two are told apart. */
+/** Each term in a sentence or two, and a small picture; two pictures show a contrast. */
 export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
   direction: {
     name: "Money in, money out",
     sentence:
-      "Money in comes to you and stands on the line; money out leaves you and hangs from it: a loan comes in, its payments go out.",
+      "Money in (a cash inflow) is money you receive, drawn above the line. Money out (an outflow) is money you pay, drawn below. A loan is money in; its repayments are money out.",
     pictures: [timeline("a loan", [single("in", "80", "today"), stream({ amount: "24" })])],
   },
   amount: {
     name: "Amount",
     sentence:
-      "Type it as the question says it, without a sign: 4,500, 12k, 15*12, or by another line, as in 30% of the loan.",
+      "Type the amount without a sign: 4,500, 12k or 15*12. You can refer to another line: 30% of the loan.",
     pictures: [],
   },
   at: {
-    name: "When",
+    name: "Time",
     sentence:
-      "The time from today at which the money moves, such as 6 years or 40 months; it may wait for payments to end.",
+      "The time from today, such as 6 years or 40 months, or the end of other payments: when deposits end.",
     pictures: [timeline("after 3 years", [single("in", "60", "3 years")], 4)],
   },
   every: {
-    name: "How often",
+    name: "Payment frequency",
     sentence:
-      "The time between two payments; interest may be compounded at quite another rhythm, and that is told by the rate.",
+      "The time between two payments. The compounding frequency can differ: it belongs to the rate.",
     pictures: [timeline("every year", [stream({})])],
   },
   count: {
-    name: "How long",
-    sentence:
-      "As a time or as a number of payments; payments that go on for ever are a perpetuity.",
+    name: "Number of payments",
+    sentence: "Type a time or a number of payments. Payments for ever are a perpetuity.",
     pictures: [
       timeline("4 payments", [stream({})]),
-      timeline("ever", [stream({ count: "ever", direction: "in" })]),
+      timeline("for ever", [stream({ count: "for ever", direction: "in" })]),
     ],
   },
   timing: {
     name: "End or start",
     sentence:
-      "At the end, the first payment comes one period from its beginning: an ordinary annuity; at the start it comes at once: an annuity due.",
+      "At the end of each period: an ordinary annuity. At the start, with the first payment at once: an annuity due.",
     pictures: [
       timeline("end", [stream({}), single("in", "1", "4 years")]),
       timeline("start", [stream({ timing: "start" }), single("in", "1", "4 years")]),
     ],
   },
   begins: {
-    name: "From",
+    name: "Start",
     sentence:
-      "When the first period begins; where that is later than today, nothing is paid before, and the annuity is deferred.",
+      "When the first period starts. If it is later than today, this is a deferred annuity.",
     pictures: [
       timeline("today", [stream({}), single("in", "1", "6 years")]),
       timeline("deferred by 2 years", [
@@ -71,44 +70,44 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
   growth: {
     name: "Growth",
     sentence:
-      "A percentage multiplies each payment by the same factor, a growing annuity; an amount adds the same step each time.",
+      "Growth by a percentage makes a growing annuity; growth by an amount adds the same sum each time.",
     pictures: [
       timeline("by 30%", [stream({ growth: { by: "percent", figure: "30%", every: "year" } })]),
-      timeline("by a step", [stream({ growth: { by: "amount", figure: "6", every: "year" } })]),
+      timeline("by an amount", [stream({ growth: { by: "amount", figure: "6", every: "year" } })]),
     ],
   },
   percent: {
     name: "Rate",
     sentence:
-      "Type it as it is quoted, words and all: 7.2% a year compounded fortnightly, 1.8% per quarter, 5% effective.",
+      "Type the rate as quoted, with its words: 7.2% a year compounded fortnightly, 1.8% per quarter, 5% effective.",
     pictures: [],
   },
   quotation: {
     name: "Nominal or effective",
     sentence:
-      "A nominal rate is split among its periods, 12% compounded monthly is 1% each month; the effective rate is what they make together in a year: 12.68%.",
+      "A nominal rate is divided by its compounding periods: 12% compounded monthly is 1% per month. The effective annual rate includes compounding: 12.68%.",
     pictures: [
-      { kind: "steps", words: "12% in one step", steps: 1 },
-      { kind: "steps", words: "1% in 12 steps", steps: 12 },
+      { kind: "steps", words: "12% once", steps: 1 },
+      { kind: "steps", words: "1% 12 times", steps: 12 },
     ],
   },
   from: {
-    name: "A change of rate",
-    sentence: "From this time on the new rate holds; what was earned before is kept.",
+    name: "Rate change",
+    sentence: "From this time, interest is earned at the new rate.",
     pictures: [],
   },
   worth: {
-    name: "Worth at a date",
+    name: "Net value at a date",
     sentence:
-      "Everything is moved to one date and added there: money in counts for you, money out against you; today, that is the net present value.",
+      "Every amount is moved to the focal date and added: money in is positive, money out negative. Today, that is the net present value.",
     pictures: [
-      timeline("at one date", [single("in", "30", "1 year"), single("in", "50", "3 years")]),
+      timeline("at the focal date", [single("in", "30", "1 year"), single("in", "50", "3 years")]),
     ],
   },
   amounts: {
-    name: "Uneven amounts",
+    name: "Uneven cash flows",
     sentence:
-      "One amount for each period, in order; write out before money out, 0 for none, 300 x 3 for the same three times, and what it is for in quotation marks behind it.",
+      "One amount per period, in order. Type out before money out, 0 for none, 300 x 3 for three equal amounts. A label can follow in quotation marks.",
     pictures: [
       timeline("out 60; 20; 0; 50", [
         {
@@ -125,7 +124,7 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
   entries: {
     name: "Calendar dates",
     sentence:
-      "One date and amount after the other, such as 2027-03-01 out 1,000; days are counted from the first, 365 to the year. What it is for may stand behind it in quotation marks.",
+      "A date and an amount each, such as 2027-03-01 out 1,000. Days are counted from the first date, 365 to a year. A label can follow in quotation marks.",
     pictures: [],
   },
 };

@@ -23,8 +23,8 @@ export function AppraisalView() {
       <JudgedBy measuredBy={measuredBy} />
       {judged === null && (
         <p className={styles.quiet}>
-          Once every line can be read, the project is judged here: what it is worth, every rate that
-          it earns, and when the money is back.
+          When every line is complete, the appraisal appears here: net present value, internal rates
+          of return and payback.
         </p>
       )}
       {judged?.ok === false && <p className={styles.quiet}>{judged.sentence}</p>}

@@ -1,9 +1,4 @@
-import {
-  writeFigure,
-  writeMoney,
-  type AppraisalSubject,
-  type ProjectFlow,
-} from "@kestrelmoor/core";
+import { writeRate, writeMoney, type AppraisalSubject, type ProjectFlow } from "@kestrelmoor/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
 import { SaveCsvButton } from "../SaveCsvButton";
@@ -32,13 +27,13 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
   const money = (amount: number) => writeMoney(amount, format);
   const hasLabels = rows.some(({ label }) => label !== "");
   const heads = [
-    "When",
-    ...(hasLabels ? ["For"] : []),
-    "Amount",
+    "Time",
+    ...(hasLabels ? ["Description"] : []),
+    "Cash flow",
     "Discount factor",
     "Present value",
-    "Running total",
-    "Of present values",
+    "Cumulative",
+    "Cumulative PV",
   ];
   const cells = (row: FlowRow): readonly string[] => [
     whenOf(row),
@@ -54,11 +49,11 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
   const above = seen[0]?.start ?? 0;
   const below = total - (seen.at(-1)?.end ?? 0);
   return (
-    <section aria-label="Date by date" className={styles.dates}>
+    <section aria-label="Cash flows by date" className={styles.dates}>
       <div className={styles.tools}>
         <h3>
-          {rows.length === 1 ? "One date" : `${rows.length.toLocaleString("en")} dates`}, discounted
-          at {writeFigure(hurdlePercent, format)}&nbsp;% a year
+          {rows.length === 1 ? "1 cash flow" : `${rows.length.toLocaleString("en")} cash flows`},
+          discounted at {writeRate(hurdlePercent, format)} a year
         </h3>
         <SaveCsvButton
           words="Save as CSV"
@@ -71,7 +66,7 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
         ref={frame}
         className={styles.frame}
         role="region"
-        aria-label="The project date by date"
+        aria-label="Cash flows by date"
         tabIndex={0}
       >
         <table className={styles.table} aria-rowcount={rows.length + 1}>
@@ -122,9 +117,9 @@ function isWord(place: number, hasLabels: boolean): boolean {
   return place === 0 || (hasLabels && place === 1);
 }
 
-/** Marks the date by which the money is back. */
+/** Marks the date by which the outlay is recovered. */
 function Back() {
-  return <span className={styles.back}>back </span>;
+  return <span className={styles.back}>recovered </span>;
 }
 
 function Gap({ height }: { readonly height: number }) {

@@ -69,7 +69,7 @@ export function HurdleHandle(props: HurdleHandleProps) {
         aria-valuemax={to}
         aria-valuenow={hurdlePercent}
         aria-valuetext={`${writeRate(hurdlePercent, format)} a year: ${worth}`}
-        title="Drag the hurdle rate"
+        title="Drag to change the hurdle rate"
         onKeyDown={listen}
         onBlur={onLetGo}
         onPointerDown={(event) => {

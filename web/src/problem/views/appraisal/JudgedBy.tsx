@@ -19,7 +19,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
   return (
     <>
       <div className={styles.sentence}>
-        Judged at a hurdle rate of{" "}
+        Hurdle rate{" "}
         <RateField
           field="hurdle"
           name="Hurdle rate, a year"
@@ -31,8 +31,8 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
           <button
             type="button"
             className="drop-button"
-            aria-label={`Judge at the problem's own rate, ${writeRate(ownPercent, format)}`}
-            title="Back to the problem's own rate"
+            aria-label={`Use the problem's rate, ${writeRate(ownPercent, format)}`}
+            title="Use the problem's rate"
             onClick={() =>
               change(({ appraisal }) => {
                 appraisal.hurdle = "";
@@ -42,10 +42,10 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
             <CrossIcon />
           </button>
         )}
-        ; what comes in is put to work at{" "}
+        ; inflows reinvested at{" "}
         <RateField
           field="reinvest"
-          name="Rate of reinvestment, a year"
+          name="Reinvestment rate a year"
           hint={writeRate(hurdlePercent, format)}
           reading={read.reinvest}
         />{" "}
@@ -53,8 +53,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
       </div>
       {hurdleFrom === "nowhere" && (
         <p className={styles.quiet}>
-          The problem has no single rate of its own, so nothing is discounted until you type a
-          hurdle rate.
+          The problem has no single rate. Type a hurdle rate to discount the cash flows.
         </p>
       )}
     </>

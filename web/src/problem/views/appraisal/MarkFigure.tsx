@@ -22,11 +22,11 @@ export function MarkFigure({ measure, subject }: MarkFigureProps) {
   return (
     <p className={styles.mark}>
       <label>
-        You got{" "}
+        Your answer:{" "}
         <input
           className="ink-field"
-          aria-label={`Your own figure: ${MEASURE_NAMES[measure].toLowerCase()}`}
-          placeholder="a figure of yours"
+          aria-label={`Your answer: ${MEASURE_NAMES[measure].toLowerCase()}`}
+          placeholder="your value"
           maxLength={60}
           size={16}
           autoComplete="off"

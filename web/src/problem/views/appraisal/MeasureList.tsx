@@ -21,7 +21,7 @@ export function MeasureList({ subject }: { readonly subject: AppraisalSubject })
   };
   return (
     <>
-      <ul className={styles.measures} aria-label="What each measure says">
+      <ul className={styles.measures} aria-label="What each measure means">
         {MEASURES.map((measure) => (
           <MeasureItem
             key={measure}
@@ -33,7 +33,7 @@ export function MeasureList({ subject }: { readonly subject: AppraisalSubject })
         ))}
       </ul>
       {open.size > 0 && (
-        <p className={styles.quiet}>What is open here stands on the hand-in sheet as well.</p>
+        <p className={styles.quiet}>Open measures also appear on the hand-in sheet.</p>
       )}
     </>
   );
@@ -58,7 +58,7 @@ function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
           className="turn-button"
           aria-expanded={isOpen}
           aria-controls={id}
-          title={isOpen ? "Close the workings" : "How it is got, and when it misleads"}
+          title={isOpen ? "Close the workings" : "How it is calculated, and its limits"}
           onClick={onTurn}
         >
           {name}

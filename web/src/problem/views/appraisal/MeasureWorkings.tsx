@@ -18,7 +18,9 @@ export function MeasureWorkings({ measure, subject }: MeasureWorkingsProps) {
     [measure, subject, choice],
   );
   if (made === null) {
-    return <p className={styles.quiet}>There is no such figure here, so there are no workings.</p>;
+    return (
+      <p className={styles.quiet}>This measure has no value here, so there are no workings.</p>
+    );
   }
   return <PlainSteps of={MEASURE_NAMES[measure].toLowerCase()} steps={made.steps} />;
 }

@@ -18,8 +18,8 @@ import { totalPoints } from "./totals-points";
 
 const HEIGHT = 260;
 const KEYS = [
-  { name: "of present values", stroke: 0 },
-  { name: "of the amounts", stroke: 1 },
+  { name: "discounted", stroke: 0 },
+  { name: "undiscounted", stroke: 1 },
 ];
 
 /** The running totals over time, with the moments at which the money is back. */
@@ -35,10 +35,10 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
     { name: "total", at: judged.payback },
     { name: "total of present values", at: judged.discountedPayback },
   ];
-  const words = `Running totals up to ${spanWords(last?.years ?? 0)}: ${money(last?.total ?? 0)} in the end, ${money(last?.discounted ?? 0)} of present values. ${backs
+  const words = `Cumulative cash flow up to ${spanWords(last?.years ?? 0)}: ${money(last?.total ?? 0)} in the end, ${money(last?.discounted ?? 0)} of present values. ${backs
     .map(
       ({ name, at }) =>
-        `The ${name} ${at === null ? "never comes back to nothing" : `is back at nothing after ${formatYears(at, 4)}`}.`,
+        `The ${name} ${at === null ? "never reaches zero" : `reaches zero after ${formatYears(at, 4)}`}.`,
     )
     .join(" ")}`;
   return (

@@ -69,10 +69,10 @@ export function ValueChart(props: ValueChartProps) {
       return isAlone ? value : `${name} ${value}`;
     })
     .join(", ");
-  const words = `Net present value against the rate, from ${writeRate(from, format)} to ${writeRate(to, format)}. ${
+  const words = `Net present value by discount rate, from ${writeRate(from, format)} to ${writeRate(to, format)}. ${
     rates.length === 0
-      ? "It meets nothing at no rate."
-      : `It meets nothing at ${rates.map((rate) => writeRate(rate, format)).join(", ")}.`
+      ? "It is zero at no rate."
+      : `It is zero at ${rates.map((rate) => writeRate(rate, format)).join(", ")}.`
   } At the hurdle rate of ${writeRate(hurdlePercent, format)}: ${atHurdle}.`;
   const labelled = (percent: number, position: "top" | "right") => ({
     value: writeRate(percent, { ...format, rateDecimals: 2 }),
@@ -82,7 +82,7 @@ export function ValueChart(props: ValueChartProps) {
   });
   return (
     <CurvesFigure
-      caption="Net present value by the rate"
+      caption="Net present value by discount rate"
       keys={isAlone ? NO_KEYS : curves.map(({ name }, stroke) => ({ name, stroke }))}
       words={words}
       over={(width) => (

@@ -53,12 +53,12 @@ export function flowFigures(rows: readonly FlowRow[]): FigureTable {
     heads: [
       ...(isDated ? ["Date"] : []),
       "Years",
-      "For",
-      "Amount",
+      "Description",
+      "Cash flow",
       "Discount factor",
       "Present value",
-      "Running total",
-      "Running total of present values",
+      "Cumulative cash flow",
+      "Cumulative present value",
     ],
     rows: rows.map((row) => [
       ...(isDated ? [row.date] : []),

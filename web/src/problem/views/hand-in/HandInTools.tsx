@@ -22,9 +22,9 @@ export function HandInTools({ content }: { readonly content: SheetContent }) {
   return (
     <>
       <p className={styles.sentence}>
-        <AuthorField part="name" words="A sheet by" placeholder="your name" />{" "}
-        <AuthorField part="course" words="for" placeholder="the course" />{" "}
-        <WorkingsChoices verb="that shows" />
+        <AuthorField part="name" words="By" placeholder="your name" />{" "}
+        <AuthorField part="course" words=", for" placeholder="the course" />{" "}
+        <WorkingsChoices verb=", showing" />
       </p>
       <div className={styles.tools}>
         <Button type="primary" onClick={() => print()}>
@@ -105,7 +105,7 @@ function Saving({ content }: { readonly content: SheetContent }) {
       <SaveWord save={() => keep(".md", "text/markdown", asMarkdown(content, choice))}>
         Markdown with LaTeX
       </SaveWord>{" "}
-      or as a <SaveWord save={keepWorkbook}>workbook that recalculates</SaveWord>; the timeline as{" "}
+      or as a <SaveWord save={keepWorkbook}>workbook with live formulas</SaveWord>; the timeline as{" "}
       <SaveWord save={() => keep("-timeline.svg", "image/svg+xml", timeline())}>SVG</SaveWord> or{" "}
       <SaveWord
         save={async () => keep("-timeline.png", "image/png", await timelinePng(timeline()))}
@@ -141,7 +141,7 @@ function SaveWord({ save, children }: SaveWordProps) {
       await save();
     } catch (failure) {
       const why = failure instanceof Error ? ` (${failure.message})` : "";
-      showNotice({ kind: "failed", text: `That file could not be made${why}. Try again.` });
+      showNotice({ kind: "failed", text: `Could not create the file${why}. Try again.` });
     } finally {
       setBusy(false);
     }

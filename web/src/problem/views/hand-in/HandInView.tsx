@@ -40,8 +40,8 @@ export function HandInView() {
   if (content === null) {
     return (
       <p className={styles.empty}>
-        Once the problem has an answer, it stands here as a sheet to hand in: question, timeline,
-        what is given, workings and answer.
+        When the problem has an answer, the hand-in sheet appears here: question, timeline, given
+        values, workings and answer.
       </p>
     );
   }

@@ -94,7 +94,7 @@ function flowsInWords(draft: Draft, outcome: Outcome): string[] {
     ...sketchInWords(sketch).map(({ text }) => text),
     ...sketch.ribbons.map(
       ({ text, start, isUnknown }) =>
-        `${isUnknown ? "The unknown rate" : "Rate"}: ${text}, from ${start === 0 ? "today" : whenWords(start).replace("after ", "")} on`,
+        `${isUnknown ? "The unknown rate" : "Rate"}: ${text}, from ${start === 0 ? "today" : whenWords(start).replace("after ", "")}`,
     ),
   ];
 }

@@ -41,7 +41,7 @@ export function Explanations({ problem, marking, unit }: ExplanationsProps) {
       </p>
       {others.length > 0 && (
         <div className={styles.others}>
-          <h3>Other ways to the same number</h3>
+          <h3>Other mistakes that give the same answer</h3>
           <ul>
             {others.map((one) => (
               <li key={one.codes.join()}>{tellExplanation(one, unit, format).sentence}</li>
@@ -63,16 +63,16 @@ function Parting({ problem, explanation }: { problem: Problem; explanation: Expl
   const { index, right, wrong } = parting;
   return (
     <div className={styles.parting}>
-      <h3>The two ways part at step {index + 1} of the workings</h3>
+      <h3>Your working differs at step {index + 1}</h3>
       <dl className={styles.sides}>
         <div className={styles.yours}>
-          <dt>As your number has it</dt>
+          <dt>Yours</dt>
           <dd>
             <StepLines step={wrong} />
           </dd>
         </div>
         <div className={styles.should}>
-          <dt>As it should be</dt>
+          <dt>Correct</dt>
           <dd>
             <StepLines step={right} />
           </dd>

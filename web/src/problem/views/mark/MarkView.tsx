@@ -21,16 +21,16 @@ export function MarkView() {
   if (problem === null || result?.ok !== true) {
     return (
       <p className={styles.quiet}>
-        Once the problem has an answer, type the number that you got: this says whether it is right,
-        and if not, which mistake gives just that number.
+        When the problem has an answer, type yours: you will see whether it is correct and, if not,
+        which mistake leads to it.
       </p>
     );
   }
   return (
     <>
       <ClaimField
-        words="I got"
-        label="The number that you got"
+        words="My answer is"
+        label="Your answer"
         placeholder={PLACEHOLDERS[result.value.answers[0].unit]}
         typed={claim.answer}
         onChange={(answer) => change({ answer })}
@@ -66,7 +66,7 @@ function Verdict({ problem, solution, typed }: VerdictProps) {
     <div aria-live="polite">
       {isEmpty && (
         <p className={styles.quiet}>
-          From your notebook, another tool or the printed key, with as many digits as it has.
+          Type every digit you have: more digits give a better diagnosis.
         </p>
       )}
       {!isEmpty && !read.ok && read.issues[0] !== undefined && (

@@ -1,17 +1,19 @@
-import type { Problem } from "@kestrelmoor/core";
+import type { AnswerFormat, Problem } from "@kestrelmoor/core";
 import { placeValue, type Placing } from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { ClaimField } from "./ClaimField";
 import { useClaim } from "./claim";
 import styles from "./Mark.module.css";
 
 const PLACES_AFTER_MS = 300;
 
-/** Nothing explains the number: a value from the middle of the way tells which half the slip is in. */
+/** If no mistake explains the answer, an intermediate value shows in which half of the workings the mistake is. */
 export function OnTheWay({ problem }: { readonly problem: Problem }) {
   const [{ onTheWay }, change] = useClaim();
+  const format = useAnswerFormat();
   const settled = useLingering(onTheWay, PLACES_AFTER_MS);
   const placing = useMemo((): Placing | null => {
     const read = readClaim(settled);
@@ -20,37 +22,37 @@ export function OnTheWay({ problem }: { readonly problem: Problem }) {
   return (
     <>
       <p className={styles.finding}>
-        This is not the answer, and no mistake that is known here gives just this number. A value
-        that you got on the way tells where to look.
+        This is not the answer, and it does not match a common mistake. Type a value from an earlier
+        step to find where the two differ.
       </p>
       <ClaimField
-        words="On the way I got"
-        label="A value that you got on the way"
+        words="An earlier value I got"
+        label="An earlier value"
         placeholder="0.005750"
         typed={onTheWay}
         onChange={(next) => change({ onTheWay: next })}
       />
       {placing === null ? (
         <p className={styles.quiet}>
-          The rate for one period, a factor, the worth of one line: with three digits or more.
+          A periodic rate, a factor or one value, to at least three digits.
         </p>
       ) : (
-        <p className={styles.placing}>{wordsFor(placing)}</p>
+        <p className={styles.placing}>{wordsFor(placing, format)}</p>
       )}
     </>
   );
 }
 
-function wordsFor(placing: Placing): string {
+function wordsFor(placing: Placing, format: AnswerFormat): string {
   switch (placing.found) {
     case "right":
-      return `That is right: it is ${quantityWords(placing)}. The slip comes after it.`;
+      return `Correct: that is ${quantityWords(placing)}. The mistake comes later.`;
     case "slip": {
       const [slip] = placing.explanation.slips;
-      return `That is what ${quantityWords(placing)} would be if ${slip?.done() ?? ""}. ${slip?.corrected() ?? ""} ${placing.explanation.nextTime.join(" ")}`;
+      return `That is what ${quantityWords(placing)} would be if ${slip?.done(format) ?? ""}. ${slip?.corrected(format) ?? ""} ${placing.explanation.nextTime.join(" ")}`;
     }
     case "nothing":
-      return "This value does not stand in the workings, nor in those of a known mistake. Try an earlier one: the first that is not right is where the slip was made.";
+      return "This value is not in the workings or in those of a common mistake. Try an earlier one: the first wrong value shows where the mistake is.";
   }
 }
 

@@ -20,7 +20,7 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
   const scale = useMemo(() => costScale(points, runs.length), [points, runs.length]);
   return (
     <CurvesFigure
-      caption="Effective yearly cost by how long it is held:"
+      caption="Effective annual cost by time until payoff:"
       keys={names.map((name, stroke) => ({ name, stroke }))}
       words={inWords(points, names)}
     >
@@ -52,7 +52,7 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
           />
           <Tooltip
             {...TOOLTIP}
-            labelFormatter={(years) => `Held for ${spanWords(Number(years))}`}
+            labelFormatter={(years) => `Paid off after ${spanWords(Number(years))}`}
             formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
           />
           {heldFor !== null && (
@@ -73,8 +73,8 @@ function inWords(points: ReturnType<typeof costPoints>, names: readonly string[]
   const told = names.map((name, index) => {
     const [half, whole] = [middle, last].map((point) => point?.[`cost${index}`] ?? null);
     const words = (cost: number | null | undefined) =>
-      cost === null || cost === undefined ? "no cost to tell" : formatPercent(cost, 2);
-    return `${name}: ${words(half)} if held for half the time, ${words(whole)} over its life`;
+      cost === null || cost === undefined ? "no cost" : formatPercent(cost, 2);
+    return `${name}: ${words(half)} if paid off after half the term, ${words(whole)} over the whole term`;
   });
-  return `What each loan costs a year. ${told.join("; ")}.`;
+  return `Effective annual cost of each loan. ${told.join("; ")}.`;
 }

@@ -48,12 +48,12 @@ export function OffersTable(props: OffersTableProps) {
     [
       "Rate",
       "percent",
-      `${formatPercent(base.percent)} ${quotationWords(base.quotation)}${spells > 1 ? ", then others" : ""}`,
+      `${formatPercent(base.percent)} ${quotationWords(base.quotation)}${spells > 1 ? ", then changing" : ""}`,
       formatPercent(base.percent),
     ],
     ["Term", "term", `${term(base.count)}, ${spanWords(base.count / frequency)}`, term(base.count)],
-    ["Fee at the start", "fee", money(own), money(0)],
-    ["Residual at the end", "residual", money(base.residual), money(base.residual)],
+    ["Upfront fee", "fee", money(own), money(0)],
+    ["Balloon payment", "residual", money(base.residual), money(base.residual)],
   ];
   return (
     <div className={styles.scroll} role="region" aria-label="Loans compared" tabIndex={0}>
@@ -175,7 +175,7 @@ function Results({ columns, heldFor, money }: ResultsProps) {
     <tbody className={styles.results}>
       {columns.some(({ complaint }) => complaint !== null) && (
         <tr>
-          <th scope="row">Not reckoned</th>
+          <th scope="row">Not calculated</th>
           {columns.map(({ id, complaint }) => (
             <td key={id ?? "own"} className={styles.complaint}>
               {complaint}
@@ -188,7 +188,7 @@ function Results({ columns, heldFor, money }: ResultsProps) {
         wholes.map((loan) => loan && money(loan.payment)),
       )}
       {figures(
-        "Paid in all",
+        "Total paid",
         wholes.map((loan) => loan && money(loan.paid)),
       )}
       {figures(
@@ -196,7 +196,7 @@ function Results({ columns, heldFor, money }: ResultsProps) {
         wholes.map((loan) => loan && money(loan.cost)),
       )}
       <Costs
-        name="Effective yearly cost"
+        name="Effective annual cost"
         columns={columns}
         percents={wholes.map((loan) => loan?.effectivePercent ?? null)}
         isDecisive={heldFor === null}
@@ -204,15 +204,15 @@ function Results({ columns, heldFor, money }: ResultsProps) {
       {heldFor !== null && (
         <>
           {figures(
-            `Owed after ${spanWords(heldFor)}`,
+            `Balance after ${spanWords(heldFor)}`,
             held.map((loan) => loan && money(loan.owed)),
           )}
           {figures(
-            "Interest and fee up to then",
+            "Interest and fee to that date",
             held.map((loan) => loan && money(loan.cost)),
           )}
           <Costs
-            name="Effective yearly cost if paid off then"
+            name="Effective annual cost if paid off then"
             columns={columns}
             percents={held.map((loan) => loan?.effectivePercent ?? null)}
             isDecisive

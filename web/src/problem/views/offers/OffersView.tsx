@@ -34,8 +34,8 @@ export function OffersView() {
   if (problem === null || result?.ok !== true || flow === undefined) {
     return (
       <p className={styles.quiet}>
-        Once a loan has an answer, other offers stand here beside it: what each costs a year, its
-        fee included, and which is the cheapest for as long as it is held.
+        When a loan has an answer, you can compare other offers here: annual cost with fees, and
+        which is cheapest for each holding period.
       </p>
     );
   }
@@ -61,9 +61,7 @@ function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
   const { kind, isOwed } = plain.schedule;
   if (base === null || kind !== "repaying" || !isOwed) {
     return (
-      <p className={styles.quiet}>
-        Only loans are compared here: money that is received first and then repaid.
-      </p>
+      <p className={styles.quiet}>Only loans can be compared: money in first, then repayments.</p>
     );
   }
   const own = changed ?? plain;
@@ -109,9 +107,7 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   return (
     <>
       <HeldFor typed={typed} />
-      {isChanged && (
-        <p className={styles.quiet}>This loan is reckoned with the changes of its schedule.</p>
-      )}
+      {isChanged && <p className={styles.quiet}>This loan includes the changes in its schedule.</p>}
       <OffersTable
         {...{ base, spells, frequency, heldFor, format }}
         offers={offers}
@@ -136,12 +132,12 @@ function HeldFor({ typed }: { readonly typed: string }) {
   const time = typed.trim() === "" ? null : readTime(typed);
   return (
     <p className={styles.sentence}>
-      The loans are held{" "}
+      Loans are paid off after{" "}
       <TypedField
         id={fieldId("comparison", "held")}
-        name="For how long they are held"
+        name="Time until payoff"
         text={typed}
-        hint="to their end"
+        hint="the full term"
         isKnown
         reading={
           time === null || time.ok
@@ -155,7 +151,7 @@ function HeldFor({ typed }: { readonly typed: string }) {
         }
         onLeave={leave}
       />{" "}
-      and then paid off.
+      .
     </p>
   );
 }
@@ -183,10 +179,8 @@ function Ranking({ runs, names, frequency, heldFor }: RankingProps) {
   }, [runs, names, frequency]);
   return (
     <>
-      {sentences.length > 0 && (
-        <p className={styles.lead}>The cheapest first, by how long they are held:</p>
-      )}
-      <ul className={styles.ranking} aria-label="Which is the cheapest">
+      {sentences.length > 0 && <p className={styles.lead}>Cheapest first, by time until payoff:</p>}
+      <ul className={styles.ranking} aria-label="Cheapest loan">
         {sentences.map((sentence) => (
           <li key={sentence}>{sentence}</li>
         ))}

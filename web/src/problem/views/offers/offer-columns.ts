@@ -47,7 +47,7 @@ function loanOf(offer: LoanOffer, rounding: ScheduleOptions["rounding"]): Reckon
   const { kind, isOwed } = made.value.schedule;
   return kind === "repaying" && isOwed
     ? { run: made.value, complaint: null }
-    : { run: null, complaint: "This is no loan: nothing is received first. Type its amount." };
+    : { run: null, complaint: "This is not a loan: no money is received first. Type the amount." };
 }
 
 /** What an offer is called where nobody has named it. */

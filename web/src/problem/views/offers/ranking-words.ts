@@ -12,7 +12,7 @@ export function rankingWords(
       .replaceAll("then This loan", "then this loan");
   const [only] = spans;
   if (spans.length === 1 && only !== undefined) {
-    return [`However long: ${inOrder(only)}.`];
+    return [`For any time: ${inOrder(only)}.`];
   }
   return spans.map((span, index) => {
     const words = inOrder(span);

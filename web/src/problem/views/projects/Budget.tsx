@@ -13,7 +13,7 @@ interface BudgetProps {
   readonly format: AnswerFormat;
 }
 
-/** Which of the projects to take where several can be had, and money is short. */
+/** Capital rationing: which projects to choose within a budget. */
 export function Budget({ contenders, format }: BudgetProps) {
   const typed = useDocumentState(({ draft }) => draft.appraisal);
   const { type, leave } = useFieldEditing();
@@ -21,10 +21,10 @@ export function Budget({ contenders, format }: BudgetProps) {
   const amount = budget.state === "value" ? budget.value : null;
   return (
     <p className={styles.budget}>
-      If several can be had and{" "}
+      Capital rationing: with a budget of{" "}
       <TypedField
         id={fieldId("appraisal", "budget")}
-        name="What may be laid out today"
+        name="Budget"
         text={typed.budget}
         hint="40,000"
         isKnown
@@ -36,7 +36,7 @@ export function Budget({ contenders, format }: BudgetProps) {
         }
         onLeave={leave}
       />{" "}
-      may be laid out today{amount === null ? "." : ", "}
+      today{amount === null ? "." : ", "}
       <span aria-live="polite">{amount !== null && budgetVerdict(contenders, amount, format)}</span>
     </p>
   );

@@ -14,7 +14,8 @@ export function Crossings({ comparison, format }: CrossingsProps) {
   if (crossings.length === 0) {
     return (
       <p className={styles.quiet}>
-        No two of them are worth the same at any rate: whichever is ahead is so at every rate.
+        No two projects have equal net present values at any rate: the ranking is the same at every
+        rate.
       </p>
     );
   }
@@ -22,12 +23,12 @@ export function Crossings({ comparison, format }: CrossingsProps) {
   return (
     <div className={styles.scroll} role="region" aria-label="Crossover rates" tabIndex={0}>
       <table className={`figures ${styles.table ?? ""}`}>
-        <caption>Where two are worth the same, and change places</caption>
+        <caption>Crossover rates: where two net present values are equal</caption>
         <thead>
           <tr>
             <th scope="col">Projects</th>
             <th scope="col">Crossover rate</th>
-            <th scope="col">Each is worth</th>
+            <th scope="col">Net present value there</th>
           </tr>
         </thead>
         <tbody>

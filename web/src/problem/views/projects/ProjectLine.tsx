@@ -41,13 +41,13 @@ export function ProjectLine({ project, index, reading }: ProjectLineProps) {
         onBlur={leave}
       />
       {reading?.isDated === true ? (
-        <span>amounts on dates, the first of them today:</span>
+        <span>amounts on dates, starting today:</span>
       ) : (
         <span className={styles.every}>
           one amount every{" "}
           <TypedField
             id={fieldId(id, "every")}
-            name={`How often ${called} has an amount`}
+            name={`Frequency of the amounts of ${called}`}
             text={every}
             hint="year"
             isKnown
@@ -61,7 +61,7 @@ export function ProjectLine({ project, index, reading }: ProjectLineProps) {
       <span className={styles.amounts}>
         <TypedList
           id={fieldId(id, "amounts")}
-          name={`The amounts of ${called}, one after the other`}
+          name={`Amounts of ${called}, in order`}
           text={amounts}
           hint="out 1,000; 300 x 3; 450"
           term="amounts"

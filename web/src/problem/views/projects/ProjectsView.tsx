@@ -29,8 +29,7 @@ export function ProjectsView() {
       <>
         <JudgedBy measuredBy={measuredBy} />
         <p className={styles.quiet}>
-          {judged?.sentence ??
-            "Once every line can be read, other projects can be set beside this one here."}
+          {judged?.sentence ?? "When every line is complete, you can compare other projects here."}
         </p>
       </>
     );
@@ -67,10 +66,10 @@ function Compared({ own, measuredBy }: ComparedProps) {
   return (
     <>
       <JudgedBy measuredBy={measuredBy} />
-      <ul className={styles.projects} aria-label="The projects">
+      <ul className={styles.projects} aria-label="Projects">
         <li className={styles.own}>
           <strong>{ownName}</strong>
-          <span className={styles.quiet}>as it stands on the lines above</span>
+          <span className={styles.quiet}>from the lines above</span>
         </li>
         {others.map((project, index) => (
           <ProjectLine
@@ -90,8 +89,8 @@ function Compared({ own, measuredBy }: ComparedProps) {
       )}
       {contenders.length < 2 ? (
         <p className={styles.quiet}>
-          Type the amounts of another project, and the two stand side by side: ranked by each
-          measure, with the rate at which they are worth the same.
+          Type another project's cash flows to compare them: ranked by each measure, with the
+          crossover rate.
         </p>
       ) : (
         <>

@@ -31,7 +31,7 @@ export function Results({ contenders, format }: ResultsProps) {
           <tbody>
             {complaints.some((complaint) => complaint !== null) && (
               <tr>
-                <th scope="row">Not judged</th>
+                <th scope="row">Not appraised</th>
                 {complaints.map((complaint, index) => (
                   <td key={contenders[index]?.id ?? "own"} className={styles.complaint}>
                     {complaint}

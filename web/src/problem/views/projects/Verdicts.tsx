@@ -12,7 +12,7 @@ interface VerdictsProps {
 /** What the comparison comes to, in sentences. */
 export function Verdicts({ comparison, hurdlePercent, format }: VerdictsProps) {
   return (
-    <ul className={styles.verdicts} aria-label="Which project to take">
+    <ul className={styles.verdicts} aria-label="Which project to choose">
       {verdicts(comparison, hurdlePercent, format).map((sentence) => (
         <li key={sentence}>{sentence}</li>
       ))}

@@ -21,12 +21,12 @@ export function verdicts(
   const best = bestOne(contenders);
   if (best === null) {
     return [
-      `At ${writeRate(hurdlePercent, format)} a year none of them is worth more than it costs: leave them all.`,
+      `At ${writeRate(hurdlePercent, format)} a year, no project has a positive net present value: reject them all.`,
     ];
   }
   const [chosen = 0] = best.taken;
   return [
-    `If only one can be had, take ${name(chosen)}: it is worth the most, ${writeMoney(best.npv, format)}.`,
+    `If the projects are mutually exclusive, choose ${name(chosen)}: it has the highest net present value, ${writeMoney(best.npv, format)}.`,
     ...conflict(contenders, chosen),
     ...increments.flatMap(({ from, to, judged }) => {
       if (!judged.ok) return [];
@@ -37,7 +37,7 @@ export function verdicts(
           ? `earns ${writeRate(only, format)} a year and `
           : "";
       return [
-        `Going from ${name(from)} to ${name(to)} is a project of its own: it ${earns}is worth ${writeMoney(npv, format)}, so the larger one is ${npv > 0 ? "the better" : "not the better"} of the two.`,
+        `Incremental project, ${name(from)} to ${name(to)}: it ${earns}has a net present value of ${writeMoney(npv, format)}, so choose ${npv > 0 ? name(to) : name(from)}.`,
       ];
     }),
     ...unequalLives(contenders, format),
@@ -49,7 +49,7 @@ function conflict(contenders: readonly Contender[], chosen: number): string[] {
   const byRate = placesBy(contenders, "irr").indexOf(1);
   if (byRate < 0 || byRate === chosen) return [];
   return [
-    `The internal rate prefers ${contenders[byRate]?.name ?? ""}, as a small or quick project may earn a high rate on little money; go by the value.`,
+    `${contenders[byRate]?.name ?? ""} has the highest internal rate of return, but a high rate on a small outlay can add less value. Choose by net present value.`,
   ];
 }
 
@@ -62,7 +62,7 @@ function unequalLives(contenders: readonly Contender[], format: AnswerFormat): s
   if (own === undefined || annual === null) return [];
   const told = [...new Set(lives)].sort((one, other) => one - other).map(spanWords);
   return [
-    `They do not last equally long (${told.join(", ")}). If each can be done again and again, compare what they are worth a year: ${own.name} is first with ${writeMoney(annual, format)}.`,
+    `Their lives differ (${told.join(", ")}). If each can be repeated, compare equivalent annual annuities: ${own.name} is best, with ${writeMoney(annual, format)}.`,
   ];
 }
 
@@ -74,8 +74,8 @@ export function budgetVerdict(
 ): string {
   const best = bestWithin(contenders, budget);
   const money = (amount: number) => writeMoney(amount, format);
-  if (best === null) return `nothing that fits is worth more than it costs.`;
-  return `take ${listed(namesOf(contenders, best))}: ${money(best.outlay)} laid out today, ${best.taken.length > 1 ? "together " : ""}worth ${money(best.npv)}${best.outlay < budget ? `, and ${money(budget - best.outlay)} left` : ""}.`;
+  if (best === null) return "choose none: no affordable project has a positive net present value.";
+  return `choose ${listed(namesOf(contenders, best))}: outlay ${money(best.outlay)}, net present value ${money(best.npv)}${best.outlay < budget ? `, ${money(budget - best.outlay)} unspent` : ""}.`;
 }
 
 function namesOf(contenders: readonly Contender[], { taken }: Choice): string[] {

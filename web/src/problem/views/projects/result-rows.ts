@@ -47,7 +47,7 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
     cells: contenders.map((one) => ({ text: text(one), place: null })),
   });
   return [
-    unranked("Laid out today", ({ flows }) => writeMoney(outlayOf(flows), format)),
+    unranked("Initial outlay", ({ flows }) => writeMoney(outlayOf(flows), format)),
     unranked("Life", ({ flows }) => spanWords((flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0))),
     ...RANKED.map(([measure, ranked]): ResultRow => {
       const places = placesBy(contenders, ranked);
@@ -76,7 +76,7 @@ export function resultFigures(contenders: readonly Contender[]): FigureTable {
   return {
     heads: [
       "Project",
-      "Laid out today",
+      "Initial outlay",
       "Life in years",
       ...RANKED.map(([measure]) => MEASURE_NAMES[measure]),
     ],

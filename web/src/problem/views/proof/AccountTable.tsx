@@ -31,10 +31,10 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
       {isLong && (
         <p className={styles.sentence}>
           <label>
-            The first rows, the last ones, and the one{" "}
+            Show also the row{" "}
             <input
               className={`ink-field ${styles.when ?? ""}`}
-              aria-label="Which row in between: a time"
+              aria-label="Row to show: a time"
               placeholder="after 2 years"
               maxLength={60}
               value={wanted}
@@ -50,11 +50,11 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
         <table className={`figures ${styles.table ?? ""}`}>
           <thead>
             <tr>
-              <th scope="col">When</th>
-              <th scope="col">There before</th>
-              <th scope="col">Interest since</th>
-              <th scope="col">{kind === "owed" ? "Borrowed or paid" : "Paid in or out"}</th>
-              <th scope="col">{kind === "owed" ? "Owed then" : "Saved then"}</th>
+              <th scope="col">Time</th>
+              <th scope="col">Opening balance</th>
+              <th scope="col">Interest</th>
+              <th scope="col">{kind === "owed" ? "Borrowed / repaid" : "Deposited / withdrawn"}</th>
+              <th scope="col">Closing balance</th>
             </tr>
           </thead>
           <tbody>
@@ -79,7 +79,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
   );
 }
 
-/** The last row on or before a time that is typed. */
+/** The last row on or before a typed time. */
 export function rowAt(rows: readonly AccountRow[], typed: string): AccountRow | null {
   const read = readTime(typed.replace(/^\s*after\s+/i, ""));
   if (!read.ok) return null;

@@ -26,7 +26,7 @@ export function BalanceChart({ life, format, here }: BalanceChartProps) {
       ref={place}
       className={styles.chart}
       role="img"
-      aria-label={`What is ${kind} over ${yearsInWords(last)}: at most ${writeMoney(largest, format)}, and nothing at the end.`}
+      aria-label={`What is ${kind} over ${yearsInWords(last)}: highest ${writeMoney(largest, format)}, closing at zero.`}
     >
       {width > 0 && (
         <AreaChart

@@ -3,9 +3,9 @@ import type { Way, WayName } from "@kestrelmoor/core/teaching";
 import styles from "./Proof.module.css";
 
 const WORDS: Readonly<Record<WayName, string>> = {
-  "one-by-one": "Each amount discounted to today by itself, and added up",
-  factors: "By the factors of the workings",
-  accumulated: "Everything accumulated to the end first, and discounted back",
+  "one-by-one": "Discount each amount to today and add",
+  factors: "Use the factors in the workings",
+  accumulated: "Accumulate everything to the end, then discount",
 };
 
 interface OtherWaysProps {
@@ -18,13 +18,13 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
   const hasValue = ways.some(({ value }) => value !== null);
   const money = (amount: number | null) => (amount === null ? "–" : writeMoney(amount, format));
   return (
-    <div className={styles.scroll} role="region" aria-label="Other ways" tabIndex={0}>
+    <div className={styles.scroll} role="region" aria-label="Other methods" tabIndex={0}>
       <table className={`figures ${styles.table ?? ""}`}>
         <thead>
           <tr>
-            <th scope="col">Way</th>
-            <th scope="col">In, today</th>
-            <th scope="col">Out, today</th>
+            <th scope="col">Method</th>
+            <th scope="col">Money in, present value</th>
+            <th scope="col">Money out, present value</th>
             {hasValue && <th scope="col">The answer</th>}
             <th scope="col">Agrees</th>
           </tr>
@@ -48,5 +48,5 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
 /** How far apart in words: to how many digits two numbers are the same. */
 function agreement(apart: number): string {
   const digits = apart === 0 ? 15 : Math.min(15, Math.floor(-Math.log10(apart)));
-  return digits >= 9 ? `to ${digits} digits` : `differs by ${formatSignificant(apart * 100, 3)} %`;
+  return digits >= 9 ? `to ${digits} digits` : `differs by ${formatSignificant(apart * 100, 3)}%`;
 }

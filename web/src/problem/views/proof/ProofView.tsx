@@ -32,8 +32,8 @@ export function ProofView() {
   if (proof === null) {
     return (
       <p className={styles.quiet}>
-        Once the problem has an answer, its account is run here date by date: if it ends at nothing,
-        the answer is right.
+        When the problem has an answer, its account is shown here date by date: a closing balance of
+        zero proves the answer.
       </p>
     );
   }
@@ -42,7 +42,7 @@ export function ProofView() {
     <>
       {life === null ? (
         <p className={styles.quiet}>
-          There are too many payments to go through them one by one. The ways below do without.
+          There are too many payments to list. See the other methods below.
         </p>
       ) : (
         <>
@@ -53,18 +53,17 @@ export function ProofView() {
           <AccountTable life={life} format={format} wanted={wanted} onWant={setWanted} />
         </>
       )}
-      <h3 className={styles.head}>The same by other ways</h3>
+      <h3 className={styles.head}>Other methods</h3>
       <OtherWays ways={ways} format={format} />
     </>
   );
 }
 
 function endWords(left: number, isBrokenOff: boolean, isWorth: boolean, nothing: string): string {
-  const taken = isWorth ? " The worth is taken out at its date." : "";
+  const taken = isWorth ? " The value is withdrawn at the focal date." : "";
   if (isBrokenOff) {
-    return `The payments go on for ever; the account is run until they no longer weigh anything today.${taken}`;
+    return `The payments never end; the account runs until their present value is negligible.${taken}`;
   }
-  const rounding =
-    left === 0 ? "" : `, but for rounding in the digits beyond (${formatSignificant(left, 2)})`;
-  return `Run date by date with nothing but interest and the money that moves, the account ends at ${nothing}${rounding}: the answer balances.${taken}`;
+  const rounding = left === 0 ? "" : ` (rounding error ${formatSignificant(left, 2)})`;
+  return `Date by date, with interest and every payment, the account closes at ${nothing}${rounding}: the answer is correct.${taken}`;
 }

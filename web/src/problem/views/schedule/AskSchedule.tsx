@@ -41,8 +41,8 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
   return (
     <ul className={styles.asked}>
       <li>
-        From payment {field("spanFrom", "First payment of the span", String(usual.from))} to{" "}
-        {field("spanTo", "Last payment of the span", String(usual.to))}:{" "}
+        From payment {field("spanFrom", "First payment of the period", String(usual.from))} to{" "}
+        {field("spanTo", "Last payment of the period", String(usual.to))}:{" "}
         <Answer>
           {totals === null || !span.ok ? (
             <Complaint>{span.ok ? "" : span.sentence}</Complaint>
@@ -60,15 +60,15 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
         </Answer>
       </li>
       <li>
-        The balance is first {kind === "repaying" ? "below" : "at"}{" "}
+        The balance first {kind === "repaying" ? "falls below" : "reaches"}{" "}
         {field("below", "A balance", kind === "repaying" ? "10,000" : "5,000")}:{" "}
         <Answer>
           {choice.below.trim() !== "" && <BalanceReached {...{ account, typed: choice.below }} />}
         </Answer>
       </li>
       <li>
-        {schedule.isOwed ? "Paid off" : "All taken out"} after{" "}
-        {field("paidOff", "When it is paid off", "2 years 10 days")}:{" "}
+        {schedule.isOwed ? "Payoff" : "Balance withdrawn"} after{" "}
+        {field("paidOff", "Payoff time", "2 years 10 days")}:{" "}
         <Answer>
           {choice.paidOff.trim() !== "" && (
             <PaidOff {...{ account, typed: choice.paidOff, money }} />
@@ -77,7 +77,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
       </li>
       {half !== null && (
         <li>
-          Half of it is {schedule.isOwed ? "repaid" : "used up"} with payment{" "}
+          Half {schedule.isOwed ? "the principal is repaid" : "the balance is withdrawn"} by payment{" "}
           {half.payment.toLocaleString("en")}, {afterWords(half.time)}.
         </li>
       )}
@@ -128,10 +128,10 @@ function BalanceReached({ account, typed }: TypedProps) {
   if (!amount.ok) return <Issues issues={amount.issues} />;
   const row = firstReaching(account.schedule, amount.value);
   return row === null ? (
-    <Complaint>never: the balance does not get there.</Complaint>
+    <Complaint>never reached.</Complaint>
   ) : (
     <>
-      with payment <strong>{row.payment.toLocaleString("en")}</strong>, {afterWords(row.time)}
+      at payment <strong>{row.payment.toLocaleString("en")}</strong>, {afterWords(row.time)}
     </>
   );
 }
@@ -144,12 +144,12 @@ function PaidOff({
   const time = readTime(typed);
   if (!time.ok) return <Issues issues={time.issues} />;
   const owed = owedAt(account.run, time.value.years);
-  const { isThere } = scheduleWords(account.schedule);
-  if (owed === null) return <Complaint>nothing is there at that time.</Complaint>;
+
+  if (owed === null) return <Complaint>no balance at that time.</Complaint>;
   return (
     <>
-      <strong>{money(owed.amount)}</strong> is {isThere}
-      {owed.interest === 0 ? "" : `, ${money(owed.interest)} of it interest since the last payment`}
+      <strong>{money(owed.amount)}</strong>
+      {owed.interest === 0 ? "" : `, including ${money(owed.interest)} of accrued interest`}
     </>
   );
 }

@@ -58,11 +58,11 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
     case "extra":
       return (
         <>
-          {isSaving ? "Put in" : "Pay"} <Typed {...part} field="amount" name="Extra" hint="100" />{" "}
-          extra{" "}
+          {isSaving ? "Deposit" : "Pay"}{" "}
+          <Typed {...part} field="amount" name="Extra amount" hint="100" /> extra{" "}
           <Chosen
             id={line.id}
-            label="How often"
+            label="Frequency"
             value={line.often}
             options={[
               ["payment", "with every payment"],
@@ -72,11 +72,17 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
             choice={(often) => ({ often })}
           />
           {line.often === "once" ? "with" : "from"} payment{" "}
-          <Typed {...part} field="from" name="First payment with the extra" hint="1" />
+          <Typed {...part} field="from" name="First payment with the extra amount" hint="1" />
           {line.often !== "once" && (
             <>
               {" "}
-              to <Typed {...part} field="to" name="Last payment with the extra" hint="the end" />
+              to{" "}
+              <Typed
+                {...part}
+                field="to"
+                name="Last payment with the extra amount"
+                hint="the end"
+              />
             </>
           )}
         </>
@@ -84,7 +90,7 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
     case "round-up":
       return (
         <>
-          Each payment is rounded up to a multiple of{" "}
+          Round each payment up to a multiple of{" "}
           <Typed {...part} field="multiple" name="Multiple" hint="10" />
         </>
       );
@@ -92,34 +98,36 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
     case "holiday":
       return (
         <>
-          {line.kind === "holiday" ? "Nothing" : "Only the interest"} is{" "}
-          {isSaving ? "put in" : "paid"} for{" "}
-          <Typed {...part} field="lasts" name="For how long" hint="6 payments" /> from payment{" "}
-          <Typed {...part} field="from" name="First payment of the change" hint="13" />
-          on,{line.kind === "holiday" && " while interest runs on,"}{" "}
-          <Then {...{ line, isSaving }} />
+          {line.kind === "interest-only"
+            ? "Pay interest only"
+            : isSaving
+              ? "Deposit nothing"
+              : "Pay nothing"}{" "}
+          for <Typed {...part} field="lasts" name="Number of payments" hint="6 payments" />, from
+          payment <Typed {...part} field="from" name="First payment of the change" hint="13" />
+          {line.kind === "holiday" && "; interest accrues"}, <Then {...{ line, isSaving }} />
         </>
       );
     case "rate":
       return (
         <>
-          The rate is <Typed {...part} field="percent" name="New rate" hint="6.25%" /> from payment{" "}
-          <Typed {...part} field="from" name="First payment at the new rate" hint="13" />
-          on, <Then {...{ line, isSaving }} />
+          Change the rate to <Typed {...part} field="percent" name="New rate" hint="6.25%" /> from
+          payment <Typed {...part} field="from" name="First payment at the new rate" hint="13" />,{" "}
+          <Then {...{ line, isSaving }} />
         </>
       );
     case "fee":
       return (
         <>
-          A fee of <Typed {...part} field="amount" name="Fee" hint="250" /> at the start
+          Upfront fee of <Typed {...part} field="amount" name="Fee" hint="250" />
           {!isSaving && (
             <Chosen
               id={line.id}
               label="How the fee is paid"
               value={line.paid}
               options={[
-                ["at-once", "paid at once"],
-                ["added", "added to what is owed"],
+                ["at-once", ", paid separately"],
+                ["added", ", added to the loan"],
               ]}
               choice={(paid) => ({ paid })}
             />
@@ -129,8 +137,8 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
     case "residual":
       return (
         <>
-          A residual of <Typed {...part} field="amount" name="Residual" hint="5,000" /> is left to
-          the end, and the payment is reset to leave it
+          Balloon payment of <Typed {...part} field="amount" name="Balloon payment" hint="5,000" />{" "}
+          at the end; the payments are recalculated
         </>
       );
   }
@@ -169,10 +177,10 @@ function Typed({ line, reading, field, name, hint }: TypedProps) {
   );
 }
 
-/** An empty end of a span is no mistake. */
+/** An empty end of a span is valid. */
 const NOTHING_SAID = { state: "value", value: null } as const;
 
-/** Which payments are meant, where they are said as a time. */
+/** The payment numbers, if they are typed as a time. */
 function meantWords(field: ChangeField, value: number): string | null {
   const number = formatExact(value);
   if (field === "lasts") return ` = ${number} ${value === 1 ? "payment" : "payments"}`;
@@ -188,17 +196,17 @@ function Then({ line, isSaving }: ThenProps) {
   return (
     <Chosen
       id={line.id}
-      label="What becomes of the payments"
+      label="Effect on the payments"
       value={line.then}
       options={
         isSaving
           ? [
-              ["reset", "then deposits reach the same end"],
-              ["kept", "then deposits stay as they are"],
+              ["reset", "then recalculate the deposits to reach the same goal"],
+              ["kept", "then keep the deposits"],
             ]
           : [
-              ["reset", "then payments are reset to end in time"],
-              ["kept", "then payments stay as they are"],
+              ["reset", "then recalculate the payments to keep the term"],
+              ["kept", "then keep the payments"],
             ]
       }
       choice={(then) => ({ then })}

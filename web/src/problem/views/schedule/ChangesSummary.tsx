@@ -48,16 +48,16 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
   const rows: readonly (readonly [string, (column: Column) => string])[] = [
     ["Payment", ({ payment }) => levelWords(payment, money)],
     ["Payments", ({ count }) => count.toLocaleString("en")],
-    ["The last one", ({ last, ends }) => `${money(last)} ${ends}`],
+    ["Final payment", ({ last, ends }) => `${money(last)} ${ends}`],
     [
       fee !== 0 && isLoan ? `${words.paidInAll}, with the fee` : words.paidInAll,
       ({ paid }) => money(paid),
     ],
     [words.interest, ({ interest }) => money(interest)],
-    ...(hasLeft ? [["At the end", ({ left }: Column) => money(left)] as const] : []),
+    ...(hasLeft ? [["Closing balance", ({ left }: Column) => money(left)] as const] : []),
     [
-      plain.schedule.isOwed ? "Effective yearly cost" : "Effective yearly return",
-      ({ effective }) => (effective === null ? "there is none" : formatPercent(effective, 4)),
+      plain.schedule.isOwed ? "Effective annual cost" : "Effective annual return",
+      ({ effective }) => (effective === null ? "none" : formatPercent(effective, 4)),
     ],
   ];
   return (
@@ -70,7 +70,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
           <thead>
             <tr>
               <td />
-              <th scope="col">As it is</th>
+              <th scope="col">Without changes</th>
               <th scope="col">With the changes</th>
             </tr>
           </thead>
@@ -91,7 +91,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
   );
 }
 
-/** "500.00, from payment 13 on 540.00"; of many levels the first few. */
+/** "500.00, 540.00 from payment 13"; of many levels, the first few. */
 function levelWords(
   levels: ScheduleAccount["schedule"]["levels"],
   money: (amount: number) => string,
@@ -100,7 +100,7 @@ function levelWords(
   if (first === undefined) return "–";
   const told = later
     .slice(0, 3)
-    .map(({ fromPayment, amount }) => `from payment ${fromPayment} on ${money(amount)}`);
+    .map(({ fromPayment, amount }) => `${money(amount)} from payment ${fromPayment}`);
   const rest = later.length > 3 ? ["and so on"] : [];
   return [money(first.amount), ...told, ...rest].join(", ");
 }

@@ -22,7 +22,7 @@ export function PrintedSchedule(props: PrintedScheduleProps) {
   }, [account, firstDate, format]);
   return (
     <OnPaper
-      name="Schedule on paper"
+      name="Printed schedule"
       title={title.trim() === "" ? "Schedule" : title}
       {...{ heads, lines, onPrinted }}
     />

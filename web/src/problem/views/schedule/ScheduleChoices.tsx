@@ -9,10 +9,12 @@ import styles from "./Schedule.module.css";
 interface ScheduleChoicesProps {
   readonly streams: readonly Flow[];
   readonly flow: string;
+  /** The name of the schedule, such as "Amortization schedule". */
+  readonly name: string;
 }
 
-/** Of which payments, how they are counted, and when the first one falls, as parts of a sentence. */
-export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
+/** The payments, the rounding and the first date of the schedule, as parts of a sentence. */
+export function ScheduleChoices({ streams, flow, name }: ScheduleChoicesProps) {
   const [, look] = useScheduleChoice();
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const { type, leave, change } = useFieldEditing();
@@ -20,7 +22,7 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
   return (
     <>
       <p className={styles.sentence}>
-        The schedule of{" "}
+        {name} for{" "}
         {streams.length === 1 ? (
           <strong>{nameOf(streams[0])}</strong>
         ) : (
@@ -31,13 +33,13 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
             onChoose={(id) => look({ flow: id, open: null })}
           />
         )}
-        , counted{" "}
+        ,{" "}
         <InkChoice<ScheduleOptions["rounding"]>
-          label="How it is counted"
+          label="Rounding"
           value={rounding}
           options={[
-            ["none", "with every digit, as the textbook does"],
-            ["cent", "in whole cents, as a lender does"],
+            ["none", "unrounded (as in a textbook)"],
+            ["cent", "rounded to the cent (as a lender does)"],
           ]}
           onChoose={(wanted) =>
             change(({ schedule }) => {
@@ -45,7 +47,7 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
             })
           }
         />
-        , the first payment on{" "}
+        , first payment on{" "}
         <input
           className={`ink-field ${styles.date ?? ""}`}
           aria-label="Date of the first payment"
@@ -63,16 +65,11 @@ export function ScheduleChoices({ streams, flow }: ScheduleChoicesProps) {
         />
         .
       </p>
-      {isWrong && (
-        <p className={styles.complaint}>
-          Write the date as year-month-day, such as 2027-03-31; it has to be one that the calendar
-          has.
-        </p>
-      )}
+      {isWrong && <p className={styles.complaint}>Type a calendar date, such as 2027-03-31.</p>}
       {dateIn(firstDate) !== null && (
         <p className={styles.quiet}>
-          Later payments keep the day; where a month is too short for it they fall on its last day.
-          Interest is reckoned by the textbook year all the same.
+          Later payments fall on the same day, or on the last day of a shorter month. Interest is
+          still calculated in equal periods.
         </p>
       )}
     </>

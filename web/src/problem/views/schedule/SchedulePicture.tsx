@@ -16,7 +16,6 @@ import { useElementWidth } from "../../../ui/use-element-width";
 import type { ScheduleAccount } from "./account-of";
 import { drawnBalances, partsOverTime, stepOf } from "./picture-points";
 import { useScheduleChoice } from "./schedule-choice";
-import { scheduleWords } from "./schedule-words";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
@@ -48,13 +47,13 @@ export function SchedulePicture(props: SchedulePictureProps) {
             <figcaption>
               {isSaving ? (
                 <>
-                  <Swatch of="heather" /> put in and <Swatch of="gorse" /> growth, after each
+                  <Swatch of="heather" /> deposits and <Swatch of="gorse" /> interest, after each
                   payment
                 </>
               ) : (
-                `${scheduleWords(schedule).after} each payment`
+                "Balance after each payment"
               )}
-              {plain !== null && "; dashed: without the changes"}
+              {plain !== null && "; dashed: without changes"}
             </figcaption>
             <Balance {...props} width={half} short={short} />
           </figure>
@@ -68,7 +67,7 @@ export function SchedulePicture(props: SchedulePictureProps) {
                 </>
               )}{" "}
               {stepOf(account, plain)}
-              {plain !== null && "; paler: without the changes"}
+              {plain !== null && "; paler: without changes"}
             </figcaption>
             <div role="img" aria-label={partsInWords(parts, money, isSaving)}>
               <BarChart
@@ -89,7 +88,7 @@ export function SchedulePicture(props: SchedulePictureProps) {
                 {plain !== null && !isSaving && (
                   <Bar
                     dataKey="plainPrincipal"
-                    name="principal without the changes"
+                    name="principal without changes"
                     stackId="plain"
                     fill="var(--heather)"
                     fillOpacity={PALE}
@@ -99,7 +98,7 @@ export function SchedulePicture(props: SchedulePictureProps) {
                 {plain !== null && (
                   <Bar
                     dataKey="plainInterest"
-                    name="interest without the changes"
+                    name="interest without changes"
                     stackId="plain"
                     fill="var(--gorse)"
                     fillOpacity={PALE}
@@ -245,11 +244,10 @@ function Balance({ account, plain, format, width, short }: BalanceProps) {
 function balanceInWords(schedule: Schedule, money: (amount: number) => string): string {
   const { rows, kind, totalInterest } = schedule;
   const [first, last] = [rows[0], rows.at(-1)];
-  if (first === undefined || last === undefined) return "An empty chart";
-  const { isThere } = scheduleWords(schedule);
+  if (first === undefined || last === undefined) return "No data";
   return kind === "saving"
-    ? `What is ${isThere} over the payments: ${money(last.balance)} at the end, of which ${money(totalInterest)} is growth.`
-    : `What is ${isThere} over the payments: from ${money(first.opening)} to ${money(last.balance)}.`;
+    ? `Balance by payment: ${money(last.balance)} at the end, including ${money(totalInterest)} of interest.`
+    : `Balance by payment: from ${money(first.opening)} to ${money(last.balance)}.`;
 }
 
 function partsInWords(
@@ -258,7 +256,7 @@ function partsInWords(
   isSaving: boolean,
 ): string {
   const [first, last] = [parts[0], parts.at(-1)];
-  if (first === undefined || last === undefined) return "An empty chart";
+  if (first === undefined || last === undefined) return "No data";
   const words = ({ name, interest = 0, principal = 0 }: typeof first) =>
     `${name}: interest ${money(interest)}${isSaving ? "" : `, principal ${money(principal)}`}`;
   return `From ${words(first)} to ${words(last)}.`;

@@ -9,7 +9,7 @@ export interface SchedulePartProps {
   readonly format: AnswerFormat;
 }
 
-/** What the whole schedule comes to, and what rounding to cents does to it. */
+/** The totals of the schedule, and the effect of rounding to cents. */
 export function ScheduleSummary({ account, format }: SchedulePartProps) {
   const { schedule } = account;
   const money = (amount: number) => writeMoney(amount, format);
@@ -19,11 +19,11 @@ export function ScheduleSummary({ account, format }: SchedulePartProps) {
   const figures: readonly (readonly [string, string])[] = [
     ["Payment", money(payment)],
     ["Payments", paymentsMade.toLocaleString("en")],
-    ["Last payment", money(finalPayment)],
+    ["Final payment", money(finalPayment)],
     [words.paidInAll, money(totalPaid)],
     [words.interest, money(totalInterest)],
     ...(kind === "repaying" && Math.abs(left) >= 0.005
-      ? [["Left at the end", money(left)] as const]
+      ? [["Closing balance", money(left)] as const]
       : []),
   ];
   const rounding = roundingWords(account, money);
@@ -42,7 +42,7 @@ export function ScheduleSummary({ account, format }: SchedulePartProps) {
   );
 }
 
-/** Why the last payment of a schedule in cents is another one; `null` where it is not. */
+/** Why the final payment of a schedule in cents differs; `null` if it does not. */
 export function roundingWords(
   { schedule }: ScheduleAccount,
   money: (amount: number) => string,
@@ -51,6 +51,6 @@ export function roundingWords(
   if (payment === exactPayment || money(payment) === money(finalPayment) || kind === "saving") {
     return null;
   }
-  const side = payment > exactPayment ? "more" : "less";
-  return `Each payment is rounded to ${money(payment)}, a little ${side} than it exactly is, and the interest of each period is rounded too. The last payment of ${money(finalPayment)} settles what that leaves.`;
+  const side = payment > exactPayment ? "above" : "below";
+  return `Each payment is rounded to ${money(payment)}, slightly ${side} the exact value, and each period's interest is rounded too. The final payment of ${money(finalPayment)} clears the difference.`;
 }

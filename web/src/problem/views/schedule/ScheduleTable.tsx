@@ -96,10 +96,10 @@ export function ScheduleTable(props: SchedulePartProps) {
           {years.length > 0 && (
             <>
               <button type="button" className="word-button" onClick={() => openYears("all")}>
-                Open every year
+                Expand all years
               </button>
               <button type="button" className="word-button" onClick={() => openYears("none")}>
-                Years alone
+                Years only
               </button>
             </>
           )}

@@ -14,13 +14,14 @@ import { ScheduleChoices } from "./ScheduleChoices";
 import { SchedulePicture } from "./SchedulePicture";
 import { ScheduleSummary } from "./ScheduleSummary";
 import { ScheduleTable } from "./ScheduleTable";
+import { scheduleName } from "./schedule-words";
 import { changesOn, useChangeLines } from "./use-change-lines";
 import styles from "./Schedule.module.css";
 
-/** Ten thousand rows are run through; while somebody types, that waits for a pause. */
+/** A schedule may have ten thousand rows; while somebody types, it waits for a pause. */
 const RUNS_AFTER_MS = 120;
 
-/** The life of a loan or of savings, payment by payment. */
+/** The schedule of a loan, a fund or savings, payment by payment. */
 export function ScheduleView() {
   const now = useDocumentState((state) => state.outcome);
   const { problem, result } = useLingering(now, RUNS_AFTER_MS);
@@ -33,42 +34,46 @@ export function ScheduleView() {
   if (problem === null || result?.ok !== true || flow === undefined) {
     return (
       <p className={styles.quiet}>
-        Once payments that repeat have an answer, every one of them stands here: what is owed or
-        saved before and after it, its interest, and how much of it brings the balance down.
+        When repeated payments have an answer, the schedule appears here: balance, interest and
+        principal for every payment.
       </p>
     );
   }
-  return (
-    <>
-      <ScheduleChoices streams={streams} flow={flow.id} />
-      <ScheduleOf problem={problem} solution={result.value} flow={flow.id} />
-    </>
-  );
+  return <ScheduleOf {...{ problem, streams }} solution={result.value} flow={flow.id} />;
 }
 
 interface ScheduleOfProps {
   readonly problem: Problem;
   readonly solution: Solution;
+  readonly streams: Problem["flows"];
   readonly flow: string;
 }
 
-function ScheduleOf({ problem, solution, flow }: ScheduleOfProps) {
+function ScheduleOf({ problem, solution, streams, flow }: ScheduleOfProps) {
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const format = useAnswerFormat();
   const lines = useChangeLines(problem, solution, flow);
-  // What is typed on a line of changes waits for a pause as well.
+  // Typing on a line of changes waits for a pause too.
   const settled = useLingering(lines, RUNS_AFTER_MS);
   const found = useMemo(
     () => changedAccounts(problem, flow, rounding, changesOn(settled)),
     [problem, flow, rounding, settled],
   );
-  if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
+  if (!found.ok) {
+    return (
+      <>
+        <ScheduleChoices {...{ streams, flow }} name="Schedule" />
+        <p className={styles.quiet}>{found.sentence}</p>
+      </>
+    );
+  }
   const { accounts } = found;
   const { plain, changed } = accounts;
   const date = dateIn(firstDate);
   const parts = { account: changed ?? plain, firstDate: date, format };
   return (
     <>
+      <ScheduleChoices {...{ streams, flow }} name={scheduleName(plain.schedule)} />
       <ScheduleChanges {...{ flow, lines, accounts }} />
       {changed === null ? (
         <ScheduleSummary {...parts} />

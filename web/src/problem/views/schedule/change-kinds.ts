@@ -11,11 +11,11 @@ interface ChangeKind {
 
 /** Everything that can be changed, in the order in which it is offered. */
 export const CHANGE_KINDS: Readonly<Record<ChangeLine["kind"], ChangeKind>> = {
-  extra: { chosen: "Something extra", isForSavings: true, field: "amount" },
-  "round-up": { chosen: "Payments rounded up", isForSavings: true, field: "multiple" },
-  "interest-only": { chosen: "Only interest for a while", isForSavings: false, field: "lasts" },
-  holiday: { chosen: "Payments left out", isForSavings: true, field: "lasts" },
-  rate: { chosen: "Another rate from a payment on", isForSavings: true, field: "percent" },
-  fee: { chosen: "A fee at the start", isForSavings: true, field: "amount" },
-  residual: { chosen: "A residual at the end", isForSavings: false, field: "amount" },
+  extra: { chosen: "Extra payment", isForSavings: true, field: "amount" },
+  "round-up": { chosen: "Rounded-up payments", isForSavings: true, field: "multiple" },
+  "interest-only": { chosen: "Interest-only period", isForSavings: false, field: "lasts" },
+  holiday: { chosen: "Payment holiday", isForSavings: true, field: "lasts" },
+  rate: { chosen: "Rate change", isForSavings: true, field: "percent" },
+  fee: { chosen: "Upfront fee", isForSavings: true, field: "amount" },
+  residual: { chosen: "Balloon payment", isForSavings: false, field: "amount" },
 };

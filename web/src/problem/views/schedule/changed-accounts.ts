@@ -70,5 +70,5 @@ export function changedAccounts(
 
 function neverComes(payment: number, last: number): string {
   const [later, all] = [payment, last].map((number) => number.toLocaleString("en"));
-  return `Payment ${later ?? ""} never comes: payment ${all ?? ""} is the last. This changes nothing.`;
+  return `There is no payment ${later ?? ""}: payment ${all ?? ""} is the last. This change has no effect.`;
 }

@@ -30,7 +30,7 @@ export function goTo(typed: string, account: ScheduleAccount, firstDate: string 
   const number = NUMBER.exec(text);
   if (number !== null) {
     const row = rows[Number((number[1] ?? "").replaceAll(",", "")) - 1];
-    return row === undefined ? none(`There are payments 1 to ${last}.`) : { state: "found", row };
+    return row === undefined ? none(`Type a payment from 1 to ${last}.`) : { state: "found", row };
   }
   if (ISO_DATE.test(text)) return atDate(text, account, firstDate);
   const balance = BALANCE.exec(text);
@@ -38,12 +38,14 @@ export function goTo(typed: string, account: ScheduleAccount, firstDate: string 
     const amount = readMoney(balance[1] ?? "");
     if (!amount.ok) return none(amount.issues.map(sentenceWhereKnown).join(" "));
     const row = firstReaching(schedule, amount.value);
-    return row === null ? none("The balance never gets there.") : { state: "found", row };
+    return row === null ? none("The balance never reaches that.") : { state: "found", row };
   }
   const time = readTime(text.replace(/^after\s+/i, ""));
   if (!time.ok) return none(time.issues.map(sentenceWhereKnown).join(" "));
   const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
-  return row === undefined ? none("No payment has been made by then.") : { state: "found", row };
+  return row === undefined
+    ? none("No payment has been made by then. Type a later time.")
+    : { state: "found", row };
 }
 
 function atDate(
@@ -51,12 +53,13 @@ function atDate(
   { schedule, every }: ScheduleAccount,
   firstDate: string | null,
 ): Found {
-  if (firstDate === null) return none("Payments have dates once the first of them has one.");
-  if (dateIn(date) === null) return none(`The calendar has no ${date}.`);
+  if (firstDate === null)
+    return none("Payments have no dates yet. Type the date of the first payment.");
+  if (dateIn(date) === null) return none(`The date ${date} does not exist.`);
   const row = schedule.rows.find(
     ({ payment }) => (paymentDate(firstDate, every, payment - 1) ?? "") >= date,
   );
-  return row === undefined ? none("All has been paid by then.") : { state: "found", row };
+  return row === undefined ? none("Everything is repaid by then.") : { state: "found", row };
 }
 
 function none(sentence: string): Found {

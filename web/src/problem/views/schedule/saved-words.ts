@@ -1,7 +1,7 @@
 import { spanWords } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 
-/** What changes save or cost, in one sentence. */
+/** The effect of the changes, in one sentence. */
 export function savedWords(
   plain: ScheduleAccount,
   changed: ScheduleAccount,
@@ -12,14 +12,15 @@ export function savedWords(
   if (schedule.kind === "saving") return savingsWords(plain, changed, money);
   const time = (schedule.rows.at(-1)?.time ?? 0) - (changed.schedule.rows.at(-1)?.time ?? 0);
   const count = schedule.paymentsMade - changed.schedule.paymentsMade;
-  const who = schedule.isOwed ? "interest" : "interest earned";
+  // Less interest is a saving on a loan, and a loss on a fund.
+  const [saves, adds] = schedule.isOwed ? ["save", "add"] : ["lose", "add"];
   const parts = [
     Math.abs(interest) < 0.005
-      ? `leave the ${who} as it is`
-      : `make the ${who} ${money(Math.abs(interest))} ${interest > 0 ? "less" : "more"}`,
+      ? "do not change the interest"
+      : `${interest > 0 ? saves : adds} ${money(Math.abs(interest))} of interest`,
     count === 0
-      ? "end with the same payment"
-      : `end ${payments(Math.abs(count))} (${spanWords(Math.abs(time))}) ${count > 0 ? "sooner" : "later"}`,
+      ? "keep the same final payment"
+      : `end the ${schedule.isOwed ? "loan" : "payments"} ${payments(Math.abs(count))} (${spanWords(Math.abs(time))}) ${count > 0 ? "earlier" : "later"}`,
   ];
   return `The changes ${parts.join(" and ")}.`;
 }
@@ -32,14 +33,15 @@ function savingsWords(
   const end = ({ schedule }: ScheduleAccount) => schedule.rows.at(-1)?.balance ?? 0;
   const more = end(changed) - end(plain);
   const put = changed.schedule.totalPaid - plain.schedule.totalPaid;
-  const side = (amount: number) => (amount > 0 ? "more" : "less");
+  const side = (amount: number) => (amount > 0 ? "higher" : "lower");
   const isSame = (amount: number) => Math.abs(amount) < 0.005;
   const there = isSame(more)
-    ? "The same is there at the end"
-    : `With the changes ${money(Math.abs(more))} ${side(more)} is there at the end`;
-  return isSame(put)
-    ? `${there}, and just as much is put in.`
-    : `${there}, and ${money(Math.abs(put))} ${side(put)} is put in.`;
+    ? "the closing balance is unchanged"
+    : `the closing balance is ${money(Math.abs(more))} ${side(more)}`;
+  const deposits = isSame(put)
+    ? "the deposits are unchanged"
+    : `the deposits are ${money(Math.abs(put))} ${side(put)}`;
+  return `With the changes, ${there} and ${deposits}.`;
 }
 
 function payments(count: number): string {

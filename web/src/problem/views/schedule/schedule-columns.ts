@@ -45,16 +45,16 @@ export function scheduleColumns(
   const words = scheduleWords(schedule);
   const columns: readonly (readonly [Column, string])[] = [
     ["name", "Payment"],
-    ...(isOnScreen || !isDated ? [["when", "When"] as const] : []),
+    ...(isOnScreen || !isDated ? [["when", "Time"] as const] : []),
     ...(isDated ? [["date", "Date"] as const] : []),
     ["before", words.before],
     ["interest", "Interest"],
-    ...(account.hasOthers ? [["other", "Other money"] as const] : []),
+    ...(account.hasOthers ? [["other", "Other cash flows"] as const] : []),
     ["paid", words.paid],
-    ...(schedule.totalExtra === 0 ? [] : [["extra", "Of it extra"] as const]),
+    ...(schedule.totalExtra === 0 ? [] : [["extra", "Extra"] as const]),
     ...(schedule.kind === "repaying" ? [["principal", "Principal"] as const] : []),
     ["after", words.after],
-    ...(isOnScreen ? [["interestSoFar", "Interest so far"] as const] : []),
+    ...(isOnScreen ? [["interestSoFar", "Cumulative interest"] as const] : []),
   ];
   const cells = (parts: Parts) =>
     columns.map(([column]) => {
@@ -67,7 +67,7 @@ export function scheduleColumns(
     heads: columns.map(([, head]) => head),
     cellsOf: (row) => cells(partsOf(row, isDated)),
     totals: cells({
-      name: "In all",
+      name: "Total",
       interest: schedule.totalInterest,
       paid: schedule.totalPaid,
       extra: schedule.totalExtra,

@@ -1,27 +1,35 @@
 import type { Schedule } from "@kestrelmoor/core";
 
-/** How money and its movements are called in a schedule, which depends on whose they are. */
+/** The names of the columns and totals of a schedule, which depend on whose money it is. */
 export interface ScheduleWords {
   readonly before: string;
   readonly after: string;
   readonly paid: string;
   readonly paidInAll: string;
   readonly interest: string;
-  /** "1,000 is owed", "1,000 is there". */
-  readonly isThere: string;
 }
 
-/** A loan, a fund that is drawn down, savings, or a debt that grows with what is received. */
+const BALANCES = { before: "Opening balance", after: "Closing balance" };
+
+/** A loan, a fund with withdrawals, savings, or a debt that grows with the money received. */
 export function scheduleWords({ kind, isOwed }: Pick<Schedule, "kind" | "isOwed">): ScheduleWords {
-  const side = isOwed
-    ? { before: "Owed before", after: "Owed after", isThere: "owed" }
-    : { before: "There before", after: "There after", isThere: "there" };
   if (kind === "repaying") {
     return isOwed
-      ? { ...side, paid: "Paid", paidInAll: "Paid in all", interest: "Interest paid" }
-      : { ...side, paid: "Taken out", paidInAll: "Taken out", interest: "Interest earned" };
+      ? { ...BALANCES, paid: "Paid", paidInAll: "Total paid", interest: "Interest paid" }
+      : {
+          ...BALANCES,
+          paid: "Withdrawn",
+          paidInAll: "Total withdrawn",
+          interest: "Interest earned",
+        };
   }
   return isOwed
-    ? { ...side, paid: "Received", paidInAll: "Received", interest: "Interest charged" }
-    : { ...side, paid: "Put in", paidInAll: "Put in", interest: "Interest earned" };
+    ? { ...BALANCES, paid: "Received", paidInAll: "Total received", interest: "Interest charged" }
+    : { ...BALANCES, paid: "Deposited", paidInAll: "Total deposited", interest: "Interest earned" };
+}
+
+/** The name of the whole schedule. */
+export function scheduleName({ kind, isOwed }: Pick<Schedule, "kind" | "isOwed">): string {
+  if (isOwed) return "Amortization schedule";
+  return kind === "repaying" ? "Withdrawal schedule" : "Savings schedule";
 }

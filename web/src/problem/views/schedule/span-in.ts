@@ -19,12 +19,12 @@ export function spanIn(
   if (!isIn(from) || !isIn(to)) {
     return {
       ok: false,
-      sentence: `Write two numbers of payments, from 1 to ${count.toLocaleString("en")}.`,
+      sentence: `Type two payment numbers, from 1 to ${count.toLocaleString("en")}.`,
     };
   }
   return from <= to
     ? { ok: true, from, to }
-    : { ok: false, sentence: "The first payment of a span comes before its last." };
+    : { ok: false, sentence: "The first payment must come before the last." };
 }
 
 function numberIn(typed: string, usual: number): number {

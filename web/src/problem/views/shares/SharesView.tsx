@@ -25,8 +25,7 @@ export function SharesView() {
   if (result?.ok !== true) {
     return (
       <p className={styles.quiet}>
-        Once the problem has an answer, this adds up what each line is worth at a date of your
-        choice.
+        When the problem has an answer, you see each line's value at any date.
       </p>
     );
   }
@@ -38,13 +37,13 @@ export function SharesView() {
   return (
     <>
       <DateField years={years} onChange={setYears} />
-      <div className={styles.scroll} role="region" aria-label="Worth of each line" tabIndex={0}>
+      <div className={styles.scroll} role="region" aria-label="Value of each line" tabIndex={0}>
         <table className={`figures ${styles.table ?? ""}`}>
           <thead>
             <tr>
               <th scope="col">Line</th>
-              <th scope="col">Worth today</th>
-              {!isToday && <th scope="col">Worth {when}</th>}
+              <th scope="col">Present value</th>
+              {!isToday && <th scope="col">Value {when}</th>}
             </tr>
           </thead>
           <tbody>
@@ -75,7 +74,7 @@ export function SharesView() {
               );
             })}
             <tr className={styles.together}>
-              <th scope="row">Together</th>
+              <th scope="row">Net value</th>
               <Worth worth={today.together} of="all lines" format={format} />
               {!isToday && <Worth worth={then.together} of={`all lines ${when}`} format={format} />}
             </tr>
@@ -83,7 +82,7 @@ export function SharesView() {
         </table>
       </div>
       <p className={styles.quiet}>
-        Amounts at different times are not added as they are: each is first moved to the same date.
+        Amounts at different times cannot be added directly: first move each to the focal date.
       </p>
     </>
   );
@@ -138,7 +137,7 @@ function Worth({ worth, of, format }: WorthProps) {
   return (
     <td>
       {!isNothing && <span className={styles.way}>{worth < 0 ? "out" : "in"}</span>}
-      <CopyFigure text={isMinus ? writeMoney(worth, format) : size} what={`the worth of ${of}`} />
+      <CopyFigure text={isMinus ? writeMoney(worth, format) : size} what={`the value of ${of}`} />
     </td>
   );
 }
@@ -156,7 +155,7 @@ function DateField({ years, onChange }: DateFieldProps) {
   return (
     <p className={styles.sentence}>
       <label>
-        Everything moved to one date:{" "}
+        Focal date:{" "}
         <input
           className={`ink-field ${styles.date ?? ""}`}
           aria-invalid={isMistaken}

@@ -32,8 +32,8 @@ export function TableView() {
   if (problem === null || solution === null || read === null) {
     return (
       <p className={styles.quiet}>
-        A table solves what one factor solves: two amounts, or payments against one amount at their
-        beginning or end, under one rate and over whole periods.
+        A table works for one factor: two amounts, or payments and one amount at their start or end,
+        at one rate and over whole periods.
       </p>
     );
   }
@@ -58,7 +58,7 @@ function Solved({ problem, solution, read }: SolvedProps) {
   return (
     <>
       <p className={styles.sentence}>
-        Look in the table <strong>{tableName(read.terms)}</strong>, printed to{" "}
+        Use the table <strong>{tableName(read.terms)}</strong>, to{" "}
         <InkChoice
           label="Decimals of the table"
           value={decimals}
@@ -79,8 +79,8 @@ function Solved({ problem, solution, read }: SolvedProps) {
       </ol>
       {solved === null ? (
         <p className={styles.quiet}>
-          No printed table has a place for this: its rate or its periods lie outside what tables
-          have. The workings show it exactly.
+          No printed table covers this rate or number of periods. The workings give the exact
+          answer.
         </p>
       ) : (
         <Excerpt solved={solved} decimals={places} />

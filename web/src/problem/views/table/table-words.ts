@@ -15,7 +15,7 @@ import {
   type SolvedByTable,
 } from "@kestrelmoor/core";
 
-/** How the rate and the time of the problem become a column and a row of a table. */
+/** The column and the row of the table for the rate and the time of the problem. */
 export function conversionWords(read: ByTable, { settled }: Solution, every: string): string[] {
   const [spell] = settled.spells;
   if (spell === undefined) return [];
@@ -27,21 +27,21 @@ export function conversionWords(read: ByTable, { settled }: Solution, every: str
     const isSame = spell.quotation.quoted !== "nominal" && Math.abs(spell.percent - percent) < 1e-9;
     sentences.push(
       isSame
-        ? `A period of the table is ${period}, and ${formatPercent(percent)} is the rate for one already.`
-        : `A period of the table is ${period}. The rate is quoted as ${formatPercent(spell.percent)} ${quotationWords(spell.quotation)}, so for one period it is ${formatPercent(percent, 6)}: that is the column.`,
+        ? `One period is ${period}, and the quoted rate is already ${formatPercent(percent)} per period: use that column.`
+        : `One period is ${period}. The quoted rate is ${formatPercent(spell.percent)} ${quotationWords(spell.quotation)}, so the periodic rate is ${formatPercent(percent, 6)}: use that column.`,
     );
   } else {
-    sentences.push(`A period of the table is ${period}; the column is what is sought.`);
+    sentences.push(`One period is ${period}. The column is the unknown.`);
   }
   sentences.push(
     sought === "periods"
-      ? "The row is what is sought."
-      : `The time is ${formatExact(periods)} periods: that is the row.`,
+      ? "The row is the unknown."
+      : `There are ${formatExact(periods)} periods: use that row.`,
   );
   return sentences;
 }
 
-/** What is looked up or looked for, and what comes of it. */
+/** What is looked up, and the result. */
 export function solvedWords(
   read: ByTable,
   solved: SolvedByTable,
@@ -65,8 +65,8 @@ export function solvedWords(
     case "each": {
       const where =
         between === "columns"
-          ? `The rate lies between the columns of ${percentAt(column)} and ${percentAt(column + 1)}, so the factor is taken on the straight line between the two: ${writeFigure(factor, format, decimals + 2)}.`
-          : `Row ${countAt(row)} and column ${percentAt(column)} cross at ${printed}.`;
+          ? `The rate is between the columns of ${percentAt(column)} and ${percentAt(column + 1)}. Use linear interpolation between the two: ${writeFigure(factor, format, decimals + 2)}.`
+          : `Row ${countAt(row)}, column ${percentAt(column)} gives ${printed}.`;
       const used = between === "columns" ? writeFigure(factor, format, decimals + 2) : printed;
       const sum =
         sought === "whole"
@@ -74,7 +74,7 @@ export function solvedWords(
           : `${money(whole)} ÷ ${used} = ${money(answer)}`;
       return [
         where,
-        `${sum}. Exactly it is ${money(exact)}: ${apartWords(answer - exact, between === "columns", money)}.`,
+        `${sum}. Exact answer: ${money(exact)}. ${apartWords(answer - exact, between === "columns", money)}`,
       ];
     }
     case "rate": {
@@ -86,16 +86,16 @@ export function solvedWords(
       const quoted =
         spell === undefined || !yearly?.ok
           ? ""
-          : ` That is ${formatPercent(yearly.value)} ${quotationWords(spell.quotation)}; exactly it is ${formatPercent(spell.percent)}.`;
+          : ` That is ${formatPercent(yearly.value)} ${quotationWords(spell.quotation)}; the exact rate is ${formatPercent(spell.percent)}.`;
       return [
-        `The factor has to be ${money(whole)} ÷ ${money(each)} = ${writeFigure(factor, format, decimals + 2)}, as it turns ${payment} into the other amount.`,
-        `In row ${countAt(row)} it lies between ${percentAt(column)} and ${percentAt(column + 1)}; on the straight line between the two at ${formatPercent(answer)} a period.${quoted}`,
+        `The factor is ${money(whole)} ÷ ${money(each)} = ${writeFigure(factor, format, decimals + 2)}: multiplied by ${payment}, it gives the other amount.`,
+        `In row ${countAt(row)} it is between ${percentAt(column)} and ${percentAt(column + 1)}. Linear interpolation gives ${formatPercent(answer)} per period.${quoted}`,
       ];
     }
     case "periods":
       return [
-        `The factor has to be ${money(whole)} ÷ ${money(each)} = ${writeFigure(factor, format, decimals + 2)}, as it turns ${payment} into the other amount.`,
-        `In the column of ${percentAt(column)} it lies between ${countAt(row)} and ${countAt(row + 1)} periods; on the straight line between the two at ${writeFigure(answer, format, 4)}. Exactly it is ${writeFigure(exact, format, 4)}.`,
+        `The factor is ${money(whole)} ÷ ${money(each)} = ${writeFigure(factor, format, decimals + 2)}: multiplied by ${payment}, it gives the other amount.`,
+        `In the column of ${percentAt(column)} it is between ${countAt(row)} and ${countAt(row + 1)} periods. Linear interpolation gives ${writeFigure(answer, format, 4)}. Exact answer: ${writeFigure(exact, format, 4)}.`,
       ];
   }
 }
@@ -109,11 +109,9 @@ function apartWords(
   isBetween: boolean,
   money: (amount: number) => string,
 ): string {
-  const [what, makes] = isBetween
-    ? ["the straight line and the rounding", "make"]
-    : ["the table's rounding", "makes"];
+  const what = isBetween ? "Interpolation and rounding" : "Rounding in the table";
   const text = money(Math.abs(difference));
   return /[1-9]/.test(text)
-    ? `${what} ${makes} ${text} ${difference > 0 ? "more" : "less"}`
-    : `${what} ${isBetween ? "do" : "does"} not show`;
+    ? `${what} make${isBetween ? "" : "s"} it ${text} ${difference > 0 ? "higher" : "lower"}.`
+    : `${what} make${isBetween ? "" : "s"} no visible difference.`;
 }

@@ -23,16 +23,16 @@ export const AddVariant = memo(function AddVariant({ onVary, onOpenRow }: AddVar
   };
   return (
     <div className={styles.add}>
-      <Choices words="Change one thing" choicesNow={facts} onChoose={({ row }) => onVary(row)} />
+      <Choices words="Change an input" choicesNow={facts} onChoose={({ row }) => onVary(row)} />
       {onOpenRow !== undefined && (
         <Choices
-          words="Change one thing more"
+          words="Change another input"
           choicesNow={facts}
           onChoose={({ row }) => onOpenRow(row)}
         />
       )}
       <Choices
-        words="Ready-made"
+        words="Suggested changes"
         choicesNow={ready}
         onChoose={({ variants }) =>
           store.edit((draft) => {
@@ -56,7 +56,7 @@ function Choices<Choice extends { readonly words: string }>(props: ChoicesProps<
   const [choices, setChoices] = useState<readonly Choice[]>([]);
   const items =
     choices.length === 0
-      ? [{ key: "none", label: "Nothing here fits this problem", disabled: true }]
+      ? [{ key: "none", label: "No suggestions for this problem", disabled: true }]
       : choices.map((choice, index) => ({ key: String(index), label: choice.words }));
   return (
     <LateDropdown

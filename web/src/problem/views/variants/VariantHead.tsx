@@ -82,10 +82,10 @@ export const VariantHead = memo(function VariantHead({
         <LateDropdown
           menu={{
             items: [
-              { key: "promote", label: "Make it the problem itself" },
-              { key: "left", label: "Move it to the left", disabled: index === 0 },
-              { key: "right", label: "Move it to the right", disabled: index === count - 1 },
-              { key: "remove", label: "Remove it" },
+              { key: "promote", label: "Use as the problem" },
+              { key: "left", label: "Move left", disabled: index === 0 },
+              { key: "right", label: "Move right", disabled: index === count - 1 },
+              { key: "remove", label: "Remove" },
             ],
             onClick: ({ key }) => acts[key]?.(),
           }}

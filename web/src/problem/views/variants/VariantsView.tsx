@@ -52,8 +52,8 @@ export function VariantsView() {
     return (
       <div className={styles.empty}>
         <p>
-          Keep this answer and change one thing: the changed problem stands beside this one, and
-          what differs between them is marked.
+          Change one input and compare the two answers side by side (scenario analysis). Differences
+          are marked.
         </p>
         <AddVariant onVary={vary} />
       </div>
@@ -92,8 +92,8 @@ export function VariantsView() {
                   <button
                     type="button"
                     className={styles.drop}
-                    aria-label={`Have it alike everywhere: ${row.name}`}
-                    title="Have it alike everywhere"
+                    aria-label={`Use this value in all variants: ${row.name}`}
+                    title="Use this value in all variants"
                     onClick={() => {
                       setOpened((places) => places.filter((place) => place !== placeOf(row)));
                       store.edit((writable) => dropVariantFact(writable, row.line, row.fact));
@@ -126,7 +126,7 @@ export function VariantsView() {
               ))}
             </tr>
             <FigureRow name="Difference" figures={columns.map(({ difference }) => difference)} />
-            <FigureRow name="in percent" figures={columns.map(({ percent }) => percent)} />
+            <FigureRow name="as a percentage" figures={columns.map(({ percent }) => percent)} />
             <FigureRow name="Interest" figures={columns.map(({ interest }) => interest)} />
             {questions.map(
               (words, place) =>

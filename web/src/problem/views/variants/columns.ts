@@ -140,5 +140,5 @@ export function nameOfVariant(draft: Draft, { name, changes }: Variant): string 
   const words = changes.map(({ line, fact, text }) =>
     factText(draft, line, fact as FactName, text.trim()),
   );
-  return words.length === 0 ? "the same" : words.join(", ").slice(0, 60);
+  return words.length === 0 ? "no change" : words.join(", ").slice(0, 60);
 }

@@ -112,5 +112,5 @@ function inWords({ field, points, present, writeAnswer, format }: AnswerChartPro
   const at = ({ x, y }: ChartPoint) =>
     `${writeAnswer(y ?? NaN)} at ${writeFieldFigure(x, field.unit, format)}`;
   const now = typeof present?.y !== "number" ? "" : `; now ${at(present)}`;
-  return `The answer against ${field.name}: from ${at(first)} to ${at(last)}${now}`;
+  return `Answer by ${field.name}: from ${at(first)} to ${at(last)}${now}`;
 }

@@ -25,7 +25,7 @@ export function HeatTable({ across, down, sweep, writeAnswer, format }: HeatTabl
   const depth = (value: number) =>
     most > least ? Math.round(((value - least) / (most - least)) * DEEPEST) : 0;
   return (
-    <div className={styles.scroll} role="region" aria-label="Answers for pairs" tabIndex={0}>
+    <div className={styles.scroll} role="region" aria-label="Answers for two inputs" tabIndex={0}>
       <table className={styles.heat}>
         <caption>
           {across.name} across, {down.name.charAt(0).toLowerCase() + down.name.slice(1)} down

@@ -33,14 +33,14 @@ export function KeepFigures({ across, down, chart, table, format }: KeepFiguresP
   return (
     <div className={styles.actions}>
       <button type="button" className="quiet-button" onClick={() => void copy()}>
-        <span aria-live="polite">{said ?? "Copy the figures"}</span>
+        <span aria-live="polite">{said ?? "Copy the values"}</span>
       </button>
       <button
         type="button"
         className="quiet-button"
         onClick={() => saveAsFile("what-if.csv", csvText(figures(), format), "text/csv")}
       >
-        Save them as CSV
+        Save as CSV
       </button>
     </div>
   );

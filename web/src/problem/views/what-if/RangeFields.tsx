@@ -42,7 +42,7 @@ export function RangeFields(props: RangeFieldsProps) {
     <>
       <select
         className="ink-choice"
-        aria-label={`The ${which} figure to vary`}
+        aria-label={`The ${which} input to vary`}
         value={chosen.key}
         onChange={({ target: { value } }) => onChoose(value)}
       >
@@ -53,7 +53,7 @@ export function RangeFields(props: RangeFieldsProps) {
         ))}
       </select>
       <span className={styles.phrase}>
-        goes from {end("from")} to {end("to")}
+        varies from {end("from")} to {end("to")}
       </span>
     </>
   );

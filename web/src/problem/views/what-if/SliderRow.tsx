@@ -57,10 +57,10 @@ export function SliderRow(props: SliderRowProps) {
       {isMoved && change !== null && (
         <div className={styles.actions}>
           <button type="button" className="quiet-button" onClick={intoProblem}>
-            Put {words} into the problem
+            Use {words} in the problem
           </button>
           <button type="button" className="quiet-button" onClick={asVariant}>
-            Keep it as a variant
+            Save as a variant
           </button>
         </div>
       )}

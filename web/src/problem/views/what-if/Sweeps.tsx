@@ -78,7 +78,7 @@ export function Sweeps(props: SweepsProps) {
   const answerHere = shown === null ? null : writeAnswer(shown);
   const complaint = isComplete
     ? (chart?.complaint ?? null)
-    : "A range goes from a smaller figure to a larger one. Change its ends.";
+    : "The range must run from a smaller to a larger number.";
   const inRange =
     acrossRange !== null && across.value >= acrossRange.from && across.value <= acrossRange.to;
   return (

@@ -25,7 +25,7 @@ export function WhatIfView() {
   if (problem === null || across === null || answer === null) {
     return (
       <p className={styles.quiet}>
-        Once the problem has an answer, this draws how the answer changes with any figure of it.
+        When the problem has an answer, this chart shows how it changes with any input.
       </p>
     );
   }
@@ -61,7 +61,7 @@ export function WhatIfView() {
               className="word-button"
               onClick={() => choose({ second: null, place: null })}
             >
-              Only the first
+              Remove the second input
             </button>
           </>
         )}
@@ -74,7 +74,7 @@ export function WhatIfView() {
               if (next !== null) choose({ first, second: rangeFor(next), place: null });
             }}
           >
-            and a second figure
+            and a second input
           </button>
         )}
       </div>

@@ -46,7 +46,7 @@ export function useSweep(
           end.how === "refused"
             ? end.issues.map((found) => sentenceOf(found)).join(" ")
             : end.how === "broken"
-              ? "The figures could not be worked out here. Load the page again."
+              ? "Could not calculate the values. Reload the page."
               : null;
         setOutcome({ first, second, cells: complaint === null ? cells : [], complaint });
       });

@@ -72,7 +72,7 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
 
 function Sources({ sources }: { readonly sources: readonly Source[] }) {
   if (sources.length === 0) {
-    return <p className={styles.sources}>Every number here stands in this step itself.</p>;
+    return <p className={styles.sources}>Every number is in this step.</p>;
   }
   return (
     <ul className={styles.sources} aria-label="Where the numbers come from">

@@ -3,10 +3,10 @@ import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
 
 /** What a course may ask of intermediate values. */
 const ROUNDINGS: readonly { readonly words: string; readonly rounding: Rounding }[] = [
-  { words: "every digit carried", rounding: { factor: null, rate: null } },
+  { words: "unrounded", rounding: { factor: null, rate: null } },
   { words: "factors to 6 decimals", rounding: { factor: 6, rate: null } },
   { words: "factors to 4 decimals", rounding: { factor: 4, rate: null } },
-  { words: "rates to 4 decimals of a percent", rounding: { factor: null, rate: 4 } },
+  { words: "rates to 4 decimals (as a percentage)", rounding: { factor: null, rate: 4 } },
   { words: "factors and rates to 4 decimals", rounding: { factor: 4, rate: 4 } },
 ];
 
@@ -23,12 +23,12 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
         {verb}{" "}
         <select
           className="ink-choice"
-          aria-label="How much is shown"
+          aria-label="Level of detail"
           value={choice.level}
           onChange={({ target }) => change({ level: target.value as WorkingsChoice["level"] })}
         >
-          <option value="every-step">every step</option>
-          <option value="short">the short form</option>
+          <option value="every-step">all steps</option>
+          <option value="short">short</option>
         </select>
         ,
       </label>{" "}
@@ -36,13 +36,13 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
         with{" "}
         <select
           className="ink-choice"
-          aria-label="How factors are written"
+          aria-label="Notation of factors"
           value={choice.notation}
           onChange={({ target }) =>
             change({ notation: target.value as WorkingsChoice["notation"] })
           }
         >
-          <option value="fractions">formulas written out</option>
+          <option value="fractions">full formulas</option>
           <option value="factors">annuity symbols</option>
         </select>
       </label>{" "}
@@ -50,7 +50,7 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
         and{" "}
         <select
           className="ink-choice"
-          aria-label="How intermediate values are rounded"
+          aria-label="Rounding of intermediate values"
           value={chosen}
           onChange={({ target }) =>
             change({ rounding: ROUNDINGS[Number(target.value)]?.rounding ?? choice.rounding })

@@ -34,7 +34,7 @@ function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsCho
       () =>
         showNotice({
           kind: "failed",
-          text: "This browser does not let the page copy. Select the steps and copy them.",
+          text: "The browser blocked copying. Select the steps and copy them yourself.",
         }),
     );
   };

@@ -31,7 +31,7 @@ export function WorkingsView() {
   if (parts === null) {
     return (
       <p className={styles.empty}>
-        The workings appear here once the problem has an answer, each step with its own numbers.
+        When the problem has an answer, the workings appear here step by step.
       </p>
     );
   }

@@ -25,15 +25,15 @@ export function ActualPayments(props: SchedulePartProps) {
     void open(picked);
   });
   return (
-    <section className={styles.actual} aria-label="Real payments">
+    <section className={styles.actual} aria-label="Actual payments">
       <p>
         <button type="button" className="word-button" onClick={picker.open}>
-          {file === null ? "Set real payments against it" : "Read another file"}
+          {file === null ? "Compare actual payments" : "Read another file"}
         </button>{" "}
         <span className={styles.quiet}>
           {file === null
             ? "from a CSV file of dates and amounts, as a bank or a spreadsheet saves it"
-            : `“${file.name}” is read here and kept nowhere.`}
+            : `“${file.name}” is read in this browser and not stored.`}
         </span>
         {picker.input}
       </p>

@@ -36,8 +36,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
       <BadRows bad={read.bad} />
       {read.isTurned && (
         <p className={styles.quiet}>
-          All amounts stand below zero in the file, as a bank writes what goes out: they are taken
-          as paid.
+          All amounts in the file are negative, as banks show money out; they are taken as payments.
         </p>
       )}
       <p role="status">{againstWords(found, account.schedule, money)}</p>
@@ -46,7 +45,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
           <div
             className={styles.scroll}
             role="region"
-            aria-label="Real payments against the plan"
+            aria-label="Actual and planned payments"
             tabIndex={0}
           >
             <table className={`figures ${styles.table ?? ""}`}>
@@ -54,7 +53,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
                 <tr>
                   {[
                     "Payment",
-                    "When",
+                    "Time",
                     "Planned",
                     words.paid,
                     "Difference",
@@ -134,12 +133,12 @@ function figuresOf({ rows }: AgainstPlan, whenOf: (row: AgainstRow) => string): 
   return {
     heads: [
       "Payment",
-      "When",
+      "Time",
       "Planned",
       "Paid",
       "Difference",
-      "Balance planned",
-      "Balance really",
+      "Closing balance, planned",
+      "Closing balance, actual",
     ],
     rows: rows.map((row) => [
       row.payment,

@@ -22,21 +22,21 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
   const columns = names.map((name, place) => [String(place), name] as const);
   return (
     <p className={styles.sentence}>
-      {table.rows.length.toLocaleString("en")} rows, parted by{" "}
+      {table.rows.length.toLocaleString("en")} rows, separated by{" "}
       <InkChoice
-        label="What parts the columns"
+        label="Column separator"
         value={table.separator}
         options={Object.entries(SEPARATORS)}
         // Other columns are other columns: what was chosen about them is told anew.
         onChoose={(value) => change({ separator: value as Separator, chosen: {} })}
       />
-      , the first{" "}
+      , first row:{" "}
       <InkChoice
-        label="Whether there are heads"
+        label="First row"
         value={hasHeads ? "heads" : "payment"}
         options={[
-          ["heads", "with names of columns"],
-          ["payment", "a payment already"],
+          ["heads", "column names"],
+          ["payment", "a payment"],
         ]}
         onChoose={(value) => choose({ hasHeads: value === "heads" })}
       />
@@ -49,11 +49,11 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
       />{" "}
       with{" "}
       <InkChoice
-        label="What marks decimals"
+        label="Decimal mark"
         value={mark ?? ""}
         options={[
-          ["point", "a point for decimals"],
-          ["comma", "a comma for decimals"],
+          ["point", "a decimal point"],
+          ["comma", "a decimal comma"],
         ]}
         onChoose={(value) => choose({ mark: value })}
       />
@@ -61,7 +61,7 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
       <InkChoice
         label="Column of the dates"
         value={dates === null ? "none" : String(dates)}
-        options={[["none", "no column: one payment after the other"], ...columns]}
+        options={[["none", "no dates: in order"], ...columns]}
         onChoose={(value) => choose({ dates: value === "none" ? null : Number(value) })}
       />
       {dates !== null && (

@@ -1,7 +1,7 @@
 import type { AgainstPlan, Schedule } from "@kestrelmoor/core";
 import { scheduleWords } from "../schedule-words";
 
-/** How reality stands against the plan, in a sentence or two. */
+/** The actual payments compared with the plan, in a few sentences. */
 export function againstWords(
   { rows, paid, planned, interest, plannedInterest, afterTheEnd }: AgainstPlan,
   schedule: Schedule,
@@ -13,21 +13,17 @@ export function againstWords(
   const rest =
     Math.abs(afterTheEnd) < 0.005
       ? ""
-      : ` ${money(afterTheEnd)} comes after the last planned payment and is not counted.`;
+      : ` ${money(afterTheEnd)} was paid after the last planned payment and is not included.`;
   const isAsPlanned = rows.every((row) => Math.abs(row.balance - row.plannedBalance) < 0.005);
   const number = last.payment.toLocaleString("en");
   if (isAsPlanned)
-    return `Up to payment ${number} all is as planned: ${money(last.balance)} is ${words.isThere}.${rest}`;
+    return `The first ${number} payments match the plan: the balance is ${money(last.balance)}.${rest}`;
   const instead = (name: string, real: number, plan: number) =>
     `${name}: ${money(real)} instead of ${money(plan)}.`;
   const told = [
     instead(`${words.paid} up to payment ${number}`, paid, planned),
     instead("Interest", interest, plannedInterest),
-    instead(
-      `${words.isThere === "owed" ? "Owed" : "There"} then`,
-      last.balance,
-      last.plannedBalance,
-    ),
+    instead("Balance", last.balance, last.plannedBalance),
   ];
   return `${told.join(" ")}${rest}`;
 }

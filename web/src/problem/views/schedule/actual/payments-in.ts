@@ -28,18 +28,16 @@ export function paymentsIn(
   { schedule, every, frequency }: ScheduleAccount,
   firstDate: string | null,
 ): ReadPayments {
-  if (amounts === null) return choose("Choose the column in which the amounts stand.");
+  if (amounts === null) return choose("Choose the column of the amounts.");
   if (mark === null) {
-    return choose(
-      "The amounts can be read in two ways: choose whether a point or a comma marks decimals.",
-    );
+    return choose("The amounts are ambiguous. Choose a decimal point or a decimal comma.");
   }
   if (dates !== null && order === null) {
-    return choose("The dates can be read in two ways: choose in which order day and month stand.");
+    return choose("The dates are ambiguous. Choose the order of day and month.");
   }
   if (dates !== null && firstDate === null) {
     return choose(
-      "The file has dates: type the date of the first payment above, to set them against the plan.",
+      "The file has dates. Type the date of the first payment above to compare them with the plan.",
     );
   }
   const first = schedule.rows[0]?.time ?? 0;
@@ -53,7 +51,7 @@ export function paymentsIn(
     if (amount === null) {
       bad.push({
         number,
-        sentence: cell === "" ? "it has no amount." : `“${shortened(cell)}” is no amount.`,
+        sentence: cell === "" ? "no amount." : `“${shortened(cell)}” is not an amount.`,
       });
       // Without dates a payment that cannot be read still has its place.
       if (dates === null) payments.push({ time: first + payments.length / frequency, amount: 0 });
@@ -64,8 +62,7 @@ export function paymentsIn(
       if (place === null) {
         bad.push({
           number,
-          sentence:
-            day === "" ? "it has no date." : `“${shortened(day)}” is no date in that order.`,
+          sentence: day === "" ? "no date." : `“${shortened(day)}” is not a date in that order.`,
         });
       } else payments.push({ time: first + place / frequency, amount });
     }
