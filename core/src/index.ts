@@ -66,7 +66,7 @@ export { figureAt } from "./vary/figure-at";
 export { sentenceOf, sentenceWhereKnown } from "./wording/sentences";
 export * from "./wording/answer-format";
 export * from "./wording/answer-sentence";
-export * from "./wording/format-number";
+export { formatExact } from "./wording/format-number";
 export * from "./wording/format-time";
 export * from "./wording/quotation-words";
 export * from "./wording/factor-words";

@@ -3,6 +3,7 @@ import { overWords } from "../wording/span-words";
 import { namesOf } from "./names";
 import { positionOf } from "./read-position";
 import { readSpan } from "./read-span";
+import { USUAL_FORMAT } from "../wording/answer-format";
 
 const names = namesOf([
   { id: "saving", label: "Saving", kind: "stream" },
@@ -60,7 +61,7 @@ describe("a stretch of time", () => {
     ["P1Y6M", "P2Y", "from 1 year 6 months to 2 years"],
     ["P0.5Y", "P2Y", "from 0.5 years to 2 years"],
   ])("%s to %s is told as %p", (from, to, words) => {
-    expect(overWords(from, to)).toBe(words);
+    expect(overWords(from, to, USUAL_FORMAT)).toBe(words);
   });
 });
 

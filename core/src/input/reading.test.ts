@@ -7,6 +7,7 @@ import { readMoney } from "./read-money";
 import { readRate } from "./read-rate";
 import { readTime } from "./read-time";
 import { isUnknownMark } from "./unknown-mark";
+import { USUAL_FORMAT } from "../wording/answer-format";
 
 describe("money", () => {
   test.each([
@@ -85,7 +86,8 @@ describe("money", () => {
   ])("%p is refused: %s", (typed, code) => {
     const read = readMoney(typed);
     expect(read.ok ? "read" : read.issues[0]?.code).toBe(code);
-    if (!read.ok) for (const found of read.issues) expect(sentenceOf(found)).toMatch(/[.]$/);
+    if (!read.ok)
+      for (const found of read.issues) expect(sentenceOf(found, USUAL_FORMAT)).toMatch(/[.]$/);
   });
 
   test("what is unclear is shown as it was probably meant", () => {
@@ -110,7 +112,8 @@ describe("money", () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 30 }), (text) => {
         for (const read of [readMoney(text), readRate(text), readTime(text)]) {
-          if (!read.ok) for (const found of read.issues) expect(sentenceOf(found)).not.toBe("");
+          if (!read.ok)
+            for (const found of read.issues) expect(sentenceOf(found, USUAL_FORMAT)).not.toBe("");
         }
       }),
       { numRuns: 500 },
@@ -201,7 +204,7 @@ describe("rates", () => {
     const read = readRate("0.5% monthly");
     if (read.ok) throw new Error("read");
     const [found] = read.issues;
-    expect(found === undefined ? "" : sentenceOf(found)).toBe(
+    expect(found === undefined ? "" : sentenceOf(found, USUAL_FORMAT)).toBe(
       "Is that 0.5% per month, or a yearly rate? Type “0.5% per month” or “0.5% compounded monthly”.",
     );
   });

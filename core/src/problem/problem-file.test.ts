@@ -5,6 +5,7 @@ import { sentenceOf } from "../wording/sentences";
 import { problemJsonSchema } from "./json-schema";
 import { readProblem, readProblemText, writeProblemText } from "./problem-file";
 import { listUnknowns } from "./unknown";
+import { USUAL_FORMAT } from "../wording/answer-format";
 
 const everything = {
   format: "kestrelmoor-problem",
@@ -185,7 +186,7 @@ describe("each fault is told with its path", () => {
 
 test("says in words what kind of value was expected", () => {
   const read = readProblem({ ...base, flows: ["river"], title: 7 });
-  expect(read.ok ? [] : read.issues.map(sentenceOf)).toEqual([
+  expect(read.ok ? [] : read.issues.map((found) => sentenceOf(found, USUAL_FORMAT))).toEqual([
     "This should be a text in quotation marks.",
     "This should be an object in braces.",
   ]);

@@ -5,6 +5,7 @@ import { effective, list, single, stream } from "../../test/problems";
 import { readProblem } from "../problem/problem-file";
 import { sentenceOf } from "../wording/sentences";
 import { solve } from "./solve";
+import { USUAL_FORMAT } from "../wording/answer-format";
 
 type Json = Record<string, unknown>;
 
@@ -75,8 +76,8 @@ function expectSense(raw: unknown): void {
   for (const found of outcome.issues) {
     expect(found.code).toMatch(/^[a-z-]+$/);
     expect(Array.isArray(found.path)).toBe(true);
-    expect(sentenceOf(found)).toMatch(/^[A-Z“"0-9−].*[.?]$/);
-    expect(sentenceOf(found)).not.toMatch(/NaN|undefined|\[object/);
+    expect(sentenceOf(found, USUAL_FORMAT)).toMatch(/^[A-Z“"0-9−].*[.?]$/);
+    expect(sentenceOf(found, USUAL_FORMAT)).not.toMatch(/NaN|undefined|\[object/);
   }
 }
 

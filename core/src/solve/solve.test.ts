@@ -5,6 +5,7 @@ import { readProblem } from "../problem/problem-file";
 import { sentenceOf } from "../wording/sentences";
 import { solve } from "./solve";
 import type { Solution } from "./solution";
+import { USUAL_FORMAT } from "../wording/answer-format";
 
 interface Amounts {
   readonly spells: Solution["settled"]["spells"];
@@ -190,7 +191,7 @@ test("whatever is asked of whatever amounts and rates, there is a finite answer 
         const solution = solve(read.value);
         if (!solution.ok) {
           for (const found of solution.issues)
-            expect(sentenceOf(found)).not.toMatch(/NaN|undefined/);
+            expect(sentenceOf(found, USUAL_FORMAT)).not.toMatch(/NaN|undefined/);
           return;
         }
         for (const { value } of solution.value.answers) expect(Number.isFinite(value)).toBe(true);
@@ -616,7 +617,7 @@ describe("where nothing balances, the reason is told by its code and by a senten
   ])("%s", (code, parts) => {
     const found = whyNot(parts);
     expect(found?.code).toBe(code);
-    if (found !== null) expect(sentenceOf(found)).toMatch(/^[A-Z“].*\.$/);
+    if (found !== null) expect(sentenceOf(found, USUAL_FORMAT)).toMatch(/^[A-Z“].*\.$/);
   });
 
   test("money that goes one way names the amount to turn round", () => {

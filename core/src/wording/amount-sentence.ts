@@ -36,7 +36,7 @@ export function amountSentence(
     }
     default:
       return {
-        lead: `${whenWords(flow?.at ?? null)}, ${verb(isFirst(solution))}`,
+        lead: `${whenWords(flow?.at ?? null, format)}, ${verb(isFirst(solution))}`,
         value,
         rest: "",
       };
@@ -59,10 +59,10 @@ function firstPaymentLead({ direction }: Answer, { moneyOut }: AnswerFormat): st
 }
 
 /** A date that opens a sentence. */
-export function whenWords(at: Position): string {
+export function whenWords(at: Position, format: AnswerFormat): string {
   if (at === null) return "At that time";
   if (typeof at !== "string") return `When ${endWords(at.endOf)}`;
-  return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at)}`;
+  return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at, format)}`;
 }
 
 /** With a minus sign the verb would repeat the direction, so it is left out. */

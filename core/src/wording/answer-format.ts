@@ -64,10 +64,14 @@ export function writeDirected(
 }
 
 /** A rate given as a percentage: `3.15%`, `0.0315`. A rate that is not zero is never written as zero. */
-export function writeRate(percent: number, format: AnswerFormat): string {
+export function writeRate(
+  percent: number,
+  format: AnswerFormat,
+  mostDecimals = format.rateDecimals,
+): string {
   const isDecimal = format.rate === "decimal";
   const value = isDecimal ? percent / 100 : percent;
-  const text = writeFigure(value, format, format.rateDecimals + (isDecimal ? 2 : 0));
+  const text = writeFigure(value, format, mostDecimals + (isDecimal ? 2 : 0));
   const vanished = percent !== 0 && !/[1-9]/.test(text);
   const shown = vanished ? writeSignificant(value, format, 4) : text;
   return isDecimal ? shown : `${shown}${percentSign(format)}`;
@@ -75,7 +79,7 @@ export function writeRate(percent: number, format: AnswerFormat): string {
 
 /** A percentage, whatever form the format has for rates: `0.616667%`. */
 export function writePercent(percent: number, format: AnswerFormat, mostDecimals = 4): string {
-  return writeRate(percent, { ...format, rate: "percent", rateDecimals: mostDecimals });
+  return writeRate(percent, { ...format, rate: "percent" }, mostDecimals);
 }
 
 /** Closed up after a decimal point, `7.4%`; after a decimal comma a no-break space is usual, `7,4 %`. */

@@ -43,7 +43,7 @@ export function answerSentence(
       return {
         lead: solution.unknown.kind === "at" ? "It takes" : beginsLead(problem, solution),
         value: yearsInWords(answer.value, format),
-        rest: `that is ${formatYearsMonthsDays(answer.value)}`,
+        rest: `that is ${formatYearsMonthsDays(answer.value, format)}`,
       };
   }
 }
@@ -72,7 +72,7 @@ function worthSentence(
   return {
     lead: isToday
       ? `The ${name.replace("value", "present value")} is`
-      : `${whenWords(at)}, the ${name} is`,
+      : `${whenWords(at, format)}, the ${name} is`,
     // A net value carries its sign; a value of one side only has no direction to lose.
     value: writeMoney(isOneSided ? Math.abs(answer.value) : answer.value, format),
     rest: "",

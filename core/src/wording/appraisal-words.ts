@@ -70,11 +70,11 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       figure: irrPercents.length === 0 ? null : irrPercents.map(rate).join("; "),
       says:
         subject.ratesIssue !== undefined && subject.ratesIssue !== null
-          ? sentenceOf(subject.ratesIssue)
+          ? sentenceOf(subject.ratesIssue, format)
           : only === undefined
             ? `${whyNoRate(subject)}${below}`
             : irrPercents.length > 1
-              ? `The cash flows change sign ${timesWords(turnsOf(flows))}, and the net present value is zero at ${writeFigure(irrPercents.length, format)} rates: ${listed(irrPercents.map(rate))}. None of them is the project's return. Decide by net present value.${below}`
+              ? `The cash flows change sign ${timesWords(turnsOf(flows), format)}, and the net present value is zero at ${writeFigure(irrPercents.length, format)} rates: ${listed(irrPercents.map(rate))}. None of them is the project's return. Decide by net present value.${below}`
               : isLoan
                 ? `Money comes in first, as with a loan, so ${rate(only)} a year is its cost: lower is better.`
                 : `The money invested earns ${rate(only)} a year, ${againstHurdle(only, hurdlePercent, format)}.${below}`,
@@ -102,11 +102,11 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     const again = fallsAgain(totals);
     const isPoor = payback !== null && npv < 0;
     return {
-      figure: payback === null ? null : formatYears(payback, 4),
+      figure: payback === null ? null : formatYears(payback, format, 4),
       says:
         payback === null
           ? neverBack(totals, "the cumulative cash flow", format)
-          : `The outlay is recovered after ${timeWords(payback)}.`,
+          : `The outlay is recovered after ${timeWords(payback, format)}.`,
       misleads:
         again ??
         (isPoor
@@ -122,11 +122,11 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     );
     const again = fallsAgain(totals);
     return {
-      figure: discountedPayback === null ? null : formatYears(discountedPayback, 4),
+      figure: discountedPayback === null ? null : formatYears(discountedPayback, format, 4),
       says:
         discountedPayback === null
           ? neverBack(totals, "the cumulative present value", format)
-          : `With cash flows discounted at ${writeRate(hurdlePercent, format)} a year, the outlay is recovered after ${timeWords(discountedPayback)}.`,
+          : `With cash flows discounted at ${writeRate(hurdlePercent, format)} a year, the outlay is recovered after ${timeWords(discountedPayback, format)}.`,
       misleads:
         again ??
         "It ignores all cash flows after payback, so it favours quick projects over large ones.",
@@ -156,7 +156,7 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       says:
         equivalentAnnual === null
           ? "The project needs a life longer than zero."
-          : `The project is equivalent to ${writeMoney(Math.abs(equivalentAnnual), format)} ${equivalentAnnual < 0 ? "paid" : "received"} at the end of each year for ${spanWords(life)}.`,
+          : `The project is equivalent to ${writeMoney(Math.abs(equivalentAnnual), format)} ${equivalentAnnual < 0 ? "paid" : "received"} at the end of each year for ${spanWords(life, format)}.`,
       misleads:
         "It compares projects of different lives only if each can be repeated on the same terms.",
       isMisleading: false,
@@ -205,13 +205,13 @@ function neverBack(totals: readonly number[], name: string, format: AnswerFormat
 }
 
 /** A time in exact words if possible; otherwise as a number, and to the nearest day. */
-function timeWords(years: number): string {
-  const exact = spanWords(years);
-  const inDays = formatYearsMonthsDays(years);
-  const isFigure = exact === formatYears(years, 4) && exact !== inDays;
+function timeWords(years: number, format: AnswerFormat): string {
+  const exact = spanWords(years, format);
+  const inDays = formatYearsMonthsDays(years, format);
+  const isFigure = exact === formatYears(years, format, 4) && exact !== inDays;
   return isFigure ? `${exact}, which is ${inDays}` : exact;
 }
 
-function timesWords(count: number): string {
-  return count === 1 ? "once" : count === 2 ? "twice" : `${String(count)} times`;
+function timesWords(count: number, format: AnswerFormat): string {
+  return count === 1 ? "once" : count === 2 ? "twice" : `${writeFigure(count, format)} times`;
 }

@@ -1,5 +1,5 @@
 import type { FactorKind, FactorTerms } from "../tables/factor-kinds";
-import { formatPercent } from "./format-number";
+import { writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 
 export const FACTOR_NAMES: Readonly<Record<FactorKind, string>> = {
   "future-of-one": "future value of 1",
@@ -23,15 +23,19 @@ export const FACTOR_SAYS: Readonly<Record<FactorKind, string>> = {
 };
 
 /** The title of the table, printed or in a file. */
-export function tableName({ kind, timing, growthPercent }: FactorTerms): string {
+export function tableName(
+  { kind, timing, growthPercent }: FactorTerms,
+  format: AnswerFormat,
+): string {
   const name = FACTOR_NAMES[kind].replace(/^./, (letter) => letter.toUpperCase());
-  const growth = kind.endsWith("growing") ? `, growing by ${formatPercent(growthPercent)}` : "";
+  const growth = kind.endsWith("growing")
+    ? `, growing by ${writePercent(growthPercent, format)}`
+    : "";
   const when = kind.endsWith("one") ? "" : `, paid at the ${timing} of each period`;
   return `${name}${growth}${when}`;
 }
 
 /** A factor with a fixed number of decimals and separated thousands. */
-export function fixedFactor(factor: number, decimals: number): string {
-  const [whole = "", fraction = ""] = factor.toFixed(decimals).split(".");
-  return `${whole.replace(/\B(?=(\d{3})+$)/g, ",")}.${fraction}`;
+export function fixedFactor(factor: number, decimals: number, format: AnswerFormat): string {
+  return writeMoney(factor, { ...format, sign: "", rounding: "half-up" }, decimals);
 }

@@ -1,34 +1,37 @@
 import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
 import { yearsOf } from "../time/duration";
+import type { AnswerFormat } from "./answer-format";
 import { endWords } from "./end-words";
 import { durationWords } from "./format-time";
 import { overWords } from "./span-words";
 
 /** A follow-up question as a short name: "Balance after 1 year 3 months". */
-export function followUpWords(question: FollowUp, problem: Problem): string {
+export function followUpWords(question: FollowUp, problem: Problem, format: AnswerFormat): string {
   switch (question.find) {
     case "value":
-      return `Net value ${atWords(question.at)}`;
+      return `Net value ${atWords(question.at, format)}`;
     case "balance":
-      return `Balance ${atWords(question.at)}`;
+      return `Balance ${atWords(question.at, format)}`;
     case "interest":
-      return `Interest ${spanWords(question.from, question.to)}`;
+      return `Interest ${spanWords(question.from, question.to, format)}`;
     case "principal":
-      return `Principal ${spanWords(question.from, question.to)}`;
+      return `Principal ${spanWords(question.from, question.to, format)}`;
     case "total":
       return `Total ${totalWords(question.of, problem)}`;
   }
 }
 
-function atWords(position: KnownPosition): string {
+function atWords(position: KnownPosition, format: AnswerFormat): string {
   if (typeof position !== "string") return `when ${endWords(position.endOf)}`;
-  return yearsOf(position) === 0 ? "today" : `after ${durationWords(position)}`;
+  return yearsOf(position) === 0 ? "today" : `after ${durationWords(position, format)}`;
 }
 
-function spanWords(from: KnownPosition, to: KnownPosition): string {
-  if (typeof from === "string" && typeof to === "string") return overWords(from, to);
+function spanWords(from: KnownPosition, to: KnownPosition, format: AnswerFormat): string {
+  if (typeof from === "string" && typeof to === "string") return overWords(from, to, format);
   const words = (position: KnownPosition) =>
-    typeof position === "string" ? durationWords(position) : `when ${endWords(position.endOf)}`;
+    typeof position === "string"
+      ? durationWords(position, format)
+      : `when ${endWords(position.endOf)}`;
   return `from ${words(from)} to ${words(to)}`;
 }
 

@@ -1,13 +1,13 @@
 import { parseDuration, type Duration } from "../time/duration";
-import { formatFigure } from "./format-number";
+import { writeFigure, type AnswerFormat } from "./answer-format";
 
-function counted(amount: number, unit: string, decimals = 4): string {
-  const figure = formatFigure(amount, decimals);
+function counted(amount: number, unit: string, format: AnswerFormat, decimals = 4): string {
+  const figure = writeFigure(amount, format, decimals);
   return `${figure} ${unit}${figure === "1" ? "" : "s"}`;
 }
 
 /** A duration in words: `3 years 4 months`; a duration of zero is `today`. */
-export function formatDurationWords(duration: Duration): string {
+export function formatDurationWords(duration: Duration, format: AnswerFormat): string {
   const parts = [
     [duration.years, "year"],
     [duration.months, "month"],
@@ -17,13 +17,13 @@ export function formatDurationWords(duration: Duration): string {
   const given = parts.filter(([amount]) => amount !== 0);
   return given.length === 0
     ? "today"
-    : given.map(([amount, unit]) => counted(amount, unit)).join(" ");
+    : given.map(([amount, unit]) => counted(amount, unit, format)).join(" ");
 }
 
 /** An ISO 8601 duration in words; other text is returned unchanged. */
-export function durationWords(text: string): string {
+export function durationWords(text: string, format: AnswerFormat): string {
   const duration = parseDuration(text);
-  return duration === null ? text : formatDurationWords(duration);
+  return duration === null ? text : formatDurationWords(duration, format);
 }
 
 const MONTHS = [
@@ -39,15 +39,15 @@ export function calendarDateWords(iso: string): string {
 }
 
 /** A time in years as a figure: `20.58 years`. */
-export function formatYears(years: number, decimals = 2): string {
-  return counted(years, "year", decimals);
+export function formatYears(years: number, format: AnswerFormat, decimals = 2): string {
+  return counted(years, "year", format, decimals);
 }
 
 /**
  * A length of time, given in years, in exact words if possible: `3 years 4 months`, `93 weeks`, `40 days`;
  * otherwise as a number of years.
  */
-export function spanWords(years: number): string {
+export function spanWords(years: number, format: AnswerFormat): string {
   const whole = (units: number) => {
     const rounded = Math.round(units);
     return Math.abs(units - rounded) <= 1e-9 * Math.max(1, units) ? rounded : null;
@@ -55,30 +55,29 @@ export function spanWords(years: number): string {
   const months = whole(years * 12);
   if (months !== null) {
     return months === 0
-      ? counted(0, "year")
-      : formatDurationWords({
-          years: Math.floor(months / 12),
-          months: months % 12,
-          weeks: 0,
-          days: 0,
-        });
+      ? counted(0, "year", format)
+      : formatDurationWords(
+          { years: Math.floor(months / 12), months: months % 12, weeks: 0, days: 0 },
+          format,
+        );
   }
   const weeks = whole(years * 52);
-  if (weeks !== null) return counted(weeks, "week");
+  if (weeks !== null) return counted(weeks, "week", format);
   const days = whole(years * 365);
-  return days === null ? formatYears(years, 4) : counted(days, "day");
+  return days === null ? formatYears(years, format, 4) : counted(days, "day", format);
 }
 
 /**
  * A time, given in years, in years, months and days of a 365-day year, to the nearest day:
  * `20 years 6 months 27 days`.
  */
-export function formatYearsMonthsDays(years: number): string {
+export function formatYearsMonthsDays(years: number, format: AnswerFormat): string {
   // Rounded in days first, so that the rounding carries into months and years.
   const totalDays = Math.round(years * 365);
   const wholeYears = Math.floor(totalDays / 365);
   const daysLeft = totalDays - wholeYears * 365;
   const months = Math.min(11, Math.floor((daysLeft * 12) / 365 + 1e-9));
   const days = daysLeft - Math.ceil((months * 365) / 12 - 1e-9);
-  return formatDurationWords({ years: wholeYears, months, weeks: 0, days: Math.max(0, days) });
+  const whole = { years: wholeYears, months, weeks: 0, days: Math.max(0, days) };
+  return formatDurationWords(whole, format);
 }

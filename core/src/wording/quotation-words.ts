@@ -1,4 +1,5 @@
 import type { Quotation } from "../rates/quotation";
+import { USUAL_FORMAT } from "./answer-format";
 import { durationWords } from "./format-time";
 
 interface FrequencyWords {
@@ -36,7 +37,8 @@ export const COMMON_PERIODS: readonly string[] = [
 
 /** The words for a period given in ISO 8601; any period has some. */
 export function frequencyWords(every: string): FrequencyWords {
-  const words = durationWords(every);
+  // A period is part of a term, not a number of its own, so it is the same in every format.
+  const words = durationWords(every, USUAL_FORMAT);
   return WORDS[every] ?? { adverb: `every ${words}`, noun: words };
 }
 

@@ -1,5 +1,5 @@
 import type { Issue, IssueCode, IssueOf } from "../issues/issue";
-import { formatFigure, formatMoney, formatPercent } from "./format-number";
+import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 import { formatYearsMonthsDays } from "./format-time";
 import { frequencyWords, quotationWords } from "./quotation-words";
 
@@ -7,7 +7,9 @@ import { frequencyWords, quotationWords } from "./quotation-words";
  * The message for each issue: what is wrong, where, and how to fix it. The type keeps the catalogue complete;
  * a test checks that each message is a sentence.
  */
-const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => string } = {
+const sentences: {
+  readonly [Code in IssueCode]: (found: IssueOf<Code>, format: AnswerFormat) => string;
+} = {
   "file-not-json": () => "This file is not JSON. Choose a problem file.",
   "file-not-a-problem": ({ format }) =>
     `This is not a problem file: its "format" should be "${format}".`,
@@ -15,22 +17,23 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     'The file has no version number: its "version" should be a whole number from 1.',
   "file-from-the-future": ({ version, newest }) =>
     `This file comes from a newer version (${version}; this one reads up to ${newest}). It has not been changed.`,
-  "file-too-large": ({ limit }) =>
-    `The file is too large. The limit is ${formatFigure(limit)} characters.`,
+  "file-too-large": ({ limit }, format) =>
+    `The file is too large. The limit is ${writeFigure(limit, format)} characters.`,
 
   "wrong-type": ({ expected }) => `This should be ${expected}.`,
   "missing-field": ({ expected }) => `A value is missing: ${expected}.`,
   "unknown-field": ({ names }) =>
     `There is no field called ${names.map((name) => `"${name}"`).join(", ")}. Remove it or correct its name.`,
   "wrong-format": ({ expected }) => `This should be ${expected}.`,
-  "out-of-range": ({ minimum, maximum }) =>
+  "out-of-range": ({ minimum, maximum }, format) =>
     minimum === undefined
-      ? `This is too large. The limit is ${formatFigure(maximum ?? 0)}.`
-      : `This is too small. The minimum is ${formatFigure(minimum)}.`,
-  "too-long": ({ limit }) =>
-    `This text is too long. The limit is ${formatFigure(limit)} characters.`,
+      ? `This is too large. The limit is ${writeFigure(maximum ?? 0, format)}.`
+      : `This is too small. The minimum is ${writeFigure(minimum, format)}.`,
+  "too-long": ({ limit }, format) =>
+    `This text is too long. The limit is ${writeFigure(limit, format)} characters.`,
   "too-few": ({ minimum }) => `There are too few entries. Give at least ${minimum}.`,
-  "too-many": ({ limit }) => `There are too many entries. The limit is ${formatFigure(limit)}.`,
+  "too-many": ({ limit }, format) =>
+    `There are too many entries. The limit is ${writeFigure(limit, format)}.`,
 
   "duplicate-id": ({ id }) => `Two flows share the id "${id}". Rename one of them.`,
   "reference-missing": ({ id }) => `This refers to "${id}", but there is no such flow.`,
@@ -51,8 +54,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "Each rate must start later than the one before it. Change this start.",
   "date-before-first": ({ on, first }) =>
     `The date ${on} is earlier than the first date, ${first}. Put the earliest date first.`,
-  "labels-too-many": ({ amounts }) =>
-    `There are more labels than the ${formatFigure(amounts)} amounts. Remove the extra labels.`,
+  "labels-too-many": ({ amounts }, format) =>
+    `There are more labels than the ${writeFigure(amounts, format)} amounts. Remove the extra labels.`,
   "date-impossible": ({ on }) => `The date ${on} does not exist.`,
 
   "unknown-missing": () => "There is no unknown yet. Type ? in the field you want to find.",
@@ -62,19 +65,19 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "unknown-beside-ask": () =>
     "This asks for a value and also has another unknown. Fill it in, or remove the question.",
 
-  "rate-too-low": ({ percent, quotation }) =>
-    `At ${formatPercent(percent)} ${quotationWords(quotation)}, the balance is lost within one period. Type a rate above −100% per period.`,
-  "growth-too-low": ({ percent }) =>
-    `At a growth of ${formatPercent(percent)}, the payments fall to zero. Type a growth above −100%.`,
-  "growth-too-irregular": ({ limit }) =>
-    `The growth interval and the payment interval coincide only after more than ${formatFigure(limit)} payments. Use a simpler interval, such as every year.`,
-  "perpetuity-without-worth": ({ id, ratePercent, growthPercent }) => {
+  "rate-too-low": ({ percent, quotation }, format) =>
+    `At ${writePercent(percent, format)} ${quotationWords(quotation)}, the balance is lost within one period. Type a rate above −100% per period.`,
+  "growth-too-low": ({ percent }, format) =>
+    `At a growth of ${writePercent(percent, format)}, the payments fall to zero. Type a growth above −100%.`,
+  "growth-too-irregular": ({ limit }, format) =>
+    `The growth interval and the payment interval coincide only after more than ${writeFigure(limit, format)} payments. Use a simpler interval, such as every year.`,
+  "perpetuity-without-worth": ({ id, ratePercent, growthPercent }, format) => {
     if (growthPercent === 0) {
       return `“${id}” is a perpetuity, so its present value is finite only at a rate above zero. Raise the rate or type the number of payments.`;
     }
     const growth =
-      growthPercent === null ? "without limit" : `by ${formatPercent(growthPercent)} a year`;
-    return `“${id}” grows for ever ${growth}, which is not below the rate of ${formatPercent(ratePercent)} a year, so its present value is infinite. Lower the growth or raise the rate.`;
+      growthPercent === null ? "without limit" : `by ${writePercent(growthPercent, format)} a year`;
+    return `“${id}” grows for ever ${growth}, which is not below the rate of ${writePercent(ratePercent, format)} a year, so its present value is infinite. Lower the growth or raise the rate.`;
   },
   "one-way-money": ({ direction, turn }) =>
     `All the money here is money ${direction}, so it cannot balance. ${fix(turn, "Add an amount in the other direction.")}`,
@@ -94,46 +97,46 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     "There is no other amount to balance this one. Type amounts above zero.",
   "any-date-balances": () =>
     "At a rate of zero, these amounts balance on every date. Change the rate or an amount.",
-  "date-before-today": ({ years, turn }) =>
-    `The goal was reached ${formatYearsMonthsDays(years)} ago. ${fix(turn, "Check which amount is larger.")}`,
+  "date-before-today": ({ years, turn }, format) =>
+    `The goal was reached ${formatYearsMonthsDays(years, format)} ago. ${fix(turn, "Check which amount is larger.")}`,
   "date-never-reached": ({ turn }) =>
     `At this rate, the amounts never balance, at any date. ${fix(turn, "Change the rate or the amount.")}`,
-  "start-not-found": ({ limitYears, turn }) =>
-    `These payments do not balance the rest for any start within ${formatFigure(limitYears, 1)} years. ${fix(turn, "Change the payments, the rates or the other amounts.")}`,
+  "start-not-found": ({ limitYears, turn }, format) =>
+    `These payments do not balance the rest for any start within ${writeFigure(limitYears, format, 1)} years. ${fix(turn, "Change the payments, the rates or the other amounts.")}`,
   "growth-has-no-effect": () =>
     "The payments end before the first increase, so any growth works. Add payments, or let them grow sooner.",
   "no-growth-balances": ({ enough, turn }) =>
     `${enough ? "The first payments are already too large, however much the later ones fall." : "No growth makes the payments large enough."} ${fix(turn, "Change the first payment or the other amounts.")}`,
   "goal-already-passed": ({ id, turn }) =>
     `The goal is reached before “${id}” begins, and each payment adds more. ${fix(turn, "Check the amounts and their directions.")}`,
-  "payment-below-interest": ({ id, smallest }) =>
-    `“${id}” does not cover the interest, so the balance never falls. Each payment must be above ${formatMoney(smallest)}.`,
-  "no-count-balances": ({ limit, turn }) =>
-    `No number of payments up to ${formatFigure(limit)} balances the rest. ${fix(turn, "Change the payment, the rate or the goal.")}`,
+  "payment-below-interest": ({ id, smallest }, format) =>
+    `“${id}” does not cover the interest, so the balance never falls. Each payment must be above ${writeMoney(smallest, format)}.`,
+  "no-count-balances": ({ limit, turn }, format) =>
+    `No number of payments up to ${writeFigure(limit, format)} balances the rest. ${fix(turn, "Change the payment, the rate or the goal.")}`,
   "answer-too-large": () =>
     "The answer is too large to calculate. Use a lower rate or a shorter time.",
-  "answer-too-far": ({ limitYears }) =>
-    `That takes more than ${formatFigure(limitYears)} years. Use a higher rate or a smaller goal.`,
+  "answer-too-far": ({ limitYears }, format) =>
+    `That takes more than ${writeFigure(limitYears, format)} years. Use a higher rate or a smaller goal.`,
 
-  "problem-too-large": ({ limit }) =>
-    `The lists have more than ${formatFigure(limit)} amounts together. Split the problem.`,
+  "problem-too-large": ({ limit }, format) =>
+    `The lists have more than ${writeFigure(limit, format)} amounts together. Split the problem.`,
   "schedule-without-stream": ({ id }) =>
     `There are no repeated payments called “${id}”. Only repeated payments have a schedule.`,
   "schedule-endless": () => "A perpetuity has no last row. Type the number of payments.",
-  "schedule-too-long": ({ limit }) =>
-    `The schedule would have more than ${formatFigure(limit)} rows. Use fewer payments.`,
+  "schedule-too-long": ({ limit }, format) =>
+    `The schedule would have more than ${writeFigure(limit, format)} rows. Use fewer payments.`,
   "change-for-loans": () => "This change applies only to loans. Remove it.",
-  "change-after-end": ({ payment, count }) =>
-    `This starts at payment ${formatFigure(payment)}, but there are only ${formatFigure(count)}. Choose an earlier payment.`,
-  "change-backwards": ({ from, to }) =>
-    `This ends at payment ${formatFigure(to)}, before it starts at payment ${formatFigure(from)}. Choose a later end.`,
+  "change-after-end": ({ payment, count }, format) =>
+    `This starts at payment ${writeFigure(payment, format)}, but there are only ${writeFigure(count, format)}. Choose an earlier payment.`,
+  "change-backwards": ({ from, to }, format) =>
+    `This ends at payment ${writeFigure(to, format)}, before it starts at payment ${writeFigure(from, format)}. Choose a later end.`,
   "change-twice": () => "Only one change of this kind is possible. Remove one of the two.",
-  "changes-overlap": ({ from, to }) =>
-    `${from === to ? `Payment ${formatFigure(from)} is` : `Payments ${formatFigure(from)} to ${formatFigure(to)} are`} already skipped or interest-only. Change the start or the end of one of the two.`,
-  "rate-changed-twice": ({ payment }) =>
-    `The rate already changes at payment ${formatFigure(payment)}. Remove one of the two.`,
-  "extra-in-holiday": ({ payment }) =>
-    `Payment ${formatFigure(payment)} is skipped, so it cannot have an extra amount. Choose another payment.`,
+  "changes-overlap": ({ from, to }, format) =>
+    `${from === to ? `Payment ${writeFigure(from, format)} is` : `Payments ${writeFigure(from, format)} to ${writeFigure(to, format)} are`} already skipped or interest-only. Change the start or the end of one of the two.`,
+  "rate-changed-twice": ({ payment }, format) =>
+    `The rate already changes at payment ${writeFigure(payment, format)}. Remove one of the two.`,
+  "extra-in-holiday": ({ payment }, format) =>
+    `Payment ${writeFigure(payment, format)} is skipped, so it cannot have an extra amount. Choose another payment.`,
   "payment-number-missing": () => "Type the first payment, such as 13 or 2 years.",
   "payment-number-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type a payment number, such as 13, or a time, such as 2 years or year 3.`,
@@ -141,28 +144,28 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "payments-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type how long, such as 6 payments or 1 year: at least one payment.`,
   "known-only": () => "This cannot be the unknown. Type a value.",
-  "changed-never-ends": ({ payment, interest }) =>
-    `The payment of ${formatMoney(payment)} no longer covers the interest of ${formatMoney(interest)}, so the loan would never end. Recalculate the payment, or pay more.`,
+  "changed-never-ends": ({ payment, interest }, format) =>
+    `The payment of ${writeMoney(payment, format)} no longer covers the interest of ${writeMoney(interest, format)}, so the loan would never end. Recalculate the payment, or pay more.`,
   "residual-too-large": () =>
     "Even with no payments, the final balance would be below this. Choose a smaller balloon payment.",
-  "never-multiplies": ({ percent, times }) =>
-    `At ${formatPercent(percent)} a year, money never grows to ${formatFigure(times)} times itself. Change the rate or the multiple.`,
+  "never-multiplies": ({ percent, times }, format) =>
+    `At ${writePercent(percent, format)} a year, money never grows to ${writeFigure(times, format)} times itself. Change the rate or the multiple.`,
   "discount-takes-all": () =>
     "The discount and the fee use up the whole amount. Lower one of them.",
   "table-range-backwards": () =>
     "The range must increase, in steps above zero. Type the smaller number first.",
-  "table-too-wide": ({ columns, limit }) =>
-    `That would be ${formatFigure(columns)} columns. The limit is ${formatFigure(limit)}. Use a larger step or a shorter range.`,
-  "table-too-long": ({ rows, limit }) =>
-    `That would be ${formatFigure(rows)} rows. The limit is ${formatFigure(limit)}. Use a larger step or a shorter range.`,
+  "table-too-wide": ({ columns, limit }, format) =>
+    `That would be ${writeFigure(columns, format)} columns. The limit is ${writeFigure(limit, format)}. Use a larger step or a shorter range.`,
+  "table-too-long": ({ rows, limit }, format) =>
+    `That would be ${writeFigure(rows, format)} rows. The limit is ${writeFigure(limit, format)}. Use a larger step or a shorter range.`,
   "appraisal-without-flows": () => "There are no cash flows yet. Enter the project's amounts.",
   "appraisal-unknown-flow": () =>
     "One amount or time is still unknown. Type a value to appraise the project.",
   "appraisal-endless": () => "A perpetuity cannot be appraised here. Type the number of payments.",
   "sweep-field-unfit": () =>
     "Only a given number can be varied. Choose a field with a number, and at least one value.",
-  "sweep-too-large": ({ limit }) =>
-    `That would be more than ${formatFigure(limit)} problems to solve. Use fewer values.`,
+  "sweep-too-large": ({ limit }, format) =>
+    `That would be more than ${writeFigure(limit, format)} problems to solve. Use fewer values.`,
   "growth-undefined": () =>
     "Growth needs two values above zero at different times. Check the values and the times.",
 
@@ -170,8 +173,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "money-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type an amount such as 4,500 or 15*12, or ? to find it.`,
   "money-with-sign": () => "Type the amount without a sign, and choose money in or money out.",
-  "money-too-large": ({ limit }) =>
-    `This is too large to stay exact to the cent. The limit is ${formatMoney(limit, 0)}.`,
+  "money-too-large": ({ limit }, format) =>
+    `This is too large to stay exact to the cent. The limit is ${writeMoney(limit, format, 0)}.`,
   "number-not-finite": () => "This number is too large. Type a smaller one.",
   "comma-unclear": ({ typed, point }) =>
     `“${typed}” is ambiguous. If you mean ${point}, type ${point}.`,
@@ -180,7 +183,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "percent-missing": () => "Type a rate such as 6.25, or ? to find it.",
   "percent-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type a rate such as 6 3/8% or 1.8% per quarter, or ? to find it.`,
-  "percent-too-large": ({ limit }) => `This is too large. The limit is ${formatFigure(limit)}%.`,
+  "percent-too-large": ({ limit }, format) =>
+    `This is too large. The limit is ${writePercent(limit, format)}.`,
   "rate-frequency-unclear": ({ percent, each, compounded }) =>
     `Is that ${percent} per ${each}, or a yearly rate? Type “${percent} per ${each}” or “${percent} compounded ${compounded}”.`,
   "time-missing": () => "Type a time such as 6 years, or ? to find it.",
@@ -188,8 +192,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
     `Cannot read “${at}”. Type a time such as 3y 4m, 40 months or today, or ? to find it.`,
   "time-negative": () =>
     "Times are counted forward from today. Type the time without a minus sign.",
-  "time-too-long": ({ limitYears }) =>
-    `This is too long. The limit is ${formatFigure(limitYears)} years.`,
+  "time-too-long": ({ limitYears }, format) =>
+    `This is too long. The limit is ${writeFigure(limitYears, format)} years.`,
   "name-not-found": ({ name }) =>
     `No line is called “${name}”. Type the name of a line, an amount or a time.`,
   "rate-before-missing": () =>
@@ -199,8 +203,8 @@ const sentences: { readonly [Code in IssueCode]: (found: IssueOf<Code>) => strin
   "count-missing": () => "Type how long: 3y 4m, 40 payments or for ever, or ? to find it.",
   "count-unclear": ({ figure, every }) =>
     `Is that ${figure} ${frequencyWords(every).adverb} payments, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,
-  "count-too-large": ({ limit }) =>
-    `There are too many payments. The limit is ${formatFigure(limit)}.`,
+  "count-too-large": ({ limit }, format) =>
+    `There are too many payments. The limit is ${writeFigure(limit, format)}.`,
   "count-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type how long, such as 3y 4m, 40 payments or for ever, or ? to find it.`,
   "span-missing": () => "Type a period, such as year 3 or years 2 to 4.",
@@ -229,14 +233,14 @@ function fix(turn: string | undefined, otherwise: string): string {
 }
 
 /** The message for an issue, with the fix. */
-export function sentenceOf(found: Issue): string {
+export function sentenceOf(found: Issue, format: AnswerFormat): string {
   // Each function takes the facts of its own code, which the union of all issues cannot express.
-  return (sentences[found.code] as (issue: Issue) => string)(found);
+  return (sentences[found.code] as (issue: Issue, format: AnswerFormat) => string)(found, format);
 }
 
 /** The same for a field that cannot be the unknown, so the message does not offer “?”. */
-export function sentenceWhereKnown(found: Issue): string {
-  return sentenceOf(found).replace(/, or \? to find it/, "");
+export function sentenceWhereKnown(found: Issue, format: AnswerFormat): string {
+  return sentenceOf(found, format).replace(/, or \? to find it/, "");
 }
 
 /** Every issue code, for the parity test and the documents. */

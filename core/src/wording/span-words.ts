@@ -1,11 +1,13 @@
 import { parseDuration, type Duration } from "../time/duration";
+import type { AnswerFormat } from "./answer-format";
 import { durationWords } from "./format-time";
 
 const UNITS = ["years", "months", "weeks", "days"] as const;
 
 /** A span between two ISO 8601 durations in words: "in year 3", "in years 2 to 4", "from 1 year 6 months to 2 years". */
-export function overWords(from: string, to: string): string {
-  return numberedSpan(from, to) ?? `from ${durationWords(from)} to ${durationWords(to)}`;
+export function overWords(from: string, to: string, format: AnswerFormat): string {
+  const words = (text: string) => durationWords(text, format);
+  return numberedSpan(from, to) ?? `from ${words(from)} to ${words(to)}`;
 }
 
 /** "in year 3", if the span is made of whole years, months, weeks or days. */

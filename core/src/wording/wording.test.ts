@@ -11,6 +11,7 @@ import { durationWords, formatYearsMonthsDays } from "./format-time";
 import { quotationWords } from "./quotation-words";
 import { ISSUE_CODES, sentenceOf } from "./sentences";
 import type { Issue } from "../issues/issue";
+import { USUAL_FORMAT } from "./answer-format";
 
 describe("sentences", () => {
   /** Facts of every kind that a sentence may ask for. */
@@ -59,7 +60,7 @@ describe("sentences", () => {
   };
 
   test.each(ISSUE_CODES)("%s is told in whole sentences", (code) => {
-    const sentence = sentenceOf({ code, ...facts } as unknown as Issue);
+    const sentence = sentenceOf({ code, ...facts } as unknown as Issue, USUAL_FORMAT);
     expect(sentence).toMatch(/^[A-Z“].*[.]$/);
     expect(sentence).not.toMatch(/undefined|NaN|\[object|!/);
   });
@@ -94,7 +95,7 @@ describe("times", () => {
     ["P26W3D", "26 weeks 3 days"],
     ["P4.5M", "4.5 months"],
   ])("%s is %s", (duration, words) => {
-    expect(durationWords(duration)).toBe(words);
+    expect(durationWords(duration, USUAL_FORMAT)).toBe(words);
   });
 
   test.each([
@@ -105,13 +106,13 @@ describe("times", () => {
     [0.5, "6 months"],
     [1.999, "2 years"],
   ])("%p years are %s", (years, words) => {
-    expect(formatYearsMonthsDays(years)).toBe(words);
+    expect(formatYearsMonthsDays(years, USUAL_FORMAT)).toBe(words);
   });
 
   test("never a twelfth month or a thirty-second day", () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 900, noNaN: true }), (years) => {
-        const words = formatYearsMonthsDays(years);
+        const words = formatYearsMonthsDays(years, USUAL_FORMAT);
         expect(Number(/(\d+) month/.exec(words)?.[1] ?? 0)).toBeLessThan(12);
         expect(Number(/(\d+) day/.exec(words)?.[1] ?? 0)).toBeLessThan(32);
       }),

@@ -1,7 +1,12 @@
 import { createHash } from "node:crypto";
 import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
-import { PROBLEM_FILE_EXTENSION, readProblemText, sentenceOf } from "@kestrelmoor/core";
+import {
+  PROBLEM_FILE_EXTENSION,
+  readProblemText,
+  sentenceOf,
+  USUAL_FORMAT,
+} from "@kestrelmoor/core";
 import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
@@ -74,6 +79,8 @@ function demoDraft(name: string, text: string, beside: string): Draft {
 function demoProblem(name: string, text: string) {
   const read = readProblemText(text);
   if (read.ok) return read.value;
-  const faults = read.issues.map((found) => `${found.path.join(".")}: ${sentenceOf(found)}`);
+  const faults = read.issues.map(
+    (found) => `${found.path.join(".")}: ${sentenceOf(found, USUAL_FORMAT)}`,
+  );
   throw new Error(`The demo problem ${name} cannot be read: ${faults.join(" ")}`);
 }

@@ -1,4 +1,11 @@
-import { readProblem, schemaIssues, sentenceOf, type Issue, type Problem } from "@kestrelmoor/core";
+import {
+  readProblem,
+  schemaIssues,
+  sentenceOf,
+  type Issue,
+  type Problem,
+  USUAL_FORMAT,
+} from "@kestrelmoor/core";
 import type * as z from "zod";
 import { invalidDocument, Refusal, reportIssue } from "./refusal";
 
@@ -13,7 +20,7 @@ export function readBody<Schema extends z.ZodType>(schema: Schema, body: unknown
   throw new Refusal(
     422,
     "request-invalid",
-    first === undefined ? "It is not valid." : `${place}${sentenceOf(first)}`,
+    first === undefined ? "It is not valid." : `${place}${sentenceOf(first, USUAL_FORMAT)}`,
     { issues: issues.map(reportIssue) },
   );
 }

@@ -1,5 +1,5 @@
 import type { ApiCode, IssueReport, ProblemDetails } from "@kestrelmoor/contract";
-import { sentenceOf, type Issue } from "@kestrelmoor/core";
+import { sentenceOf, type Issue, USUAL_FORMAT } from "@kestrelmoor/core";
 
 /** Thrown by a route that cannot serve a request; becomes problem details. */
 export class Refusal extends Error {
@@ -40,7 +40,7 @@ const TITLES: Readonly<Record<number, string>> = {
 };
 
 export function reportIssue(found: Issue): IssueReport {
-  return { ...found, path: [...found.path], message: sentenceOf(found) };
+  return { ...found, path: [...found.path], message: sentenceOf(found, USUAL_FORMAT) };
 }
 
 /** A document that breaks its schema: every issue is told. */
@@ -55,7 +55,8 @@ export function invalidDocument(issues: readonly Issue[]): Refusal {
         : ` There are ${others} more issues.`;
   const place =
     first === undefined || first.path.length === 0 ? "" : `At ${first.path.join(".")}: `;
-  const detail = first === undefined ? "It is not valid." : `${place}${sentenceOf(first)}${more}`;
+  const detail =
+    first === undefined ? "It is not valid." : `${place}${sentenceOf(first, USUAL_FORMAT)}${more}`;
   return new Refusal(422, "problem-invalid", detail, { issues: issues.map(reportIssue) });
 }
 
@@ -63,7 +64,9 @@ export function invalidDocument(issues: readonly Issue[]): Refusal {
 export function unsolvable(issues: readonly Issue[]): Refusal {
   const [first] = issues;
   if (first === undefined) throw new TypeError("What fails has an issue that says why");
-  return new Refusal(422, first.code, sentenceOf(first), { issues: issues.map(reportIssue) });
+  return new Refusal(422, first.code, sentenceOf(first, USUAL_FORMAT), {
+    issues: issues.map(reportIssue),
+  });
 }
 
 export function notFound(): Refusal {

@@ -1,3 +1,4 @@
+import { writeFigure, type AnswerFormat } from "@kestrelmoor/core";
 import Papa from "papaparse";
 import { isAnyDate, isFigure } from "./cell-values";
 
@@ -55,7 +56,11 @@ export interface Row {
 }
 
 /** @param separator `null` to tell it from the text */
-export function readTable(text: string, separator: Separator | null): ReadTable {
+export function readTable(
+  text: string,
+  separator: Separator | null,
+  format: AnswerFormat,
+): ReadTable {
   const bare = text.replace(/^\uFEFF/, "");
   const parting = separator ?? separatorOf(bare);
   const rows = cellsOf(bare, parting)
@@ -65,7 +70,7 @@ export function readTable(text: string, separator: Separator | null): ReadTable 
   if (rows.length > MOST_ROWS) {
     return {
       ok: false,
-      sentence: `This file has ${rows.length.toLocaleString("en")} rows. The limit is ${MOST_ROWS.toLocaleString("en")}: split the file.`,
+      sentence: `This file has ${writeFigure(rows.length, format)} rows. The limit is ${writeFigure(MOST_ROWS, format)}: split the file.`,
     };
   }
   return { ok: true, rows, separator: parting };

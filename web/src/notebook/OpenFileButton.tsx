@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { useState } from "react";
@@ -9,9 +10,10 @@ const PROBLEM_FILES = ".json,application/json,application/vnd.kestrelmoor.proble
 
 /** Starts a problem from a file; what is wrong with a file is said right here. */
 export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => void }) {
+  const format = useAnswerFormat();
   const [fault, setFault] = useState<{ name: string; sentences: readonly string[] } | null>(null);
   const open = async (file: File) => {
-    const opened = await openProblemFile(file);
+    const opened = await openProblemFile(file, format);
     if (opened.ok) {
       setFault(null);
       onOpen(opened.draft);

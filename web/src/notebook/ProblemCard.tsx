@@ -4,7 +4,7 @@ import { Dropdown, Input } from "antd";
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
-import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
 import { showNotice } from "../ui/notices";
 import { saveProblemFile } from "./problem-files";
@@ -24,10 +24,10 @@ export function titleOf({ title }: { readonly title: string }): string {
 
 /** A saved problem as its small timeline and its answer. */
 export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemCardProps) {
+  const format = useAnswerFormat();
   const navigate = useNavigate();
   const [isRenaming, setRenaming] = useState(false);
   const outcome = useMemo(() => outcomeOf(saved.draft), [saved.draft]);
-  const ownFormat = useOwnFormat(({ format }) => format);
   const title = titleOf(saved);
   const address = `/problems/${saved.id}`;
   const actions: Readonly<Record<string, () => void>> = {
@@ -35,7 +35,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
     // The menu gives the focus back as it closes; the field takes it after that.
     rename: () => setTimeout(() => setRenaming(true), 60),
     duplicate: () => onDuplicate(saved),
-    file: () => saveAsFile(outcome, title),
+    file: () => saveAsFile(outcome, title, format),
     delete: () => onDelete(saved),
   };
   return (
@@ -80,25 +80,25 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
           </button>
         </Dropdown>
       </div>
-      <p className={styles.answer}>{answerWords(outcome, saved.draft.answerFormat ?? ownFormat)}</p>
+      <p className={styles.answer}>{answerWords(outcome, saved.draft.answerFormat ?? format)}</p>
     </article>
   );
 }
 
-function saveAsFile({ problem, reading }: Outcome, title: string): void {
+function saveAsFile({ problem, reading }: Outcome, title: string, format: AnswerFormat): void {
   if (problem !== null) {
     saveProblemFile(problem, title);
     return;
   }
-  const text = `Only complete problems can be saved as a file. ${missingWords(reading.issues)}`;
+  const text = `Only complete problems can be saved as a file. ${missingWords(reading.issues, format)}`;
   showNotice({ kind: "failed", text });
 }
 
 function answerWords({ problem, result, reading }: Outcome, format: AnswerFormat): string {
-  if (problem === null || result === null) return missingWords(reading.issues);
+  if (problem === null || result === null) return missingWords(reading.issues, format);
   if (result.ok) return answerText(problem, result.value, format);
   const [first] = result.issues;
-  return first === undefined ? "" : sentenceOf(first);
+  return first === undefined ? "" : sentenceOf(first, format);
 }
 
 interface RenameFieldProps {

@@ -2,6 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { PROBLEM_FILE_EXTENSION } from "@kestrelmoor/core";
 import { fileNameOf } from "../ui/save-as-file";
 import { openProblemFile } from "./problem-files";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 /** What the page needs of a file; the one of this test environment has no text. */
 function fileOf(text: string, size = text.length): File {
@@ -17,7 +18,7 @@ const problem = {
 };
 
 test("a file becomes a draft", async () => {
-  const opened = await openProblemFile(fileOf(JSON.stringify(problem)));
+  const opened = await openProblemFile(fileOf(JSON.stringify(problem)), USUAL_FORMAT);
   expect(opened).toMatchObject({
     ok: true,
     draft: { title: "From a file", flows: [{ amount: "1,234.5", at: "18 months" }] },
@@ -26,13 +27,9 @@ test("a file becomes a draft", async () => {
 
 describe("what is wrong with a file is told in sentences", () => {
   test.each<[string, File, RegExp]>([
-    ["not JSON", fileOf("honey"), /This is not JSON/],
-    ["of another kind", fileOf("{}"), /does not say that it is a problem/],
-    [
-      "newer",
-      fileOf(JSON.stringify({ ...problem, version: 9 })),
-      /written by a newer Kestrelmoor \(version 9/,
-    ],
+    ["not JSON", fileOf("honey"), /This file is not JSON/],
+    ["of another kind", fileOf("{}"), /This is not a problem file/],
+    ["newer", fileOf(JSON.stringify({ ...problem, version: 9 })), /from a newer version \(9/],
     ["too large", fileOf("", 5_000_000), /The file is too large/],
     [
       "with a fault inside",
@@ -40,13 +37,16 @@ describe("what is wrong with a file is told in sentences", () => {
       /^At flows: There are too few/,
     ],
   ])("%s", async (_, file, says) => {
-    const opened = await openProblemFile(file);
+    const opened = await openProblemFile(file, USUAL_FORMAT);
     expect(opened.ok ? "" : opened.sentences.join(" ")).toMatch(says);
   });
 
   test("not more of them than can be read", async () => {
     const flows = Array.from({ length: 20 }, () => ({ kind: "river" }));
-    const opened = await openProblemFile(fileOf(JSON.stringify({ ...problem, flows })));
+    const opened = await openProblemFile(
+      fileOf(JSON.stringify({ ...problem, flows })),
+      USUAL_FORMAT,
+    );
     expect(opened.ok ? [] : opened.sentences).toHaveLength(6);
   });
 });

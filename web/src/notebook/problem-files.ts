@@ -7,6 +7,7 @@ import {
   writeProblemText,
   type Issue,
   type Problem,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { writeDraft, type Draft } from "@kestrelmoor/core/typing";
 import { fileNameOf, saveAsFile } from "../ui/save-as-file";
@@ -19,15 +20,15 @@ export type OpenedFile =
 const MOST_SENTENCES = 5;
 
 /** Reads a problem file that a person has chosen; the file itself is never changed. */
-export async function openProblemFile(file: File): Promise<OpenedFile> {
+export async function openProblemFile(file: File, format: AnswerFormat): Promise<OpenedFile> {
   // A film chosen by mistake is refused by its size, before it is read.
   if (file.size > LIMITS.fileBytes) {
     const issue = { code: "file-too-large", path: [], limit: LIMITS.fileBytes } as const;
-    return { ok: false, sentences: [sentenceOf(issue)] };
+    return { ok: false, sentences: [sentenceOf(issue, format)] };
   }
   const read = readProblemText(await file.text());
   if (read.ok) return { ok: true, draft: writeDraft(read.value) };
-  const told = read.issues.slice(0, MOST_SENTENCES).map(placed);
+  const told = read.issues.slice(0, MOST_SENTENCES).map((issue) => placed(issue, format));
   const more = read.issues.length - told.length;
   return {
     ok: false,
@@ -35,8 +36,8 @@ export async function openProblemFile(file: File): Promise<OpenedFile> {
   };
 }
 
-function placed(issue: Issue): string {
-  const sentence = sentenceOf(issue);
+function placed(issue: Issue, format: AnswerFormat): string {
+  const sentence = sentenceOf(issue, format);
   const isAboutWhole = issue.path.length === 0 || issue.code.startsWith("file-");
   return isAboutWhole ? sentence : `At ${issue.path.join(" › ")}: ${sentence}`;
 }

@@ -1,4 +1,5 @@
-import { formatFigure, LIMITS } from "@kestrelmoor/core";
+import { useAnswerFormat } from "./answer/use-answer-format";
+import { writeFigure, LIMITS } from "@kestrelmoor/core";
 import { findInQuestion } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
@@ -10,6 +11,7 @@ import styles from "./ProblemPage.module.css";
  * marked in it, so that one sees what is still left out.
  */
 export function QuestionField() {
+  const format = useAnswerFormat();
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
   const reading = useDocumentState((state) => state.outcome.reading);
@@ -61,7 +63,8 @@ export function QuestionField() {
       />
       {isFull && (
         <p className={styles.full} role="status">
-          The limit is {formatFigure(LIMITS.questionLength)} characters; the rest is not kept.
+          The limit is {writeFigure(LIMITS.questionLength, format)} characters; the rest is not
+          kept.
         </p>
       )}
     </div>

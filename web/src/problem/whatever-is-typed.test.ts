@@ -323,8 +323,8 @@ test("whatever is typed, everything on the page can be worked out and has words"
   fc.assert(
     fc.property(drafts, (draft) => {
       const outcome = outcomeOf(draft);
-      const sketch = sketchOf(draft, outcome);
-      const layout = layOut(sketch, { width: 900, height: 250, isSmall: false });
+      const sketch = sketchOf(draft, outcome, USUAL_FORMAT);
+      const layout = layOut(sketch, { width: 900, height: 250, isSmall: false }, USUAL_FORMAT);
       const places = layout.posts.flatMap(({ x, y, height, post }) => [
         x,
         y,
@@ -332,9 +332,9 @@ test("whatever is typed, everything on the page can be worked out and has words"
         post.today ?? 0,
       ]);
       const words = [
-        ...sketchInWords(sketch).map(({ text }) => text),
+        ...sketchInWords(sketch, USUAL_FORMAT).map(({ text }) => text),
         ...sketch.ribbons.map(({ text }) => text),
-        missingWords(outcome.reading.issues),
+        missingWords(outcome.reading.issues, USUAL_FORMAT),
         ...layout.bands.flatMap(({ outline, caption }) => [outline, caption?.text ?? ""]),
         ...layout.marks.map(({ text }) => text),
       ];
@@ -342,10 +342,18 @@ test("whatever is typed, everything on the page can be worked out and has words"
         const reading = outcome.reading.flows[index];
         const found = outcome.result?.ok === true ? outcome.result.value : null;
         if (line.kind === "stream" && reading?.kind === "stream") {
-          words.push(streamHint(line, reading, found).replaceAll(line.amount || "\0", ""));
+          words.push(
+            streamHint(line, reading, found, USUAL_FORMAT).replaceAll(line.amount || "\0", ""),
+          );
         } else if (reading?.kind === "list") {
           const settled = found?.settled.flows[index];
-          words.push(listHint(reading.amounts, settled?.kind === "list" ? settled.amounts : null));
+          words.push(
+            listHint(
+              reading.amounts,
+              settled?.kind === "list" ? settled.amounts : null,
+              USUAL_FORMAT,
+            ),
+          );
         }
       });
       places.push(
@@ -357,7 +365,8 @@ test("whatever is typed, everything on the page can be worked out and has words"
         words.push(column.answer ?? column.complaint ?? "", column.difference ?? "");
         words.push(column.percent ?? "", column.interest ?? "", ...column.further.map(String));
       }
-      for (const reading of outcome.reading.rates) words.push(rateHint(reading, null) ?? "");
+      for (const reading of outcome.reading.rates)
+        words.push(rateHint(reading, null, USUAL_FORMAT) ?? "");
       const { problem, result } = outcome;
       if (problem !== null && result?.ok === true) {
         const solution = result.value;

@@ -35,8 +35,11 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
   const across = roundTicks(0, longest, 4);
   const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
   const money = (balance: number) => writeMoney(balance, format);
-  const words = `Balance over ${spanWords(longest)}. ${ranked
-    .map(({ name, offer, balance }) => `${name}, ${rateWords(offer)}: ${money(balance)} at the end`)
+  const words = `Balance over ${spanWords(longest, format)}. ${ranked
+    .map(
+      ({ name, offer, balance }) =>
+        `${name}, ${rateWords(offer, format)}: ${money(balance)} at the end`,
+    )
     .join("; ")}.`;
   return (
     <CurvesFigure
@@ -58,7 +61,7 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
             type="number"
             domain={[0, longest]}
             ticks={across.ticks.filter((tick) => tick <= longest)}
-            tickFormatter={(at: number) => (at === 0 ? "today" : spanWords(at))}
+            tickFormatter={(at: number) => (at === 0 ? "today" : spanWords(at, format))}
             {...AXIS}
             minTickGap={30}
           />
@@ -72,7 +75,7 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
           />
           <Tooltip
             {...TOOLTIP}
-            labelFormatter={(at) => `After ${spanWords(Number(at))}`}
+            labelFormatter={(at) => `After ${spanWords(Number(at), format)}`}
             formatter={(balance, name) => [money(Number(balance)), name]}
           />
           <ReferenceLine x={years} stroke="var(--gorse)" strokeWidth={2} strokeDasharray="4 4" />

@@ -1,7 +1,7 @@
-import { formatPercent, writeMoney } from "@kestrelmoor/core";
+import { writeRate, writeMoney } from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
-import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { CrossIcon } from "../ui/CrossIcon";
 import { InkChoice } from "../ui/InkChoice";
 import { Stroke } from "../ui/Stroke";
@@ -141,6 +141,7 @@ interface OfferRowProps {
 }
 
 function OfferRow({ offer, index, reading, found, balance, onEdit, onRemove }: OfferRowProps) {
+  const format = useAnswerFormat();
   const called = nameOfDeposit(offer, index);
   return (
     <tr>
@@ -176,7 +177,7 @@ function OfferRow({ offer, index, reading, found, balance, onEdit, onRemove }: O
           onChoose={(crediting) => onEdit({ crediting })}
         />
       </td>
-      <td>{found === null ? "–" : formatPercent(found.one.effectivePercent)}</td>
+      <td>{found === null ? "–" : writeRate(found.one.effectivePercent, format)}</td>
       <td>{found === null ? "–" : balance(found.one.balance)}</td>
       <td>
         <button

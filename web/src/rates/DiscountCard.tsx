@@ -1,13 +1,13 @@
 import {
   costOfPayingLate,
   discountCost,
-  formatPercent,
+  writeRate,
   writeMoney,
   type DiscountedBill,
 } from "@kestrelmoor/core";
 import { discountSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readPercent } from "@kestrelmoor/core/typing";
-import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
 import { discountProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
@@ -79,7 +79,7 @@ export function DiscountCard() {
       {found?.ok === true && bill !== null && (
         <>
           <p className={styles.big}>
-            {formatPercent(found.value.effectivePercent)}{" "}
+            {writeRate(found.value.effectivePercent, format)}{" "}
             <span className={styles.quiet}>effective annual cost</span>
           </p>
           <p>
@@ -104,6 +104,7 @@ export function DiscountCard() {
 
 /** The cost of forgoing a cash discount. */
 function PayingEarly() {
+  const format = useAnswerFormat();
   const typed = useRatesDesk(({ desk }) => desk.early);
   const change = useRatesDesk((state) => state.change);
   const percentReading = readingOf(readPercent(typed.percent));
@@ -135,7 +136,7 @@ function PayingEarly() {
         {found === null ? (
           "…"
         ) : found.ok ? (
-          <strong>{formatPercent(found.value)} a year</strong>
+          <strong>{writeRate(found.value, format)} a year</strong>
         ) : (
           <Issues issues={found.issues} />
         )}

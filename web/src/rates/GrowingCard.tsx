@@ -1,7 +1,8 @@
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import {
   convertRate,
   formatExact,
-  formatPercent,
+  writeRate,
   formatYears,
   formatYearsMonthsDays,
   growingTime,
@@ -20,6 +21,7 @@ import styles from "./Rates.module.css";
 
 /** How long until money has doubled, exactly and by the rules of thumb. */
 export function GrowingCard() {
+  const format = useAnswerFormat();
   const typed = useRatesDesk(({ desk }) => desk.growing);
   const change = useRatesDesk((state) => state.change);
   const rateReading = readingOf(readQuotedRate(typed.rate));
@@ -65,10 +67,10 @@ export function GrowingCard() {
       {found?.ok === true && effective?.ok === true && rate !== null && times !== null && (
         <>
           <p className={styles.big}>
-            {formatYears(found.value.years, 4)}{" "}
+            {formatYears(found.value.years, format, 4)}{" "}
             <span className={styles.quiet}>
-              {formatYearsMonthsDays(found.value.years)}, at {formatPercent(effective.value)}{" "}
-              effective
+              {formatYearsMonthsDays(found.value.years, format)}, at{" "}
+              {writeRate(effective.value, format)} effective
             </span>
           </p>
           {found.value.rules.length > 0 && (
@@ -84,8 +86,8 @@ export function GrowingCard() {
                 {found.value.rules.map(({ figure, years }) => (
                   <tr key={figure}>
                     <th scope="row">{formatExact(figure)} ÷ rate (%)</th>
-                    <td>{formatYears(years, 4)}</td>
-                    <td>{formatYears(years - found.value.years, 4)}</td>
+                    <td>{formatYears(years, format, 4)}</td>
+                    <td>{formatYears(years - found.value.years, format, 4)}</td>
                   </tr>
                 ))}
               </tbody>

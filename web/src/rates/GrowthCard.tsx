@@ -1,4 +1,4 @@
-import { formatPercent, growthOfValues, spanWords, writeMoney } from "@kestrelmoor/core";
+import { writeRate, growthOfValues, spanWords, writeMoney, writeFigure } from "@kestrelmoor/core";
 import { growthSteps } from "@kestrelmoor/core/teaching";
 import { readProject } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
@@ -73,15 +73,15 @@ export function GrowthCard() {
       {found?.ok === true && values !== null && first !== undefined && last !== undefined && (
         <>
           <p className={styles.big}>
-            {formatPercent(found.value.percent)}{" "}
+            {writeRate(found.value.percent, format)}{" "}
             <span className={styles.quiet}>
-              a year, compounded, over {spanWords(found.value.years)}
+              a year, compounded, over {spanWords(found.value.years, format)}
             </span>
           </p>
           {values.length > 2 && (
             <>
               <p className={styles.quiet}>
-                The arithmetic mean is {formatPercent(found.value.meanPercent)}. It overstates
+                The arithmetic mean is {writeRate(found.value.meanPercent, format)}. It overstates
                 growth when rates vary.
               </p>
               <div
@@ -107,8 +107,8 @@ export function GrowthCard() {
                         <tr key={index}>
                           <th scope="row">{writeMoney(from.value, format)}</th>
                           <td>{writeMoney(to.value, format)}</td>
-                          <td>{spanWords(to.at - from.at)}</td>
-                          <td>{formatPercent(step)}</td>
+                          <td>{spanWords(to.at - from.at, format)}</td>
+                          <td>{writeRate(step, format)}</td>
                         </tr>
                       );
                     })}
@@ -117,7 +117,7 @@ export function GrowthCard() {
               </div>
               {found.value.steps.length > MOST_STEPS && (
                 <p className={styles.quiet}>
-                  and {(found.value.steps.length - MOST_STEPS).toLocaleString("en")} more steps, all
+                  and {writeFigure(found.value.steps.length - MOST_STEPS, format)} more steps, all
                   included.
                 </p>
               )}

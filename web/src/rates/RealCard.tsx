@@ -1,4 +1,4 @@
-import { buyingPower, convertRate, formatPercent, spanWords, writeMoney } from "@kestrelmoor/core";
+import { buyingPower, convertRate, writeRate, spanWords, writeMoney } from "@kestrelmoor/core";
 import { realRateSteps } from "@kestrelmoor/core/teaching";
 import { readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
@@ -65,12 +65,18 @@ export function RealCard() {
       {found?.ok === true && rate !== null && inflation !== null && years !== null && (
         <>
           <dl className={styles.facts}>
-            <Fact name="Real rate" figure={`${formatPercent(found.value.realPercent, 6)} a year`} />
+            <Fact
+              name="Real rate"
+              figure={`${writeRate(found.value.realPercent, format, 6)} a year`}
+            />
             <Fact
               name="Rough estimate: rate − inflation"
-              figure={formatPercent(found.value.differencePercent)}
+              figure={writeRate(found.value.differencePercent, format)}
             />
-            <Fact name={`Value after ${spanWords(years)}`} figure={money(found.value.grown)} />
+            <Fact
+              name={`Value after ${spanWords(years, format)}`}
+              figure={money(found.value.grown)}
+            />
             <Fact name="Value in today's money" figure={money(found.value.inTodaysPrices)} />
             <Fact
               name={`Price then of what costs ${typed.amount.trim()} today`}

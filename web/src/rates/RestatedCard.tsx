@@ -1,6 +1,7 @@
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import {
   COMPOUNDING_PERIODS,
-  formatPercent,
+  writeRate,
   frequencyWords,
   inAllQuotations,
   quotationWords,
@@ -25,6 +26,7 @@ const DECIMALS = 6;
 
 /** One rate, said in every other way. */
 export function RestatedCard() {
+  const format = useAnswerFormat();
   const { rate: typed, workings } = useRatesDesk(({ desk }) => desk.restated);
   const change = useRatesDesk((state) => state.change);
   const reading = useMemo(() => readingOf(readQuotedRate(typed)), [typed]);
@@ -47,7 +49,7 @@ export function RestatedCard() {
         .{" "}
         {rate !== null && (
           <span className={styles.quiet}>
-            = {formatPercent(rate.percent)} {quotationWords(rate)}.
+            = {writeRate(rate.percent, format)} {quotationWords(rate)}.
           </span>
         )}
       </p>
@@ -121,9 +123,10 @@ interface FigureProps {
 
 /** A restated rate; pressing it opens its workings. */
 function Figure({ restated: { quotation, percent }, rate, workings, open }: FigureProps) {
+  const format = useAnswerFormat();
   const key = quotationKey(quotation);
   const isOwn = key === quotationKey(rate);
-  const text = formatPercent(percent, DECIMALS);
+  const text = writeRate(percent, format, DECIMALS);
   return (
     <button
       type="button"
@@ -145,6 +148,7 @@ interface OpenWorkingsProps {
 }
 
 function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
+  const format = useAnswerFormat();
   const chosen = all.find(({ quotation }) => quotationKey(quotation) === workings);
   const steps = useMemo(
     () => (chosen === undefined ? null : conversionWorkings(rate, chosen.quotation)),
@@ -153,7 +157,7 @@ function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
   if (chosen === undefined || steps === null) {
     return <p className={styles.quiet}>Select a rate to see the workings.</p>;
   }
-  const text = formatPercent(chosen.percent, 10);
+  const text = writeRate(chosen.percent, format, 10);
   return (
     <div className={styles.workings}>
       <p>

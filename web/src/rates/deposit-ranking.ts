@@ -2,7 +2,7 @@ import {
   convertRate,
   creditedYears,
   depositBalance,
-  formatPercent,
+  writeRate,
   quotationWords,
   spanWords,
   writeMoney,
@@ -80,20 +80,20 @@ export function depositVerdict(
   if (highest === undefined) return "";
   const money = (amount: number) => writeMoney(amount, format);
   const best = ranked.reduce((one, other) => (other.balance > one.balance + SAME ? other : one));
-  const byRate = `${highest.name} has the highest effective annual rate, ${formatPercent(highest.effectivePercent)}.`;
-  const when = years === 0 ? "today" : `after ${spanWords(years)}`;
+  const byRate = `${highest.name} has the highest effective annual rate, ${writeRate(highest.effectivePercent, format)}.`;
+  const when = years === 0 ? "today" : `after ${spanWords(years, format)}`;
   if (best.id === highest.id) {
     return `${byRate} It also gives the highest balance ${when}: ${money(best.balance)}.`;
   }
   const credited = creditedYears(highest.offer, years);
   const waits =
-    credited === 0 ? "none is complete yet" : `only ${spanWords(credited)} are complete`;
+    credited === 0 ? "none is complete yet" : `only ${spanWords(credited, format)} are complete`;
   return `${byRate} But ${when}, ${best.name} gives more, ${money(best.balance)} against ${money(highest.balance)}: ${highest.name} credits interest only at the end of a full period, and ${waits}.`;
 }
 
 /** A rate with its quotation, for screen readers. */
-export function rateWords({ rate }: DepositOffer): string {
-  return `${formatPercent(rate.percent)} ${quotationWords(rate)}`;
+export function rateWords({ rate }: DepositOffer, format: AnswerFormat): string {
+  return `${writeRate(rate.percent, format)} ${quotationWords(rate)}`;
 }
 
 /** A time, and what each offer has become under `balance0`, `balance1`, … */

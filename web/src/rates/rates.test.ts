@@ -62,10 +62,12 @@ describe("offers for a deposit", () => {
   test("the lower rate wins for money needed early, and it says why", () => {
     const early = rankDeposits(offers, 1000, 10 / 12);
     expect(depositVerdict(early.ranked, 10 / 12, USUAL_FORMAT)).toContain(
-      "But for money needed after 10 months Monthly has more, 1,042.46 against 1,000.00: Yearly has credited no interest by then",
+      "But after 10 months, Monthly gives more, 1,042.46 against 1,000.00: Yearly credits interest only at the end of a full period, and none is complete yet",
     );
     const late = rankDeposits(offers, 1000, 1);
-    expect(depositVerdict(late.ranked, 1, USUAL_FORMAT)).toContain("It is so for money needed");
+    expect(depositVerdict(late.ranked, 1, USUAL_FORMAT)).toContain(
+      "It also gives the highest balance",
+    );
   });
 
   test("are drawn from the deposit on", () => {

@@ -1,10 +1,12 @@
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import {
-  formatPercent,
+  writeRate,
   lookUp,
   printedFactor,
   type FactorTable,
   fixedFactor,
   tableName,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { useVirtualizer, type VirtualItem } from "@tanstack/react-virtual";
 import { memo, useRef, useState, type CSSProperties, type MouseEvent } from "react";
@@ -26,11 +28,15 @@ function rowHeight(): number {
 }
 
 /** Room for the widest factor and the space around it. */
-function columnWidth({ rows, percents }: FactorTable, decimals: number): number {
+function columnWidth(
+  { rows, percents }: FactorTable,
+  decimals: number,
+  format: AnswerFormat,
+): number {
   const corners = [rows[0]?.[0], rows[0]?.at(-1), rows.at(-1)?.[0], rows.at(-1)?.at(-1)];
   const longest = Math.max(
-    ...corners.map((factor) => fixedFactor(factor ?? 0, decimals).length),
-    ...percents.map((percent) => formatPercent(percent).length),
+    ...corners.map((factor) => fixedFactor(factor ?? 0, decimals, format).length),
+    ...percents.map((percent) => writeRate(percent, format).length),
   );
   return 26 + Math.ceil(8.2 * longest);
 }
@@ -42,11 +48,12 @@ const COUNTS_WIDTH = 84;
  * sight are on the page.
  */
 export function FactorGrid({ table, decimals, percent, count }: FactorGridProps) {
+  const format = useAnswerFormat();
   const change = useTablesDesk((state) => state.change);
   const frame = useRef<HTMLDivElement>(null);
   const { percents, periods, rows } = table;
   const [height] = useState(rowHeight);
-  const width = columnWidth(table, decimals);
+  const width = columnWidth(table, decimals, format);
   const down = useVirtualizer({
     count: periods.length,
     getScrollElement: () => frame.current,
@@ -78,12 +85,12 @@ export function FactorGrid({ table, decimals, percent, count }: FactorGridProps)
     const row = Number(cell?.parentElement?.dataset["row"] ?? NaN);
     const [chosen, periodsThere] = [percents[column], periods[row]];
     if (chosen === undefined || periodsThere === undefined) return;
-    change({ rate: formatPercent(chosen, 10), periods: String(periodsThere) });
+    change({ rate: writeRate(chosen, format, 10), periods: String(periodsThere) });
   };
   return (
     <section className={styles.grid} aria-label="The table">
       <div className={styles.tools}>
-        <h2>{tableName(table.terms)}</h2>
+        <h2>{tableName(table.terms, format)}</h2>
         <KeepTable table={table} decimals={decimals} />
       </div>
       <div ref={frame} className={styles.frame} role="region" aria-label="Factors" tabIndex={0}>
@@ -112,7 +119,7 @@ export function FactorGrid({ table, decimals, percent, count }: FactorGridProps)
               <td />
               {columns.map(({ index }) => (
                 <th key={index} scope="col" aria-colindex={index + 2}>
-                  {formatPercent(percents[index] ?? 0)}
+                  {writeRate(percents[index] ?? 0, format)}
                 </th>
               ))}
               <td />
@@ -156,6 +163,7 @@ interface FactorRowProps {
 
 /** Rows that stay as they are are not drawn anew. */
 const FactorRow = memo(function FactorRow(props: FactorRowProps) {
+  const format = useAnswerFormat();
   const { row, count, factors, columns, decimals, litColumn, isBetween } = props;
   const isCrossing = (column: number) =>
     litColumn >= 0 && (column === litColumn || (isBetween && column === litColumn + 1));
@@ -171,7 +179,7 @@ const FactorRow = memo(function FactorRow(props: FactorRowProps) {
           aria-colindex={index + 2}
           className={isCrossing(index) ? styles.crossing : undefined}
         >
-          {fixedFactor(printedFactor(factors[index] ?? 0, decimals), decimals)}
+          {fixedFactor(printedFactor(factors[index] ?? 0, decimals), decimals, format)}
         </td>
       ))}
       <td />

@@ -1,5 +1,5 @@
 import {
-  formatPercent,
+  writeRate,
   printedFactor,
   type FactorTable,
   fixedFactor,
@@ -21,8 +21,8 @@ export function KeepTable({ table, decimals }: KeepTableProps) {
   const format = useOwnFormat((state) => state.format);
   const [isPrinted, setPrinted] = useState(false);
   const { terms, percents, periods, rows } = table;
-  const name = tableName(terms);
-  const heads = ["Periods", ...percents.map((percent) => formatPercent(percent))];
+  const name = tableName(terms, format);
+  const heads = ["Periods", ...percents.map((percent) => writeRate(percent, format))];
   const save = () => {
     const figures = {
       heads,
@@ -51,7 +51,7 @@ export function KeepTable({ table, decimals }: KeepTableProps) {
             cells: [
               String(count),
               ...(rows[row] ?? []).map((factor) =>
-                fixedFactor(printedFactor(factor, decimals), decimals),
+                fixedFactor(printedFactor(factor, decimals), decimals, format),
               ),
             ],
           }))}

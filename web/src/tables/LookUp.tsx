@@ -1,5 +1,5 @@
 import {
-  formatPercent,
+  writeRate,
   isOfPayments,
   lookUp,
   rateOfFactor,
@@ -13,7 +13,7 @@ import { readMoney } from "@kestrelmoor/core/typing";
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { readingOf, valueOf } from "../desk/read-desk";
-import { useOwnFormat } from "../problem/answer/use-answer-format";
+import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { factorProblem } from "./as-problem";
 import type { TableReadings } from "./read-table";
 import { useTablesDesk } from "./tables-desk";
@@ -81,7 +81,7 @@ function Found({ table, readings, amount, format }: FoundProps) {
   if (found === null) {
     return (
       <p className={styles.complaint} aria-live="polite">
-        {formatPercent(percent)} over {writeFigure(count, format)} periods: outside this table.
+        {writeRate(percent, format)} over {writeFigure(count, format)} periods: outside this table.
         Extend the rates or the periods.
       </p>
     );
@@ -96,8 +96,8 @@ function Found({ table, readings, amount, format }: FoundProps) {
     <div aria-live="polite">
       {isBetween && (
         <p className={styles.quiet}>
-          {formatPercent(percent)} lies between the columns of {formatPercent(low)} and{" "}
-          {formatPercent(high)}: use linear interpolation.
+          {writeRate(percent, format)} lies between the columns of {writeRate(low, format)} and{" "}
+          {writeRate(high, format)}: use linear interpolation.
         </p>
       )}
       <dl className={styles.facts}>
@@ -127,7 +127,7 @@ function Found({ table, readings, amount, format }: FoundProps) {
         )}
       </dl>
       {amount !== null && (
-        <OpenAsProblem draft={() => factorProblem(table.terms, amount, percent, count)} />
+        <OpenAsProblem draft={() => factorProblem(table.terms, amount, percent, count, format)} />
       )}
     </div>
   );
@@ -135,6 +135,7 @@ function Found({ table, readings, amount, format }: FoundProps) {
 
 /** Which rate a factor belongs to: how courses find a rate from a table. */
 function Backwards({ table, readings }: LookUpProps) {
+  const format = useAnswerFormat();
   const { desk, change } = useTablesDesk();
   const reading = readingOf(readMoney(desk.factor));
   const [factor, count] = [valueOf(reading), valueOf(readings.periods)];
@@ -159,10 +160,10 @@ function Backwards({ table, readings }: LookUpProps) {
         {!isTyped
           ? "in that row?"
           : reading.state === "issue"
-            ? sentenceOf(reading.issue)
+            ? sentenceOf(reading.issue, format)
             : found === null
               ? "in that row? It is outside the columns: extend the rates or choose another row."
-              : `in that row? Between ${formatPercent(low)} and ${formatPercent(high)}; linear interpolation gives ${formatPercent(found.percent)}${found.exactPercent === null ? "" : `, exact: ${formatPercent(found.exactPercent, 6)}`}.`}
+              : `in that row? Between ${writeRate(low, format)} and ${writeRate(high, format)}; linear interpolation gives ${writeRate(found.percent, format)}${found.exactPercent === null ? "" : `, exact: ${writeRate(found.exactPercent, format, 6)}`}.`}
       </span>
     </p>
   );

@@ -1,4 +1,10 @@
-import { formatExact, isGrowing, type FactorTerms, tableName } from "@kestrelmoor/core";
+import {
+  formatExact,
+  isGrowing,
+  type FactorTerms,
+  tableName,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
 import { type Draft, type FlowLine, type TypedRateLine } from "@kestrelmoor/core/typing";
 import { amountLine, draftOf } from "../desk/draft-parts";
 
@@ -8,6 +14,7 @@ export function factorProblem(
   amount: number,
   percent: number,
   count: number,
+  format: AnswerFormat,
 ): Draft {
   const { kind, timing, growthPercent } = terms;
   const money = formatExact(amount);
@@ -48,5 +55,5 @@ export function factorProblem(
     compounding: "P1Y",
     from: "",
   };
-  return draftOf(`${tableName(terms)}: ${money}`, rate, flows[kind]);
+  return draftOf(`${tableName(terms, format)}: ${money}`, rate, flows[kind]);
 }

@@ -10,6 +10,7 @@ import { outcomeOf } from "../problem/document/document-store";
 import { factorProblem } from "./as-problem";
 import { tableOf } from "./read-table";
 import { FIRST_TABLE } from "./tables-desk";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 describe("the table that is typed", () => {
   const made = (part: Partial<typeof FIRST_TABLE>) => {
@@ -45,7 +46,7 @@ describe("the table that is typed", () => {
 test.each(FACTOR_KINDS)("%s looked up opens as a problem with the same answer", (kind) => {
   for (const timing of ["end", "start"] as const) {
     const terms: FactorTerms = { kind, timing, growthPercent: 3 };
-    const { result } = outcomeOf(factorProblem(terms, 850, 7, 12));
+    const { result } = outcomeOf(factorProblem(terms, 850, 7, 12, USUAL_FORMAT));
     if (result?.ok !== true) throw new Error("It has an answer");
     const exact = 850 * tableFactor(terms, 7, 12);
     expect(result.value.answers[0].value / exact).toBeCloseTo(1, 11);
@@ -53,9 +54,11 @@ test.each(FACTOR_KINDS)("%s looked up opens as a problem with the same answer", 
 });
 
 test("a factor is written with all its decimals", () => {
-  expect(fixedFactor(1234567.5, 4)).toBe("1,234,567.5000");
-  expect(fixedFactor(0.5, 3)).toBe("0.500");
-  expect(tableName({ kind: "present-of-growing", timing: "start", growthPercent: 3 })).toBe(
-    "Present value of growing payments, the first of them 1, growing by 3\u00a0%, paid at the start of each period",
+  expect(fixedFactor(1234567.5, 4, USUAL_FORMAT)).toBe("1,234,567.5000");
+  expect(fixedFactor(0.5, 3, USUAL_FORMAT)).toBe("0.500");
+  expect(
+    tableName({ kind: "present-of-growing", timing: "start", growthPercent: 3 }, USUAL_FORMAT),
+  ).toBe(
+    "Present value of a growing annuity, first payment 1, growing by 3%, paid at the start of each period",
   );
 });

@@ -6,6 +6,7 @@ import type { Draft, FlowLine, StreamLine } from "../draft";
 import { valueOf } from "../field";
 import type { DraftReading } from "../read-draft";
 import { after, payments } from "./counting";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Whether a line and the one after it can be one: payments that follow each other at one rhythm. */
 export function canJoin(draft: Draft, reading: DraftReading, id: string): boolean {
@@ -65,7 +66,7 @@ function joined(draft: Draft, reading: DraftReading, id: string): FlowLine | nul
     id: line.id,
     label: line.label,
     every: line.every,
-    begins: formatDurationWords(after(start, period, line.timing === "end" ? 1 : 0)),
+    begins: formatDurationWords(after(start, period, line.timing === "end" ? 1 : 0), USUAL_FORMAT),
     amounts: `${run(line, amount, count)}; ${run(next, nextAmount, nextCount)}`,
   };
 }

@@ -13,6 +13,7 @@ import { namedFlow } from "../lines/line-kinds";
 import type { StreamReading } from "../lines/stream-line";
 import type { DraftReading } from "../read-draft";
 import { after, payments } from "./counting";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Of payments without end, as many stand before the parting. */
 const PARTED_OFF = 12;
@@ -89,7 +90,7 @@ function listParts(draft: Draft, line: ListLine, read: ListReading): SingleLine[
         label: line.label === "" ? "" : `${line.label} ${place + 1}`.slice(0, LIMITS.labelLength),
         direction: amount !== null && amount < 0 ? "out" : "in",
         amount: amount === null ? "?" : formatExact(Math.abs(amount)),
-        at: formatDurationWords(after(start, step, place)),
+        at: formatDurationWords(after(start, step, place), USUAL_FORMAT),
       },
     ];
   });

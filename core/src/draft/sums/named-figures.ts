@@ -3,6 +3,7 @@ import { namesOf } from "../../input/names";
 import type { Problem } from "../../problem/schema";
 import type { Answer, Solution } from "../../solve/solution";
 import { followUpWords } from "../../wording/follow-up-words";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /**
  * The values that a calculation can use by name: the answer, its companions, the answers to follow-up questions,
@@ -84,7 +85,7 @@ function followUps(problem: Problem, { also }: Solution): NamedFigure[] {
   return (problem.also ?? []).flatMap((question, index) => {
     const value = also[index];
     if (value === null || value === undefined) return [];
-    const words = followUpWords(question, problem).toLowerCase();
+    const words = followUpWords(question, problem, USUAL_FORMAT).toLowerCase();
     const figure: NamedFigure = { words, value, is: "money" };
     // Calculations saved under the earlier name of this question still work.
     const former = words.replace(/^net value/, "worth of everything");

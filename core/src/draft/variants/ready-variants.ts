@@ -8,6 +8,7 @@ import type { Change, Draft, FlowLine } from "../draft";
 import { quotationKey } from "../quotation-key";
 import { quotationOfLine, type DraftReading } from "../read-draft";
 import type { FactName } from "./facts";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Common variants, ready to be added. */
 export interface ReadyVariants {
@@ -126,14 +127,16 @@ function longer(
         "count",
         inPayments
           ? `${formatExact(tidy(count + more * aYear))} payments`
-          : formatYears(tidy(count / aYear + more), 6),
+          : formatYears(tidy(count / aYear + more), USUAL_FORMAT, 6),
       ),
     );
   }
   if (line.kind === "single" && reading?.kind === "single") {
     const at = valueOf(reading.at);
     if (at === null || "endOf" in at || yearsOf(at.duration) === 0) return null;
-    return byYears((more) => change(line.id, "at", formatYears(tidy(at.years + more), 6)));
+    return byYears((more) =>
+      change(line.id, "at", formatYears(tidy(at.years + more), USUAL_FORMAT, 6)),
+    );
   }
   return null;
 }

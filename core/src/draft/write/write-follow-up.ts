@@ -4,6 +4,7 @@ import { overWords } from "../../wording/span-words";
 import { followUpLineSchema, type FollowUpLine } from "../draft";
 import { readFollowUp } from "../read-follow-up";
 import { writePosition } from "./write-position";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** A follow-up as somebody would have typed it; one that would not be read back the same stays as it is. */
 export function writeFollowUp(question: FollowUp, id: string, names: Names): FollowUpLine {
@@ -29,6 +30,6 @@ function typedLine(question: FollowUp, id: string, names: Names): FollowUpLine {
 
 function writeSpan(from: KnownPosition, to: KnownPosition, names: Names): string {
   return typeof from === "string" && typeof to === "string"
-    ? overWords(from, to).replace(/^in /, "")
+    ? overWords(from, to, USUAL_FORMAT).replace(/^in /, "")
     : `from ${writePosition(from, names)} to ${writePosition(to, names)}`;
 }

@@ -1,5 +1,6 @@
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
+import { USUAL_FORMAT } from "../../wording/answer-format";
 import { UNROUNDED } from "../../workings/mathematics/figures";
 import { furtherWorkings } from "../../workings/further/further-workings";
 import { workings, type WorkingsOptions } from "../../workings/workings";
@@ -7,15 +8,14 @@ import type { Workbook } from "./cells";
 import { WorkingsSheet, type WorkbookHead } from "./workings-sheet";
 
 /**
- * The workings of a solved problem as a workbook with live formulas: what is given stands in cells to be
- * changed, everything else is worked out from them, a search in rows of its own.
+ * The workings of a solved problem as a workbook with live formulas: the given values are cells to change, and
+ * everything else is calculated from them; a numerical solution has its own sheet.
  *
- * @param head what stands over the figures
- * @param options as of the workings; every step is told
- * @returns sheets of cells, money in the problem's currency and rates as decimals, but the answer as it is
- *   asked
- * Accuracy: recalculated in double precision the answer agrees with the engine's to a relative 1e-9, unless
- *   a rounding is asked for
+ * @param head the title, question and author
+ * @param options as for the workings, with all steps
+ * @returns sheets of cells; money in the problem's currency, rates as decimals, the answer in its final form
+ * Accuracy: recalculated in double precision, the answer agrees with the engine's to a relative 1e-9, unless
+ *   intermediate values are rounded
  * Source: formulas as in the workings; functions by their names in OpenFormula (OASIS, ODF 1.3 part 4)
  */
 export function workbook(
@@ -27,6 +27,10 @@ export function workbook(
   const every = { ...options, level: "every-step" } as const;
   const own = workings(problem, solution, every);
   const further = furtherWorkings(problem, solution, own, every);
-  const sheet = new WorkingsSheet(problem, solution, own, options.rounding ?? UNROUNDED);
+  const sheet = new WorkingsSheet(problem, solution, own, {
+    rounding: UNROUNDED,
+    format: USUAL_FORMAT,
+    ...options,
+  });
   return sheet.write(head, further);
 }

@@ -1,6 +1,7 @@
 import type { Path } from "../../issues/issue";
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
+import type { AnswerFormat } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
 import type { FurtherWorkings } from "../../workings/further/further-workings";
 import { decimalsOf, type Rounding } from "../../workings/mathematics/figures";
@@ -41,7 +42,7 @@ export class WorkingsSheet {
     private readonly problem: Problem,
     private readonly solution: Solution,
     private readonly made: Workings,
-    private readonly rounding: Rounding,
+    private readonly style: { readonly rounding: Rounding; readonly format: AnswerFormat },
   ) {}
 
   /** This sheet, and one for each numerical solution. */
@@ -74,7 +75,7 @@ export class WorkingsSheet {
   /** A follow-up question continues with the existing cells. */
   private further({ question, steps, result }: FurtherWorkings): Place {
     this.earlier = [...this.cells];
-    this.heading(`${followUpWords(question, this.problem)}.`);
+    this.heading(`${followUpWords(question, this.problem, this.style.format)}.`);
     for (const step of steps) this.step(step);
     const place = this.cellOf(result);
     this.rows.push([text(WORDS.now), null, answerCell(place, result)]);
@@ -132,7 +133,7 @@ export class WorkingsSheet {
       note ??
       (quantity === this.made.result
         ? WORDS.unknown
-        : quantityWords(this.problem, this.solution, quantity));
+        : quantityWords(this.problem, this.solution, quantity, this.style.format));
     this.rows.push([
       text(words),
       letter === null ? null : text(letterIn(letter, plainHand), "formula"),
@@ -160,7 +161,7 @@ export class WorkingsSheet {
   private formula(quantity: Quantity, expression: Expression): string {
     if (expression.op === "root") return this.search(expression);
     const formula = this.plain(expression);
-    const decimals = decimalsOf(quantity.kind, this.rounding);
+    const decimals = decimalsOf(quantity.kind, this.style.rounding);
     return decimals === null ? formula : `ROUND(${formula},${decimals})`;
   }
 

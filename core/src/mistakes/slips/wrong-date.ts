@@ -4,6 +4,7 @@ import { endOf, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-prob
 import type { Problem } from "../../problem/schema";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import type { AnswerFormat } from "../../wording/answer-format";
 
 const WORDS = MISTAKE_WORDS["wrong-date"];
 
@@ -17,15 +18,15 @@ export const wrongDate: Mistake = {
     return datesOf(subject.problem)
       .filter((date) => Math.abs(date - asked.years) > 1e-9)
       .map((date): Slip => ({
-        done: () => WORDS.done(dateWords(date)),
-        corrected: () => WORDS.corrected(dateWords(asked.years), asked.years > date),
+        done: (format) => WORDS.done(dateWords(date, format)),
+        corrected: (format) => WORDS.corrected(dateWords(asked.years, format), asked.years > date),
         problem: asked.at(date),
       }));
   },
 };
 
-function dateWords(years: number): string {
-  return years === 0 ? "today" : `after ${formatYears(years, 4)}`;
+function dateWords(years: number, format: AnswerFormat): string {
+  return years === 0 ? "today" : `after ${formatYears(years, format, 4)}`;
 }
 
 interface Asked {

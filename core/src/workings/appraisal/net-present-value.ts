@@ -84,7 +84,7 @@ export function equivalentSteps(subject: AppraisalSubject, sheet: Sheet): Step[]
     {
       kind: "term",
       level: "short",
-      say: WORDS.annuityFactor(spanWords(life)),
+      say: WORDS.annuityFactor(spanWords(life, sheet.format)),
       lines: [lineOf(years, WORDS.years), lineOf(factor)],
       value: factor.value,
     },

@@ -42,7 +42,7 @@ export function paybackSteps(
     "time",
     plus(of(early), product(minus(of(late), of(early)), quotient(of(missing), of(coming)))),
   );
-  const when = (years: number) => (years === 0 ? "today" : `after ${spanWords(years)}`);
+  const when = (years: number) => (years === 0 ? "today" : `after ${spanWords(years, format)}`);
   return [
     {
       kind: "term",

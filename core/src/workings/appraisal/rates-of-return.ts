@@ -126,7 +126,7 @@ export function modifiedRateSteps(subject: AppraisalSubject, sheet: Sheet): Step
       end,
     ),
     "FV",
-    WORDS.inflows(writeRate(reinvestPercent, format), spanWords(end)),
+    WORDS.inflows(writeRate(reinvestPercent, format), spanWords(end, format)),
   );
   const years = sheet.given(sheet.letter("T"), "time", snapped(end - start), null);
   const rate = sheet.work(

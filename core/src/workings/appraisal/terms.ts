@@ -88,7 +88,7 @@ function tableOf(
   const rows = moved.map(({ at, amount }) => {
     const factor = Math.exp(force * (focal - at));
     return [
-      at === 0 ? "today" : spanWords(at),
+      at === 0 ? "today" : spanWords(at, format),
       writeMoney(sign * amount, format),
       withMarks(workingFigure(factor), format),
       writeMoney(sign * amount * factor, format),

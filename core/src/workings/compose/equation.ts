@@ -22,13 +22,15 @@ import type { Term } from "./term";
 export function balanceInWords(
   composition: Composition,
   focal: number,
-  date = dateWords(focal),
+  date = dateWords(focal, composition.sheet.format),
 ): Step {
   const { problem, solution } = composition;
   const named = (side: number) => [
     ...new Set(
       solution.settled.flows.flatMap((flow, index) =>
-        sideOf(composition, index) === side ? [flowName(problem, flow)] : [],
+        sideOf(composition, index) === side
+          ? [flowName(problem, flow, composition.sheet.format)]
+          : [],
       ),
     ),
   ];
@@ -61,6 +63,7 @@ export function worthOf(term: Term): Expression {
 
 /** Money in on the left, money out on the right. */
 export function equationStep(
+  { sheet }: Composition,
   terms: readonly Term[],
   focal: number,
   manner: "symbols" | "values" = "symbols",
@@ -75,7 +78,7 @@ export function equationStep(
   return {
     kind: "equation",
     level: "short",
-    say: STEP_WORDS.equation.say(dateWords(focal)),
+    say: STEP_WORDS.equation.say(dateWords(focal, sheet.format)),
     lines: [{ parts: [part(side(1), manner), part(side(-1), manner)] }],
   };
 }

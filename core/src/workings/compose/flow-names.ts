@@ -3,9 +3,10 @@ import type { SettledFlow } from "../../flows/flow-kind";
 import { spanWords } from "../../wording/format-time";
 import { frequencyWords } from "../../wording/quotation-words";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
+import type { AnswerFormat } from "../../wording/answer-format";
 
 /** The name of a flow in the workings. */
-export function flowName({ flows }: Problem, settled: SettledFlow): string {
+export function flowName({ flows }: Problem, settled: SettledFlow, format: AnswerFormat): string {
   const flow = flows.find(({ id }) => id === settled.id);
   const label = flow?.label?.trim() ?? "";
   if (label !== "") return `“${label}”`;
@@ -13,13 +14,17 @@ export function flowName({ flows }: Problem, settled: SettledFlow): string {
     return `the ${frequencyWords(flow.every).adverb} payments you ${verbOf(flow.direction)}`;
   }
   if (flow?.kind !== "single") return "the listed amounts";
-  return settled.kind === "single" ? singleName(flow, settled.at) : "the amount";
+  return settled.kind === "single" ? singleName(flow, settled.at, format) : "the amount";
 }
 
-function singleName({ at, direction }: Extract<Flow, { kind: "single" }>, years: number): string {
+function singleName(
+  { at, direction }: Extract<Flow, { kind: "single" }>,
+  years: number,
+  format: AnswerFormat,
+): string {
   if (at === null) return STEP_WORDS.date.unknownAmount;
   if (typeof at !== "string") return `the amount you ${verbOf(direction)} when the payments end`;
-  const when = years === 0 ? "today" : `after ${spanWords(years)}`;
+  const when = years === 0 ? "today" : `after ${spanWords(years, format)}`;
   return `the amount you ${verbOf(direction)} ${when}`;
 }
 
@@ -32,6 +37,6 @@ export function capitalized(words: string): string {
 }
 
 /** A date of the timeline in words. */
-export function dateWords(years: number): string {
-  return years === 0 ? "today" : `${spanWords(years)} from today`;
+export function dateWords(years: number, format: AnswerFormat): string {
+  return years === 0 ? "today" : `${spanWords(years, format)} from today`;
 }

@@ -27,7 +27,7 @@ export function givenStep(composition: Composition): Step {
     const spell = spells[index];
     if (spell === undefined) throw new TypeError("A timeline has its rates");
     const percent = quantity.isUnknown ? "" : writePercent(spell.percent, format, 10);
-    const from = index === 0 ? null : spanWords(spell.start);
+    const from = index === 0 ? null : spanWords(spell.start, format);
     return lineFor(quantity, WORDS.quotation(percent, quotationWords(spell.quotation), from));
   });
   const asked = composition.sheet.quantities
@@ -120,13 +120,17 @@ function flowLines(composition: Composition, flow: Flow, index: number): Line[] 
 }
 
 /** A time given by the end of payments is not converted to years: the number of payments may be the unknown. */
-function whenWords({ problem, solution }: Composition, at: Position, years: number): string {
+function whenWords(
+  { problem, solution, sheet: { format } }: Composition,
+  at: Position,
+  years: number,
+): string {
   if (at === null) return "at the unknown time";
   if (typeof at !== "string") {
     const stream = solution.settled.flows.find(({ id }) => id === at.endOf);
-    return `at the end of ${stream === undefined ? "the payments" : flowName(problem, stream)}`;
+    return `at the end of ${stream === undefined ? "the payments" : flowName(problem, stream, format)}`;
   }
-  return years === 0 ? "today" : `after ${spanWords(years)}`;
+  return years === 0 ? "today" : `after ${spanWords(years, format)}`;
 }
 
 function moneyLine(size: Quantity, note: string): Line {

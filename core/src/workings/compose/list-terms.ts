@@ -157,7 +157,7 @@ function openAmount({ sizes }: Composition): Expression | null {
 function tableOfAmounts(entries: readonly Entry[], format: AnswerFormat): StepTable {
   return shortened(
     ["Time", "Amount"],
-    entries.map(({ at, amount }) => [spanWords(at), writeMoney(amount, format)]),
+    entries.map(({ at, amount }) => [spanWords(at, format), writeMoney(amount, format)]),
   );
 }
 
@@ -170,12 +170,12 @@ function tableOf(
   const written = (value: number) => withMarks(workingFigure(value), format);
   const worths = entries.map(({ amount }, place) => amount * (factors[place] ?? NaN));
   const rows = entries.map(({ at, amount }, place) => [
-    spanWords(at),
+    spanWords(at, format),
     writeMoney(amount, format),
     written(factors[place] ?? NaN),
     written(worths[place] ?? NaN),
   ]);
-  const when = STEP_WORDS.value.column(dateWords(focal.years));
+  const when = STEP_WORDS.value.column(dateWords(focal.years, format));
   const told = shortened(["Time", "Amount", "Factor", when], rows);
   return { ...told, rows: [...told.rows, ["Total", "", "", written(added(worths))]] };
 }

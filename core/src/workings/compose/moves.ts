@@ -143,7 +143,7 @@ export class Moves {
       kind: "number-of-periods",
       level: "every-step",
       say: STEP_WORDS.conversions.periods(
-        spanWords(years),
+        spanWords(years, this.sheet.format),
         noun,
         writeFigure(count, this.sheet.format, 6),
       ),

@@ -95,6 +95,7 @@ function stepFor(
   lines: readonly Line[],
   focal: Moment,
 ): Step | null {
+  const { format } = composition.sheet;
   const told = shortened(
     composition,
     lines.filter(({ parts }) => parts.length > 1),
@@ -103,14 +104,14 @@ function stepFor(
   const isMoved = terms.some(({ factor }) => !(factor.op === "number" && factor.value === 1));
   if (!isMoved) return null;
   const worths = terms.flatMap(({ worth }) => (worth === null ? [] : [worth.value]));
-  const name = flowName(composition.problem, flow);
+  const name = flowName(composition.problem, flow, format);
   const isKnown = worths.length === terms.length;
   return {
     kind: "term",
     level: "every-step",
     say: isKnown
-      ? STEP_WORDS.value.ofFlow(name, dateWords(focal.years))
-      : STEP_WORDS.value.factor(name, dateWords(focal.years)),
+      ? STEP_WORDS.value.ofFlow(name, dateWords(focal.years, format))
+      : STEP_WORDS.value.factor(name, dateWords(focal.years, format)),
     lines: told,
     ...(table === undefined ? {} : { table }),
     ...(isKnown && worths.length === 1 ? { value: worths[0] ?? 0 } : {}),

@@ -33,6 +33,7 @@ export function balanceAt(story: Story, years: number): Balance {
 /** A follow-up question may need a balance that an earlier one found. */
 function foundBefore({ composition }: Story, years: number, value: number): Balance {
   const { sheet } = composition;
+  const { format } = sheet;
   const found = sheet.work(sheet.letter("B"), "money", number(value));
   return {
     found,
@@ -40,7 +41,7 @@ function foundBefore({ composition }: Story, years: number, value: number): Bala
       {
         kind: "value",
         level: "short",
-        say: WORDS.balanceAbove(dateWords(years)),
+        say: WORDS.balanceAbove(dateWords(years, format)),
         lines: [
           {
             ...chain(written(of(found), "symbols"), written(of(found), "values")),
@@ -55,6 +56,7 @@ function foundBefore({ composition }: Story, years: number, value: number): Bala
 }
 
 function workedOut(story: Story, years: number): Balance {
+  const { format } = story.composition.sheet;
   const back = upTo(story, years);
   const ahead = story.isBalanced ? after(story, years) : null;
   const isAhead = ahead !== null && ahead.size < back.size;
@@ -69,7 +71,7 @@ function workedOut(story: Story, years: number): Balance {
     return atOnce(story, years, only);
   }
   const together = sumOfWorths(part.composition, terms, story.composition.sheet.letter("B"), {
-    equation: WORDS.balanceFormula(dateWords(years)),
+    equation: WORDS.balanceFormula(dateWords(years, format)),
     value: STEP_WORDS.solve.calculate,
   });
   return {
@@ -86,10 +88,11 @@ function workedOut(story: Story, years: number): Balance {
 /** A balance without workings: nothing has been paid yet, everything is repaid, or there is only one amount. */
 function atOnce(story: Story, years: number, term: Term | undefined): Balance {
   const { sheet, problem, solution } = story.composition;
+  const { format } = sheet;
   const worth = term === undefined ? number(0) : worthOf(term);
   const found = sheet.work(sheet.letter("B"), "money", worth);
   const flow = solution.settled.flows[term?.flow ?? -1];
-  const when = years === 0 ? "today" : `after ${spanWords(years)}`;
+  const when = years === 0 ? "today" : `after ${spanWords(years, format)}`;
   const none = upTo(story, years).size === 0 ? WORDS.nothingPaid : WORDS.zero;
   const letter = written(of(found), "symbols");
   const value = written(of(found), "values");
@@ -102,7 +105,7 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
         say:
           flow === undefined
             ? none(capitalized(when))
-            : WORDS.oneAmount(when, flowName(problem, flow)),
+            : WORDS.oneAmount(when, flowName(problem, flow, format)),
         lines: [
           {
             ...(flow === undefined
@@ -120,8 +123,9 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
 
 function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {
   const { flows } = composition.solution.settled;
+  const { format } = composition.sheet;
   const [plus, minus] = side > 0 === isAhead ? ["out", "in"] : ["in", "out"];
   const method = isAhead ? WORDS.prospective : WORDS.retrospective;
   const signs = flows.length === 1 ? [] : [WORDS.signs(plus, minus)];
-  return [method(dateWords(years)), ...signs].join(" ");
+  return [method(dateWords(years, format)), ...signs].join(" ");
 }

@@ -58,7 +58,7 @@ export function furtherWorkings(
       {
         kind: "answer",
         level: "short",
-        say: `${followUpWords(question, problem)}: ${writeMoney(answer, format)}.`,
+        say: `${followUpWords(question, problem, format)}: ${writeMoney(answer, format)}.`,
         lines: [],
         value: answer,
       },

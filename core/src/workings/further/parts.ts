@@ -162,13 +162,13 @@ function paymentsMade(
         ? sheet.work(letter, "count", product(number(frequency), yearsExpression(years)))
         : sheet.given(letter, "count", paid, null);
     moves.know(frequency, made);
-    const name = capitalized(flowName(problem, stream));
+    const name = capitalized(flowName(problem, stream, sheet.format));
     countings.push({
       kind: "number-of-periods",
       level: "every-step",
       say: STEP_WORDS.followUp.made(
         name,
-        years === 0 ? "today" : `after ${spanWords(years)}`,
+        years === 0 ? "today" : `after ${spanWords(years, sheet.format)}`,
         writeFigure(paid, sheet.format),
       ),
       lines: [lineOf(made)],

@@ -56,7 +56,7 @@ export function amountSteps(composition: Composition): Step[] {
   return [
     balanceInWords(composition, focal),
     ...steps,
-    equationStep(list, focal),
+    equationStep(composition, list, focal),
     ...(list.length === open.length + 1 && open.length === 1
       ? []
       : [

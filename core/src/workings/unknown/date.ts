@@ -102,7 +102,7 @@ function byLogarithms(composition: Composition): Step[] | null {
     settled.flows[index]?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
   const goalName =
     settled.flows[index]?.kind === "single" && settled.flows[index] !== undefined
-      ? flowName(composition.problem, settled.flows[index])
+      ? flowName(composition.problem, settled.flows[index], sheet.format)
       : what;
   return [
     balanceInWords(composition, date, STEP_WORDS.focalDate.unknownDate),
@@ -125,7 +125,7 @@ function byLogarithms(composition: Composition): Step[] | null {
           {
             kind: "term" as const,
             level: "every-step" as const,
-            say: WORDS.toChange(spanWords(start)),
+            say: WORDS.toChange(spanWords(start, sheet.format)),
             lines: movedLines,
           },
         ]),

@@ -64,8 +64,8 @@ export function numericSteps(
     steps: [
       balanceInWords(composition, 0),
       ...steps,
-      equationStep(list, 0),
-      ...valuesStep(list),
+      equationStep(composition, list, 0),
+      ...valuesStep(composition, list),
       searchStep(sought, roots, search, composition.sheet.format),
     ],
     found: foundBy(sought, list, root, search, atFigure),
@@ -73,8 +73,8 @@ export function numericSteps(
 }
 
 /** The equation with the known values substituted. */
-function valuesStep(list: readonly Term[]): Step[] {
-  const step = equationStep(list, 0, "values");
+function valuesStep(composition: Composition, list: readonly Term[]): Step[] {
+  const step = equationStep(composition, list, 0, "values");
   return [{ ...step, kind: "numbers", level: "every-step", say: WORDS.substituteKnown }];
 }
 

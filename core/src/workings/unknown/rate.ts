@@ -84,7 +84,7 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
     steps: [
       balanceInWords(composition, focal),
       ...steps,
-      equationStep(list, focal),
+      equationStep(composition, list, focal),
       {
         kind: "rearranged",
         level: "every-step",
@@ -147,7 +147,7 @@ function ofPerpetuity(composition: Composition): Closed | null {
     steps: [
       balanceInWords(composition, 0),
       ...steps,
-      equationStep(list, 0),
+      equationStep(composition, list, 0),
       {
         kind: "rearranged",
         level: "short",

@@ -47,10 +47,10 @@ export function Answer() {
 type Outcome = DocumentState["outcome"];
 
 function spokenAnswer({ problem, result, reading }: Outcome, format: AnswerFormat): string {
-  if (problem === null || result === null) return missingWords(reading.issues);
+  if (problem === null || result === null) return missingWords(reading.issues, format);
   return result.ok
     ? answerText(problem, result.value, format)
-    : result.issues.map((found) => sentenceOf(found)).join(" ");
+    : result.issues.map((issue) => sentenceOf(issue, format)).join(" ");
 }
 
 interface ShownProps {
@@ -61,7 +61,7 @@ interface ShownProps {
 function Shown({ outcome, format }: ShownProps) {
   const { problem, result, reading } = outcome;
   if (problem === null || result === null) {
-    return <p className={styles.waiting}>{missingWords(reading.issues)}</p>;
+    return <p className={styles.waiting}>{missingWords(reading.issues, format)}</p>;
   }
   if (!result.ok) return <NoAnswer issues={result.issues} />;
   const solution = result.value;
@@ -129,13 +129,14 @@ function Turned({ outcome }: { readonly outcome: Outcome }) {
 }
 
 function NoAnswer({ issues }: { readonly issues: readonly Issue[] }) {
+  const format = useAnswerFormat();
   const store = useDocument();
   const [first] = issues;
   const turn = first?.code === "one-way-money" ? first.turn : undefined;
   return (
     <div className={styles.mend}>
       {issues.map((found) => (
-        <p key={found.code}>{sentenceOf(found)}</p>
+        <p key={found.code}>{sentenceOf(found, format)}</p>
       ))}
       {turn !== undefined && (
         <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, turn))}>

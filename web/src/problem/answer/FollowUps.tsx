@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "./use-answer-format";
 import {
   followUpWords,
   sentenceOf,
@@ -57,11 +58,14 @@ interface RowProps {
 }
 
 function FollowUpRow({ line, reading, problem, figure }: RowProps) {
+  const format = useAnswerFormat();
   const { type, leave, change } = useFieldEditing();
   const { id } = line;
   const { field, question } = reading;
   const words =
-    question !== null && problem !== null ? followUpWords(question, problem) : "This question";
+    question !== null && problem !== null
+      ? followUpWords(question, problem, format)
+      : "This question";
   return (
     <li>
       <span className={styles.furtherWords}>
@@ -69,7 +73,7 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
           <>
             {words}
             {field?.state === "issue" && (
-              <span className={styles.complaint}>{sentenceOf(field.issue)}</span>
+              <span className={styles.complaint}>{sentenceOf(field.issue, format)}</span>
             )}
           </>
         ) : (

@@ -57,7 +57,7 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
             figure={own?.ok === true && named !== null ? figureText(own.value, format) : null}
             complaint={
               own?.ok === false && named !== null && own.issues[0]?.code !== "sum-missing"
-                ? own.issues.map((found) => sentenceOf(found)).join(" ")
+                ? own.issues.map((issue) => sentenceOf(issue, format)).join(" ")
                 : null
             }
           />

@@ -33,9 +33,9 @@ const payments = (parts: object) => ({
 describe("what is told beside the answer", () => {
   test("a count in whole payments: the time they take, and the other way to end", () => {
     expect(companions([loan, payments({})])).toMatchObject({
-      "Money out": "1,000.00",
+      "Total money out": "1,000.00",
       Time: "4 months",
-      "Or the last of 3": "400.00",
+      "Or a final payment of 3": "400.00",
     });
   });
 
@@ -48,7 +48,7 @@ describe("what is told beside the answer", () => {
   test("payments for ever have totals without end, and no interest", () => {
     const forever = payments({ direction: "in", amount: null, count: "forever" });
     const told = companions([{ ...loan, direction: "out" }, forever], 5);
-    expect(told["Money in"]).toBe("without end");
+    expect(told["Total money in"]).toBe("infinite");
     expect(Object.keys(told).join()).not.toContain("Interest");
   });
 });

@@ -77,7 +77,7 @@ function periods(
 function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   if (facts.wholePayments === undefined) return [];
   const { years, largerLast } = facts.wholePayments;
-  const time = { words: "Time", figure: formatYearsMonthsDays(years) };
+  const time = { words: "Time", figure: formatYearsMonthsDays(years, format) };
   if (largerLast === undefined) return [time];
   const { payment, amount } = largerLast;
   return [

@@ -1,4 +1,4 @@
-import { sentenceOf, type Issue } from "@kestrelmoor/core";
+import { sentenceOf, type Issue, type AnswerFormat } from "@kestrelmoor/core";
 
 const NEEDED: Readonly<Record<string, string>> = {
   "money-missing": "an amount",
@@ -10,7 +10,7 @@ const NEEDED: Readonly<Record<string, string>> = {
 };
 
 /** What still stands between the draft and an answer, in one or two sentences. */
-export function missingWords(issues: readonly Issue[]): string {
+export function missingWords(issues: readonly Issue[], format: AnswerFormat): string {
   if (issues.length === 0) return "Add a line with an amount to start.";
   const missing = [...new Set(issues.flatMap(({ code }) => NEEDED[code] ?? []))];
   const unclear = issues.filter(({ code }) => NEEDED[code] === undefined);
@@ -19,7 +19,7 @@ export function missingWords(issues: readonly Issue[]): string {
   }
   const [first] = unclear;
   const isField = first !== undefined && first.path.length > 2;
-  if (unclear.length === 1 && first !== undefined && !isField) return sentenceOf(first);
+  if (unclear.length === 1 && first !== undefined && !isField) return sentenceOf(first, format);
   return unclear.length === 1
     ? "One field cannot be read yet: see the note beside it."
     : `${unclear.length} fields cannot be read yet: see the notes beside them.`;

@@ -1,11 +1,11 @@
 import { answerFormatSchema, USUAL_FORMAT, type AnswerFormat } from "@kestrelmoor/core";
 import { create } from "zustand";
 import { keptInBrowser } from "../../ui/kept-in-browser";
-import { useDocumentState } from "../document/document-context";
+import { useDocumentStateIfOpen } from "../document/document-context";
 
 const kept = keptInBrowser("kestrelmoor-answer-format", answerFormatSchema, USUAL_FORMAT);
 
-/** How this person has answers written where a problem says nothing else; this browser remembers it. */
+/** The number format of this person, for problems without their own; kept in this browser. */
 export const useOwnFormat = create<{
   readonly format: AnswerFormat;
   readonly keep: (format: AnswerFormat) => void;
@@ -17,8 +17,8 @@ export const useOwnFormat = create<{
   },
 }));
 
-/** How the answer of the open problem is written. */
+/** The number format of the open problem; on a page without a problem, the person's own. */
 export function useAnswerFormat(): AnswerFormat {
   const own = useOwnFormat(({ format }) => format);
-  return useDocumentState(({ draft }) => draft.answerFormat) ?? own;
+  return useDocumentStateIfOpen(({ draft }) => draft.answerFormat) ?? own;
 }

@@ -1,5 +1,6 @@
 import { createContext, use } from "react";
-import { useStore } from "zustand";
+import { useStore, type StoreApi } from "zustand";
+import { createStore } from "zustand/vanilla";
 import type { DocumentState, DocumentStore } from "./document-store";
 
 const DocumentContext = createContext<DocumentStore | null>(null);
@@ -11,6 +12,16 @@ export function useDocument(): DocumentStore {
   const store = use(DocumentContext);
   if (store === null) throw new Error("No problem is open here");
   return store;
+}
+
+const NOTHING_OPEN = createStore(() => null);
+
+/** A part of the open problem, or `null` on a page without one. */
+export function useDocumentStateIfOpen<Part>(select: (state: DocumentState) => Part): Part | null {
+  const store = use(DocumentContext);
+  return useStore<StoreApi<DocumentState | null>, Part | null>(store ?? NOTHING_OPEN, (state) =>
+    state === null ? null : select(state),
+  );
 }
 
 /** A part of the open problem; redraws only when that part changes. */

@@ -1,5 +1,6 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { memo } from "react";
-import { formatMoney, formatYears, settledSingle } from "@kestrelmoor/core";
+import { writeMoney, formatYears, settledSingle } from "@kestrelmoor/core";
 import { removeFlow, type SingleLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
@@ -21,6 +22,7 @@ export const AmountLine = memo(function AmountLine({
   readonly line: SingleLine;
   readonly index: number;
 }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
   const settled = useDocumentState(({ outcome: { result } }) =>
@@ -38,8 +40,8 @@ export const AmountLine = memo(function AmountLine({
   const isToday = yearsTyped(reading.at) === 0;
   const isWaiting = reading.at.state === "value" && "endOf" in reading.at.value;
   const hints = [
-    saidAmountHint(line.amount, reading.amount, settled?.amount ?? null),
-    years === null ? null : timeHint(years, rates),
+    saidAmountHint(line.amount, reading.amount, settled?.amount ?? null, format),
+    years === null ? null : timeHint(years, rates, format),
   ];
   const name = `Money ${direction}${line.label === "" ? "" : `, ${line.label}`}`;
   return (
@@ -60,7 +62,7 @@ export const AmountLine = memo(function AmountLine({
         hint="amount"
         term="amount"
         reading={reading.amount}
-        found={settled === null ? null : formatMoney(Math.abs(settled.amount))}
+        found={settled === null ? null : writeMoney(Math.abs(settled.amount), format)}
         isEmphasised
         onType={(text) => write("amount", text)}
         onUnknown={() => makeUnknown(["flows", index, "amount"])}
@@ -75,7 +77,7 @@ export const AmountLine = memo(function AmountLine({
         term="at"
         onNudge={(nudge) => nudgedTime(reading.at, nudge)}
         reading={reading.at}
-        found={settled === null ? null : formatYears(settled.at)}
+        found={settled === null ? null : formatYears(settled.at, format)}
         isEmphasised
         onType={(text) => write("at", text)}
         onUnknown={() => makeUnknown(["flows", index, "at"])}

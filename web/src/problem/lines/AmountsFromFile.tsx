@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { readTable, readTextFile } from "../../files/read-file";
 import { showNotice } from "../../ui/notices";
 import { TABLE_FILES, useFilePicker } from "../../ui/use-file-picker";
@@ -11,9 +12,10 @@ interface AmountsFromFileProps {
 
 /** Takes the amounts of a line from a CSV file; what is there already can be had back by undo. */
 export function AmountsFromFile({ as, onTake }: AmountsFromFileProps) {
+  const format = useAnswerFormat();
   const take = async (file: File) => {
     const read = await readTextFile(file);
-    const table = read.ok ? readTable(read.text, null) : read;
+    const table = read.ok ? readTable(read.text, null, format) : read;
     const taken = table.ok
       ? takeTable(table.rows.map(({ cells }) => cells.join("\t")).join("\n"), as)
       : table;

@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { formatYears } from "@kestrelmoor/core";
 import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 import { fieldId } from "./field-id";
@@ -19,6 +20,7 @@ interface BeginsFieldProps {
 
 /** When the payments or amounts of a line begin. */
 export function BeginsField({ id, index, name, text, reading, years, onType }: BeginsFieldProps) {
+  const format = useAnswerFormat();
   const { leave, makeUnknown } = useFieldEditing();
   return (
     <TypedField
@@ -29,7 +31,7 @@ export function BeginsField({ id, index, name, text, reading, years, onType }: B
       term="begins"
       onNudge={(nudge) => nudgedTime(reading, nudge)}
       reading={reading}
-      found={years === null ? null : formatYears(years)}
+      found={years === null ? null : formatYears(years, format)}
       onType={onType}
       onUnknown={() => makeUnknown(["flows", index, "begins"])}
       onLeave={leave}

@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import {
   removeFlow,
   type DatedLine as Dated,
@@ -25,6 +26,7 @@ export const ListLine = memo(function ListLine({
   readonly line: Listed;
   readonly index: number;
 }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const settled = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true ? result.value.settled.flows[index] : undefined,
@@ -58,7 +60,7 @@ export const ListLine = memo(function ListLine({
     <LineFrame
       mark="mixed"
       name={name}
-      hint={listHint(reading.amounts, own?.amounts ?? null)}
+      hint={listHint(reading.amounts, own?.amounts ?? null, format)}
       note={<LineNote id={id} index={index} label={line.label} />}
       menu={<LineMenu id={id} index={index} name={name} firstField="amounts" />}
       onRemove={() => change((draft) => removeFlow(draft, id))}
@@ -109,6 +111,7 @@ export const DatedLine = memo(function DatedLine({
   readonly line: Dated;
   readonly index: number;
 }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const settled = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true ? result.value.settled.flows[index] : undefined,
@@ -134,7 +137,7 @@ export const DatedLine = memo(function DatedLine({
     <LineFrame
       mark="mixed"
       name={name}
-      hint={listHint(amounts, found)}
+      hint={listHint(amounts, found, format)}
       note={<LineNote id={id} index={index} label={line.label} />}
       menu={<LineMenu id={id} index={index} name={name} firstField="entries" />}
       onRemove={() => change((draft) => removeFlow(draft, id))}

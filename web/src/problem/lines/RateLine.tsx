@@ -1,4 +1,5 @@
-import { formatPercent } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import { writeRate } from "@kestrelmoor/core";
 import {
   quotationKey,
   removeRate,
@@ -24,6 +25,7 @@ export const RateLine = memo(function RateLine({
   readonly line: TypedRateLine;
   readonly index: number;
 }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.rates[index]);
   const isOnly = useDocumentState((state) => state.draft.rates.length === 1);
   const solution = useDocumentState(({ outcome: { result } }) =>
@@ -79,7 +81,7 @@ export const RateLine = memo(function RateLine({
     <LineFrame
       mark="rate"
       name={index === 0 ? "the rate" : "the rate change"}
-      hint={[linkedHint(reading, linked), rateHint(reading, found[0] ?? linked)]
+      hint={[linkedHint(reading, linked, format), rateHint(reading, found[0] ?? linked, format)]
         .filter((part) => part !== null)
         .join(" · ")}
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
@@ -93,7 +95,9 @@ export const RateLine = memo(function RateLine({
         term="percent"
         reading={reading.percent}
         found={
-          found.length === 0 ? null : found.map((percent) => formatPercent(percent)).join(" or ")
+          found.length === 0
+            ? null
+            : found.map((percent) => writeRate(percent, format)).join(" or ")
         }
         isEmphasised
         onType={(text) =>

@@ -1,4 +1,11 @@
-import { formatFigure, formatMoney, formatPercent, frequencyWords } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import {
+  writeFigure,
+  writeMoney,
+  writeRate,
+  frequencyWords,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
 import {
   removeFlow,
   setGrowth,
@@ -31,6 +38,7 @@ export const StreamLine = memo(function StreamLine({
   readonly line: Line;
   readonly index: number;
 }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const solution = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true ? result.value : null,
@@ -60,7 +68,7 @@ export const StreamLine = memo(function StreamLine({
     <LineFrame
       mark={line.direction}
       name={name}
-      hint={streamHint(line, reading, solution)}
+      hint={streamHint(line, reading, solution, format)}
       note={<LineNote id={id} index={index} label={line.label} />}
       menu={
         <LineMenu
@@ -87,7 +95,7 @@ export const StreamLine = memo(function StreamLine({
         hint="amount"
         term="amount"
         reading={reading.amount}
-        found={own === null ? null : formatMoney(Math.abs(own.amount))}
+        found={own === null ? null : writeMoney(Math.abs(own.amount), format)}
         isEmphasised
         onType={write("amount")}
         onUnknown={() => makeUnknown(["flows", index, "amount"])}
@@ -116,7 +124,7 @@ export const StreamLine = memo(function StreamLine({
         found={
           own === null || !Number.isFinite(own.count)
             ? null
-            : `${formatFigure(own.count, 2)} payments`
+            : `${writeFigure(own.count, format, 2)} payments`
         }
         isEmphasised
         onType={write("count")}
@@ -159,7 +167,7 @@ export const StreamLine = memo(function StreamLine({
           index={index}
           growth={growth}
           reading={reading.growth}
-          found={foundGrowth(own)}
+          found={foundGrowth(own, format)}
         />
       )}
     </LineFrame>
@@ -168,8 +176,9 @@ export const StreamLine = memo(function StreamLine({
 
 function foundGrowth(
   own: { readonly growth: { by: "percent" | "amount"; figure: number } | null } | null,
+  format: AnswerFormat,
 ): string | null {
   if (own?.growth === undefined || own.growth === null) return null;
   const { by, figure } = own.growth;
-  return by === "percent" ? formatPercent(figure) : formatMoney(Math.abs(figure));
+  return by === "percent" ? writeRate(figure, format) : writeMoney(Math.abs(figure), format);
 }

@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { sentenceOf, sentenceWhereKnown } from "@kestrelmoor/core";
 import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
@@ -50,13 +51,14 @@ interface TypedFieldProps {
  * it the unknown; Enter goes on to the next; Escape puts back what was there.
  */
 export function TypedField(props: TypedFieldProps) {
+  const format = useAnswerFormat();
   const { id, name, text, hint, reading, found = null, isEmphasised = false } = props;
   const sentence = props.isKnown === true ? sentenceWhereKnown : sentenceOf;
   const { onType, onUnknown, onLeave, onNudge, term } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const isUnknown = props.isKnown !== true && isUnknownMark(text);
-  const complaint = reading.state === "issue" ? sentence(reading.issue) : null;
+  const complaint = reading.state === "issue" ? sentence(reading.issue, format) : null;
   const isMistake = reading.state === "issue" && !NOT_A_MISTAKE.has(reading.issue.code);
   const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
   const isTold = isMistake && (!isFocused || lingering === complaint);

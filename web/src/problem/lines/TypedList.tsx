@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { sentenceOf } from "@kestrelmoor/core";
 import type { FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
@@ -29,10 +30,11 @@ interface TypedListProps {
  * Shift and Enter begin a new line; Escape puts back what was there.
  */
 export function TypedList(props: TypedListProps) {
+  const format = useAnswerFormat();
   const { id, name, text, hint, term, reading, takesTablesAs, onType, onLeave } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
-  const complaint = reading.state === "issue" ? sentenceOf(reading.issue) : null;
+  const complaint = reading.state === "issue" ? sentenceOf(reading.issue, format) : null;
   const isMistake = reading.state === "issue" && !NOT_A_MISTAKE.has(reading.issue.code);
   const lingering = useLingering(complaint, COMPLAINS_AFTER_MS);
   const isTold = isMistake && (!isFocused || lingering === complaint);

@@ -1,4 +1,5 @@
-import { formatMoney } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import { writeMoney } from "@kestrelmoor/core";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
 import { fieldId } from "./field-id";
@@ -11,6 +12,7 @@ import styles from "./Lines.module.css";
 
 /** The question for the worth of everything at one date. */
 export function WorthLine({ at }: { readonly at: string }) {
+  const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.ask);
   const value = useDocumentState(({ outcome: { result } }) =>
     result?.ok === true && result.value.unknown.kind === "value"
@@ -33,7 +35,7 @@ export function WorthLine({ at }: { readonly at: string }) {
       }
     >
       The net value is <span className={styles.worthLozenge}>?</span>
-      {value !== null && <span className={typed.found}>{formatMoney(value)}</span>}
+      {value !== null && <span className={typed.found}>{writeMoney(value, format)}</span>}
       {isToday || isWaiting ? "" : "after"}
       <TypedField
         id={fieldId("ask", "at")}

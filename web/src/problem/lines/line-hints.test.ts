@@ -9,6 +9,7 @@ import {
   type Draft,
 } from "@kestrelmoor/core/typing";
 import { quotationOptions, rateHint, saidAmountHint, timeHint } from "./line-hints";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 function read(
   percent: string,
@@ -30,38 +31,38 @@ function read(
 
 describe("what a rate implies", () => {
   test.each([
-    ["3.15", "nominal", "0.7875\u00a0% per quarter · 3.1874\u00a0% effective a year"],
-    ["1.8", "periodic", "7.3967\u00a0% effective a year"],
-    ["5.9", "effective", "the rate for one year"],
-    ["4", "continuous", "4.0811\u00a0% effective a year"],
+    ["3.15", "nominal", "0.7875% per quarter · 3.1874% effective annual rate"],
+    ["1.8", "periodic", "7.3967% effective annual rate"],
+    ["5.9", "effective", "annual rate"],
+    ["4", "continuous", "4.0811% effective annual rate"],
     ["abc", "nominal", null],
     ["-500", "nominal", null],
   ] as const)("%s %s", (percent, quoted, hint) => {
-    expect(rateHint(read(percent, "1", quoted).rate, null)).toBe(hint);
+    expect(rateHint(read(percent, "1", quoted).rate, null, USUAL_FORMAT)).toBe(hint);
   });
 
   test("an unknown rate implies what was found", () => {
-    expect(rateHint(read("?").rate, 3.15)).toMatch(/^0.7875/);
+    expect(rateHint(read("?").rate, 3.15, USUAL_FORMAT)).toMatch(/^0.7875/);
   });
 });
 
 test.each([
-  ["15*12", "15*12 is 180.00"],
-  ["12k", "12k is 12,000.00"],
+  ["15*12", "15*12 = 180.00"],
+  ["12k", "12k = 12,000.00"],
   ["4,500", null],
   ["$ 4,500", null],
   ["?", null],
 ])("the amount %s is explained as %p", (typed, hint) => {
   const { flow } = read("1", typed);
   if (flow.kind !== "single") throw new Error("An amount was typed");
-  expect(saidAmountHint(typed, flow.amount, null)).toBe(hint);
+  expect(saidAmountHint(typed, flow.amount, null, USUAL_FORMAT)).toBe(hint);
 });
 
 test("a time is told in years and in the periods of the rate", () => {
   const { rates } = read("3.15");
-  expect(timeHint(10 / 3, rates)).toBe("3.3333 years from today · 13.3333 quarters");
-  expect(timeHint(0, rates)).toBeNull();
-  expect(timeHint(0.25, rates)).toBe("0.25 years from today · 1 quarter");
+  expect(timeHint(10 / 3, rates, USUAL_FORMAT)).toBe("3.3333 years from today · 13.3333 quarters");
+  expect(timeHint(0, rates, USUAL_FORMAT)).toBeNull();
+  expect(timeHint(0.25, rates, USUAL_FORMAT)).toBe("0.25 years from today · 1 quarter");
 });
 
 test("every quotation on offer is the one that is chosen", () => {

@@ -1,15 +1,16 @@
 import {
   COMMON_PERIODS,
   forceOfInterest,
-  formatFigure,
-  formatMoney,
-  formatPercent,
+  writeFigure,
+  writeMoney,
+  writeRate,
   formatYears,
   frequencyOf,
   frequencyWords,
   percentFromForce,
   type Quotation,
   type Solution,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import {
   quotationKey,
@@ -30,36 +31,45 @@ export function saidAmountHint(
   typed: string,
   reading: FieldReading<SaidAmount>,
   settled: number | null,
+  format: AnswerFormat,
 ): string | null {
   if (reading.state !== "value" || isPlainFigure(typed)) return null;
   const amount = typeof reading.value === "number" ? reading.value : settled;
-  return amount === null ? null : `${typed.trim()} = ${formatMoney(Math.abs(amount))}`;
+  return amount === null ? null : `${typed.trim()} = ${writeMoney(Math.abs(amount), format)}`;
 }
 
 /**
  * A time in years and, if there is only one rate, in its compounding periods.
  * @param years the time, typed or found
  */
-export function timeHint(years: number, rates: readonly RateReading[]): string | null {
+export function timeHint(
+  years: number,
+  rates: readonly RateReading[],
+  format: AnswerFormat,
+): string | null {
   if (years === 0) return null;
-  const inYears = `${formatYears(years, 4)} from today`;
+  const inYears = `${formatYears(years, format, 4)} from today`;
   const [only] = rates;
   if (rates.length !== 1 || only?.kind !== "rate") return inYears;
-  const periods = periodsIn(years, only.quotation);
+  const periods = periodsIn(years, only.quotation, format);
   return periods === null ? inYears : `${inYears} · ${periods}`;
 }
 
-function periodsIn(years: number, quotation: Quotation): string | null {
+function periodsIn(years: number, quotation: Quotation, format: AnswerFormat): string | null {
   if (quotation.quoted !== "nominal" && quotation.quoted !== "periodic") return null;
   if (quotation.compounding === "P1Y") return null;
-  const count = formatFigure(years * frequencyOf(quotation.compounding), 4);
+  const count = writeFigure(years * frequencyOf(quotation.compounding), format, 4);
   const { noun } = frequencyWords(quotation.compounding);
   if (/^\d/.test(noun)) return `${count} periods of ${noun}`;
   return `${count} ${noun}${count === "1" ? "" : "s"}`;
 }
 
 /** The periodic and the effective annual rate, if they differ from the quoted one. */
-export function rateHint(reading: RateReading, found: number | null): string | null {
+export function rateHint(
+  reading: RateReading,
+  found: number | null,
+  format: AnswerFormat,
+): string | null {
   if (reading.kind !== "rate") return null;
   const { percent, quotation } = reading;
   const figure =
@@ -74,13 +84,13 @@ export function rateHint(reading: RateReading, found: number | null): string | n
       compounding: quotation.compounding,
     });
     const { noun } = frequencyWords(quotation.compounding);
-    parts.push(`${formatPercent(perPeriod, 6)} per ${noun}`);
+    parts.push(`${writeRate(perPeriod, format, 6)} per ${noun}`);
   }
   if (quotation.quoted !== "effective" && !isYearly(quotation)) {
     const effective = percentFromForce(force, { quoted: "effective" });
     parts.push(
       Number.isFinite(effective)
-        ? `${formatPercent(effective)} effective annual rate`
+        ? `${writeRate(effective, format)} effective annual rate`
         : "effective annual rate too large to show",
     );
   }
@@ -88,11 +98,15 @@ export function rateHint(reading: RateReading, found: number | null): string | n
 }
 
 /** The value of a rate that refers to another. */
-export function linkedHint(reading: RateReading, settled: number | null): string | null {
+export function linkedHint(
+  reading: RateReading,
+  settled: number | null,
+  format: AnswerFormat,
+): string | null {
   if (reading.kind !== "rate" || settled === null) return null;
   const { percent } = reading;
   return percent.state === "value" && "plus" in percent.value
-    ? `= ${formatPercent(settled)}`
+    ? `= ${writeRate(settled, format)}`
     : null;
 }
 

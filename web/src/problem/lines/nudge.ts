@@ -1,3 +1,4 @@
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 import { frequencyOf } from "@kestrelmoor/core";
 import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 import { countInWords } from "../timeline/moves";
@@ -18,7 +19,7 @@ export function nudgedTime(
   step = 1 / 12,
 ): string | null {
   const years = yearsTyped(reading);
-  return years === null ? null : yearsInWords(nudged(years, isYear ? 1 : step, by));
+  return years === null ? null : yearsInWords(nudged(years, isYear ? 1 : step, by), USUAL_FORMAT);
 }
 
 /** A number of payments with one more or less, or with those of a year. */

@@ -1,9 +1,10 @@
 import {
-  formatFigure,
-  formatMoney,
-  formatPercent,
+  writeFigure,
+  writeMoney,
+  writeRate,
   frequencyWords,
   type Solution,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { type StreamLine, type StreamReading } from "@kestrelmoor/core/typing";
 import { whenWords } from "../timeline/timeline-words";
@@ -14,28 +15,29 @@ export function streamHint(
   line: StreamLine,
   { amount, count, every }: StreamReading,
   solution: Solution | null,
+  format: AnswerFormat,
 ): string {
   const facts = solution?.facts.streams.find(({ id }) => id === line.id);
-  const parts = [saidAmountHint(line.amount, amount, null)];
+  const parts = [saidAmountHint(line.amount, amount, null, format)];
   if (facts === undefined) {
     if (count.state === "value" && every.state === "value") {
-      parts.push(count.value === "forever" ? "perpetuity" : paymentsWords(count.value));
+      parts.push(count.value === "forever" ? "perpetuity" : paymentsWords(count.value, format));
     }
     return joined(parts);
   }
   const { payments, percentPerPayment, firstYears, lastYears, total } = facts;
-  parts.push(payments === null ? "perpetuity" : paymentsWords(payments));
+  parts.push(payments === null ? "perpetuity" : paymentsWords(payments, format));
   if (every.state === "value") {
     const { noun } = frequencyWords(every.value);
-    parts.push(`${formatPercent(percentPerPayment)} per ${noun}`);
+    parts.push(`${writeRate(percentPerPayment, format)} per ${noun}`);
   }
-  const first = whenWords(firstYears);
+  const first = whenWords(firstYears, format);
   parts.push(
     lastYears === firstYears
       ? first
-      : `from ${plain(first)}${lastYears === null ? " onwards" : ` to ${plain(whenWords(lastYears))}`}`,
+      : `from ${plain(first)}${lastYears === null ? " onwards" : ` to ${plain(whenWords(lastYears, format))}`}`,
   );
-  if (total !== null) parts.push(`${formatMoney(total)} total`);
+  if (total !== null) parts.push(`${writeMoney(total, format)} total`);
   return joined(parts);
 }
 
@@ -43,8 +45,8 @@ function plain(when: string): string {
   return when.replace("after ", "");
 }
 
-function paymentsWords(count: number): string {
-  const figure = formatFigure(count, 2);
+function paymentsWords(count: number, format: AnswerFormat): string {
+  const figure = writeFigure(count, format, 2);
   const part = Number.isInteger(count) ? "" : ", the last one partial";
   return `${figure} payment${figure === "1" ? "" : "s"}${part}`;
 }

@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import { useState, type MouseEvent, type PointerEvent } from "react";
 import type { Layout } from "./layout";
 import { xOfYears } from "./time-scale";
@@ -16,6 +17,7 @@ interface AxisGroundProps {
 
 /** The ground along the axis: a click on an empty time adds an amount there, and hovering says so. */
 export function AxisGround({ layout, timeAt, onClick }: AxisGroundProps) {
+  const format = useAnswerFormat();
   const { axisY, left, right } = layout;
   const [years, setYears] = useState<number | null>(null);
   const placeOf = (event: MouseEvent | PointerEvent) =>
@@ -45,7 +47,7 @@ export function AxisGround({ layout, timeAt, onClick }: AxisGroundProps) {
         <g className={styles.ghost}>
           <line x1={x} x2={x} y1={axisY - REACH} y2={axisY + REACH} />
           <text x={x} y={axisY - REACH - 5} textAnchor={x > right - 120 ? "end" : "middle"}>
-            add an amount {whenWords(years)}
+            add an amount {whenWords(years, format)}
           </text>
         </g>
       )}

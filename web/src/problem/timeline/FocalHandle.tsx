@@ -1,4 +1,5 @@
-import { formatMoney, sharesAt, type Solution } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import { writeMoney, sharesAt, type Solution } from "@kestrelmoor/core";
 import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { nudged, snapStep, xOfYears, type TimeScale } from "./time-scale";
@@ -22,6 +23,7 @@ interface FocalHandleProps {
 
 /** A date on the axis that can be moved: it tells what every line is worth there, and that it adds up. */
 export function FocalHandle(props: FocalHandleProps) {
+  const format = useAnswerFormat();
   const { draft, solution, scale, years, top, axisY, onChange, onGrab } = props;
   const [isOpen, setOpen] = useState(false);
   const shown = Math.min(years, scale.span);
@@ -50,7 +52,7 @@ export function FocalHandle(props: FocalHandleProps) {
     }),
   );
   const isAtRight = x > (scale.left + scale.right) / 2;
-  const when = whenWords(shown);
+  const when = whenWords(shown, format);
   return (
     <div
       className={styles.focalPlace}
@@ -69,7 +71,7 @@ export function FocalHandle(props: FocalHandleProps) {
         aria-valuemin={0}
         aria-valuemax={scale.span}
         aria-valuenow={shown}
-        aria-valuetext={`${when}: net value ${together === null ? "too large to show" : formatMoney(together)}`}
+        aria-valuetext={`${when}: net value ${together === null ? "too large to show" : writeMoney(together, format)}`}
         onKeyDown={listen}
         onFocus={() => setOpen(true)}
         onBlur={() => setOpen(false)}
@@ -84,7 +86,9 @@ export function FocalHandle(props: FocalHandleProps) {
                 <tr key={id}>
                   <th scope="row">{names.get(id)}</th>
                   <td>{worth === null || worth === 0 ? "" : worth > 0 ? "in" : "out"}</td>
-                  <td>{worth === null ? "too large to show" : formatMoney(Math.abs(worth))}</td>
+                  <td>
+                    {worth === null ? "too large to show" : writeMoney(Math.abs(worth), format)}
+                  </td>
                 </tr>
               ))}
               {flows.length > MOST_SHOWN && (
@@ -99,7 +103,7 @@ export function FocalHandle(props: FocalHandleProps) {
                 <td>
                   {together === null || isNothing(together) ? "" : together > 0 ? "in" : "out"}
                 </td>
-                <td>{together === null ? "–" : formatMoney(Math.abs(together))}</td>
+                <td>{together === null ? "–" : writeMoney(Math.abs(together), format)}</td>
               </tr>
             </tbody>
           </table>

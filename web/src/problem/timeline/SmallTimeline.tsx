@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../answer/use-answer-format";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { outcomeOf, type Outcome } from "../document/document-store";
@@ -14,9 +15,15 @@ interface SmallTimelineProps {
 
 /** A timeline without words, for cards. */
 export function SmallTimeline({ draft, outcome, width, height }: SmallTimelineProps) {
+  const format = useAnswerFormat();
   const layout = useMemo(
-    () => layOut(sketchOf(draft, outcome ?? outcomeOf(draft)), { width, height, isSmall: true }),
-    [draft, outcome, width, height],
+    () =>
+      layOut(
+        sketchOf(draft, outcome ?? outcomeOf(draft), format),
+        { width, height, isSmall: true },
+        format,
+      ),
+    [draft, outcome, width, height, format],
   );
   return <TimelinePicture layout={layout} isSmall />;
 }

@@ -1,4 +1,5 @@
-import { formatMoney } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import { writeMoney, USUAL_FORMAT } from "@kestrelmoor/core";
 import { addAmount } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
@@ -21,6 +22,7 @@ const HEIGHT = 250;
 
 /** The problem as a timeline, drawn from its lines as they are typed; what can be typed can be dragged too. */
 export function Timeline() {
+  const format = useAnswerFormat();
   const store = useDocument();
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
@@ -28,7 +30,7 @@ export function Timeline() {
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const [isZoomed, setZoomed] = useState(false);
   const [focal, setFocal] = useFocalDate();
-  const sketch = useMemo(() => sketchOf(draft, outcome), [draft, outcome]);
+  const sketch = useMemo(() => sketchOf(draft, outcome, format), [draft, outcome]);
   const whole = spanOf(sketch);
   const isFirstYear = isZoomed && hasLaterYears(whole);
   const ends = { left: 64, right: width - 56 };
@@ -39,9 +41,10 @@ export function Timeline() {
       layOut(
         isFirstYear ? firstYearOf(sketch) : sketch,
         { width, height: HEIGHT, isSmall: false },
+        format,
         span,
       ),
-    [sketch, isFirstYear, width, span],
+    [sketch, isFirstYear, width, span, format],
   );
   const handles = useMemo(
     () => timeHandles(draft, outcome.reading, sketch.strands),
@@ -67,7 +70,9 @@ export function Timeline() {
     if (drag.wasDrag()) return;
     const years = snapped(yearsAtX(scale, x), snapStep(scale));
     let id = "";
-    store.edit((writable) => (id = addAmount(writable, yearsInWords(years))?.id ?? ""));
+    store.edit(
+      (writable) => (id = addAmount(writable, yearsInWords(years, USUAL_FORMAT))?.id ?? ""),
+    );
     setTimeout(() => focusField(fieldId(id, "amount")), 0);
   };
   return (
@@ -115,13 +120,13 @@ export function Timeline() {
       )}
       {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
       <ul className="visually-hidden" aria-label="Cash flows on the timeline">
-        {sketchInWords(sketch).map(({ id, text }) => (
+        {sketchInWords(sketch, format).map(({ id, text }) => (
           <li key={id}>{text}</li>
         ))}
         {sketch.ribbons.map((ribbon) => (
           <li key={ribbon.id}>
             {ribbon.isUnknown ? "The unknown rate" : "Rate"}: {ribbon.text}, from{" "}
-            {ribbon.start === 0 ? "today" : whenWords(ribbon.start).replace("after ", "")}
+            {ribbon.start === 0 ? "today" : whenWords(ribbon.start, format).replace("after ", "")}
           </li>
         ))}
       </ul>
@@ -131,6 +136,7 @@ export function Timeline() {
 
 /** The tooltip of a post: amount, time and present value. */
 function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly width: number }) {
+  const format = useAnswerFormat();
   const { post, x, y } = placed;
   const atRight = x > width / 2;
   return (
@@ -142,12 +148,12 @@ function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly 
       }}
     >
       <strong>
-        Money {post.direction} {post.amount === null ? "" : formatMoney(post.amount)}
+        Money {post.direction} {post.amount === null ? "" : writeMoney(post.amount, format)}
       </strong>
       {post.label !== "" && <span>{post.label}, </span>}
-      {post.years === null ? "no time yet" : whenWords(post.years)}
+      {post.years === null ? "no time yet" : whenWords(post.years, format)}
       {post.today !== null && post.years !== 0 && (
-        <div>present value {formatMoney(post.today)}</div>
+        <div>present value {writeMoney(post.today, format)}</div>
       )}
     </div>
   );

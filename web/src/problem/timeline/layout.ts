@@ -1,3 +1,4 @@
+import type { AnswerFormat } from "@kestrelmoor/core";
 import type { Box } from "./box";
 import { placeMarks, type PlacedMark } from "./place-marks";
 import { placeBand, type PlacedBand } from "./place-bands";
@@ -46,6 +47,7 @@ export interface Measures {
 export function layOut(
   sketch: Sketch,
   { width, height, isSmall }: Measures,
+  format: AnswerFormat,
   span = spanOf(sketch),
 ): Layout {
   const left = isSmall ? 10 : 64;
@@ -63,7 +65,7 @@ export function layOut(
   const scale = scaleFor(posts, sketch.worth !== null, room);
   const { axisY } = scale;
   const frame = { ...room, axisY };
-  const placed = placePosts(posts, xOf, frame, scale);
+  const placed = placePosts(posts, xOf, frame, scale, format);
   const words = placed.flatMap(({ label }) => (label === null ? [] : [label]));
   return {
     width,
@@ -76,11 +78,11 @@ export function layOut(
     posts: placed,
     bands: strands.flatMap((strand) => {
       const others = placed.filter(({ post }) => post.line !== strand.strand.id);
-      return placeBand(strand, place, frame, scale, [...words, ...others]) ?? [];
+      return placeBand(strand, place, frame, scale, [...words, ...others], format) ?? [];
     }),
     ticks: isSmall
       ? []
-      : ticksFor(span, right - left).map(({ years, text }) => ({ x: xOf(years), text })),
+      : ticksFor(span, right - left, format).map(({ years, text }) => ({ x: xOf(years), text })),
     ribbons: sketch.ribbons.map((ribbon, index) => {
       const x = xOf(ribbon.start);
       const end = sketch.ribbons[index + 1]?.start ?? span;
@@ -94,7 +96,7 @@ export function layOut(
         height: bandHeight,
       };
     }),
-    marks: placeMarks(sketch, xOf, frame),
+    marks: placeMarks(sketch, xOf, frame, format),
   };
 }
 

@@ -1,3 +1,4 @@
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 import type { Draft, DraftReading } from "@kestrelmoor/core/typing";
 import { yearsTyped, type Strand } from "./sketch-types";
 import { yearsInWords } from "./timeline-words";
@@ -25,7 +26,7 @@ export function timeHandles(
       const years = yearsTyped(read.at);
       const write: TimeHandle["write"] = (writable, moved) => {
         const own = writable.flows[index];
-        if (own?.kind === "single") own.at = yearsInWords(moved);
+        if (own?.kind === "single") own.at = yearsInWords(moved, USUAL_FORMAT);
       };
       return years === null ? [] : [{ line: line.id, field: "at", years, write }];
     }
@@ -43,7 +44,7 @@ function beginning({ id }: Strand, { begins }: StreamReading, index: number): Ti
   const years = yearsTyped(begins);
   const write: TimeHandle["write"] = (draft, moved) => {
     const own = draft.flows[index];
-    if (own?.kind === "stream") own.begins = yearsInWords(moved);
+    if (own?.kind === "stream") own.begins = yearsInWords(moved, USUAL_FORMAT);
   };
   return years === null ? [] : [{ line: id, field: "begins", years, write }];
 }
@@ -67,7 +68,7 @@ function lastPayment(
 export function countInWords(count: number, step: number, typed: string): string {
   const payments = Math.max(1, count);
   const isTime = /[a-z]/i.test(typed.replace(/payments?/gi, ""));
-  if (isTime) return yearsInWords(payments * step);
+  if (isTime) return yearsInWords(payments * step, USUAL_FORMAT);
   return `${payments} payment${payments === 1 ? "" : "s"}`;
 }
 
@@ -78,7 +79,7 @@ function rateChanges({ rates }: Draft, reading: DraftReading): TimeHandle[] {
     const years = yearsTyped(read.from);
     const write: TimeHandle["write"] = (writable, moved) => {
       const own = writable.rates[index];
-      if (own?.kind === "rate") own.from = yearsInWords(moved);
+      if (own?.kind === "rate") own.from = yearsInWords(moved, USUAL_FORMAT);
     };
     return years === null ? [] : [{ line: line.id, field: "from", years, write }];
   });

@@ -9,6 +9,7 @@ import { countInWords, timeHandles } from "./moves";
 import { sketchOf } from "./sketch";
 import { nudged, snapped, snapStep, xOfYears, yearsAtX } from "./time-scale";
 import { yearsInWords } from "./timeline-words";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const scale = (span: number) => ({ span, left: 64, right: 1144 });
 
@@ -39,7 +40,7 @@ describe("times on the axis", () => {
     expect(nudged(1.3, 1 / 12, 1)).toBeCloseTo(16 / 12, 9);
     expect(nudged(1.3, 1 / 12, -1)).toBeCloseTo(15 / 12, 9);
     expect(nudged(0, 1, -1)).toBe(0);
-    expect(yearsInWords(nudged(11 / 12, 1 / 12, 1))).toBe("1 year");
+    expect(yearsInWords(nudged(11 / 12, 1 / 12, 1), USUAL_FORMAT)).toBe("1 year");
   });
 
   test.each([
@@ -48,7 +49,7 @@ describe("times on the axis", () => {
     [3 + 4 / 12, "3 years 4 months"],
     [1 / 52, "0.019231 years"],
   ])("%p years are typed as %p", (years, words) => {
-    expect(yearsInWords(years)).toBe(words);
+    expect(yearsInWords(years, USUAL_FORMAT)).toBe(words);
   });
 
   test.each([
@@ -65,14 +66,20 @@ describe("what can be dragged", () => {
   test.each(SHAPES)("of the shape $id goes where it is moved to", (shape) => {
     const draft = shape.picture();
     const outcome = outcomeOf(draft);
-    const handles = timeHandles(draft, outcome.reading, sketchOf(draft, outcome).strands);
+    const handles = timeHandles(
+      draft,
+      outcome.reading,
+      sketchOf(draft, outcome, USUAL_FORMAT).strands,
+    );
     for (const handle of handles) {
       const moved = JSON.parse(JSON.stringify(draft)) as Draft;
       handle.write(moved, handle.years + 1);
       const after = outcomeOf(moved);
-      const again = timeHandles(moved, after.reading, sketchOf(moved, after).strands).find(
-        ({ line, field }) => line === handle.line && field === handle.field,
-      );
+      const again = timeHandles(
+        moved,
+        after.reading,
+        sketchOf(moved, after, USUAL_FORMAT).strands,
+      ).find(({ line, field }) => line === handle.line && field === handle.field);
       expect(again?.years).toBeCloseTo(handle.years + 1, 6);
     }
     const unknown = draft.flows.filter(
@@ -104,8 +111,13 @@ describe("what can be dragged", () => {
 describe("the first year", () => {
   test.each(SHAPES)("of the shape $id has nothing in it that comes later", (shape) => {
     const draft = shape.picture();
-    const sketch = sketchOf(draft, outcomeOf(draft));
-    const first = layOut(firstYearOf(sketch), { width: 1200, height: 250, isSmall: false }, 1);
+    const sketch = sketchOf(draft, outcomeOf(draft), USUAL_FORMAT);
+    const first = layOut(
+      firstYearOf(sketch),
+      { width: 1200, height: 250, isSmall: false },
+      USUAL_FORMAT,
+      1,
+    );
     for (const { post, x } of first.posts) {
       expect(post.years).toBeLessThanOrEqual(1 + 1e-9);
       expect(x).toBeLessThanOrEqual(first.right + 1);

@@ -1,3 +1,4 @@
+import type { AnswerFormat } from "@kestrelmoor/core";
 import { cross, labelWidth, LABEL_HEIGHT, type Box, type Frame } from "./box";
 import { heightOf, type Scale } from "./place-posts";
 import type { StrandOnAxis } from "./place-strands";
@@ -27,6 +28,7 @@ export function placeBand(
   frame: Frame,
   scale: Scale,
   occupied: readonly Box[],
+  format: AnswerFormat,
 ): PlacedBand | null {
   if (gap === null || gap.to < gap.from) return null;
   const { direction, first, step, sizeAt, id } = strand;
@@ -62,7 +64,7 @@ export function placeBand(
     caption: isSmall
       ? null
       : placeCaption(
-          strandCaption(strand),
+          strandCaption(strand, format),
           { from, to },
           away.map((distance) => axisY + side * distance),
           frame,

@@ -1,4 +1,4 @@
-import { formatMoney } from "@kestrelmoor/core";
+import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import {
   cross,
   LABEL_HEIGHT,
@@ -20,8 +20,8 @@ export interface PlacedLabel extends Box {
 }
 
 /** The words of a post: its amount, the "?" of the unknown, or a dash for what is not given yet. */
-function labelText(post: Post): string {
-  if (post.amount !== null) return formatMoney(post.amount);
+function labelText(post: Post, format: AnswerFormat): string {
+  if (post.amount !== null) return writeMoney(post.amount, format);
   return post.unknown === "amount" ? "?" : "–";
 }
 
@@ -31,8 +31,9 @@ export function placeLabel(
   box: Box,
   { left, right, top, bottom }: Frame,
   occupied: Record<"in" | "out", Box[]>,
+  format: AnswerFormat,
 ): PlacedLabel | null {
-  const text = labelText(post);
+  const text = labelText(post, format);
   const isLozenge = post.unknown === "amount";
   const height = isLozenge ? LOZENGE_HEIGHT : LABEL_HEIGHT;
   const width = isLozenge ? lozengeWidth(text) : labelWidth(text);

@@ -1,4 +1,4 @@
-import { formatMoney, formatYears } from "@kestrelmoor/core";
+import { writeMoney, formatYears, type AnswerFormat } from "@kestrelmoor/core";
 import { LOZENGE_HEIGHT, lozengeWidth, type Box, type Frame } from "./box";
 import type { Sketch } from "./sketch-types";
 import { strandMarkText } from "./timeline-words";
@@ -14,6 +14,7 @@ export function placeMarks(
   sketch: Sketch,
   xOf: (years: number) => number,
   frame: Frame,
+  format: AnswerFormat,
 ): PlacedMark[] {
   const { left, right, top, axisY, isSmall } = frame;
   const place = (at: number, y: number, text: string): PlacedMark => {
@@ -37,7 +38,7 @@ export function placeMarks(
         years === null ? right : xOf(years),
         // On the free side of the axis, opposite to the post.
         direction === "in" ? axisY + 7 : axisY - 7 - LOZENGE_HEIGHT,
-        years === null ? "?" : formatYears(years),
+        years === null ? "?" : formatYears(years, format),
       ),
     );
   const ofStrands = sketch.strands.flatMap((strand) => {
@@ -48,11 +49,11 @@ export function placeMarks(
     const at =
       unknown === "count" ? end : unknown === "begins" ? xOf(begins) : (xOf(first) + end) / 2;
     const y = direction === "in" ? axisY + 7 : axisY - 7 - LOZENGE_HEIGHT;
-    return [place(at, y, strandMarkText(strand))];
+    return [place(at, y, strandMarkText(strand, format))];
   });
   const { worth } = sketch;
   const marks = [...times, ...ofStrands];
   if (worth === null) return marks;
-  const text = worth.value === null ? "?" : formatMoney(worth.value);
+  const text = worth.value === null ? "?" : writeMoney(worth.value, format);
   return [...marks, place(xOf(worth.years), top, text)];
 }

@@ -1,3 +1,4 @@
+import type { AnswerFormat } from "@kestrelmoor/core";
 import { LABEL_HEIGHT, LOZENGE_HEIGHT, type Box, type Frame } from "./box";
 import { placeLabel, type PlacedLabel } from "./place-label";
 import type { Post } from "./sketch-types";
@@ -16,6 +17,7 @@ export function placePosts(
   xOf: (years: number) => number,
   frame: Frame,
   scale: Scale,
+  format: AnswerFormat,
 ): PlacedPost[] {
   const { right, axisY, isSmall } = frame;
   const usual = isSmall ? POST.small : POST.width;
@@ -46,7 +48,7 @@ export function placePosts(
     (one, other) => Number(other.post.unknown === "amount") - Number(one.post.unknown === "amount"),
   );
   for (const { post, box } of unknownFirst) {
-    labels.set(post, post.isQuiet === true ? null : placeLabel(post, box, frame, occupied));
+    labels.set(post, post.isQuiet === true ? null : placeLabel(post, box, frame, occupied, format));
   }
   return placed.map(({ post, box }) => ({ post, ...box, label: labels.get(post) ?? null }));
 }

@@ -1,9 +1,10 @@
 import {
-  formatPercent,
+  writeRate,
   growthFactor,
   growthOf,
   quotationWords,
   type Solution,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { type Draft, type DraftReading } from "@kestrelmoor/core/typing";
 import type { Outcome } from "../document/document-store";
@@ -21,7 +22,7 @@ import {
 } from "./sketch-types";
 
 /** Makes the picture of a draft: as far as it can be read, and with the answer once there is one. */
-export function sketchOf(draft: Draft, { reading, result }: Outcome): Sketch {
+export function sketchOf(draft: Draft, { reading, result }: Outcome, format: AnswerFormat): Sketch {
   const solution = result?.ok === true ? result.value : null;
   const posts: Post[] = [];
   const strands: Strand[] = [];
@@ -43,7 +44,7 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome): Sketch {
   return {
     posts,
     strands,
-    ribbons: ribbonsOf(draft, reading, solution),
+    ribbons: ribbonsOf(draft, reading, solution, format),
     worth: worthOf(reading, solution),
   };
 }
@@ -57,7 +58,12 @@ function worthTodayBy(solution: Solution | null): SketchFacts["today"] {
   };
 }
 
-function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | null): Ribbon[] {
+function ribbonsOf(
+  draft: Draft,
+  { rates }: DraftReading,
+  solution: Solution | null,
+  format: AnswerFormat,
+): Ribbon[] {
   return draft.rates.flatMap((line, index) => {
     const reading = rates[index];
     if (line.kind !== "rate" || reading?.kind !== "rate") return [];
@@ -74,7 +80,7 @@ function ribbonsOf(draft: Draft, { rates }: DraftReading, solution: Solution | n
           ? percent.value.percent
           : (spell?.percent ?? null);
     const percents = typed === null ? found : [typed];
-    const figures = percents.map((figure) => formatPercent(figure)).join(" or ");
+    const figures = percents.map((figure) => writeRate(figure, format)).join(" or ");
     const words = quotationWords(quotation);
     return [
       {

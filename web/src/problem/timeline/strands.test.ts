@@ -5,6 +5,7 @@ import { outcomeOf } from "../document/document-store";
 import { layOut } from "./layout";
 import { sketchOf } from "./sketch";
 import { sketchInWords, strandCaption, strandMarkText } from "./timeline-words";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const WIDE = { width: 1200, height: 250, isSmall: false };
 
@@ -23,19 +24,19 @@ function saving(parts: Partial<StreamLine>, goal = "?", label = "Saving"): Draft
   };
 }
 
-const sketch = (draft: Draft) => sketchOf(draft, outcomeOf(draft));
-const picture = (draft: Draft, measures = WIDE) => layOut(sketch(draft), measures);
+const sketch = (draft: Draft) => sketchOf(draft, outcomeOf(draft), USUAL_FORMAT);
+const picture = (draft: Draft, measures = WIDE) => layOut(sketch(draft), measures, USUAL_FORMAT);
 
 describe("repeated payments on the timeline", () => {
   test("few are all drawn, each at its own time", () => {
     const { posts, bands } = picture(saving({ count: "8 payments" }));
-    expect(posts.filter(({ post }) => post.line === "saving")).toHaveLength(8);
+    expect(posts.filter(({ post }) => post.line === "deposits")).toHaveLength(8);
     expect(bands).toEqual([]);
   });
 
   test("of many the first and the last are drawn, and a band says how many there are", () => {
     const { posts, bands } = picture(saving({ count: "3 years 4 months" }));
-    expect(posts.filter(({ post }) => post.line === "saving")).toHaveLength(10);
+    expect(posts.filter(({ post }) => post.line === "deposits")).toHaveLength(10);
     expect(bands).toMatchObject([{ caption: { text: "40 payments of 40.00" } }]);
   });
 
@@ -76,7 +77,9 @@ describe("repeated payments on the timeline", () => {
   test("growing ones are taller at the end", () => {
     const growth = { by: "percent", figure: "9%", every: "month" } as const;
     const { posts } = picture(saving({ count: "12 payments", growth }));
-    const heights = posts.filter(({ post }) => post.line === "saving").map(({ height }) => height);
+    const heights = posts
+      .filter(({ post }) => post.line === "deposits")
+      .map(({ height }) => height);
     expect(heights.at(-1)).toBeGreaterThan((heights[0] ?? 0) * 1.3);
   });
 
@@ -93,8 +96,10 @@ describe("repeated payments on the timeline", () => {
     if (strand === undefined) throw new Error("There are payments");
     expect(strand.count).toBe(4);
     expect(strand.sizeAt(3)).toBeLessThan(40);
-    expect(strandCaption(strand)).toMatch(/^3 payments of 40\.00 and a last one of \d/);
-    expect(strandMarkText(strand)).toMatch(/^3\.\d+ payments$/);
+    expect(strandCaption(strand, USUAL_FORMAT)).toMatch(
+      /^3 payments of 40\.00 and a final payment of \d/,
+    );
+    expect(strandMarkText(strand, USUAL_FORMAT)).toMatch(/^3\.\d+ payments$/);
   });
 
   test("what cannot be read yet is drawn as far as it can be", () => {
@@ -102,8 +107,8 @@ describe("repeated payments on the timeline", () => {
     const { posts, bands } = picture(draft);
     expect(posts.length).toBeGreaterThan(1);
     expect(bands).toMatchObject([{ caption: { text: "and so on" } }]);
-    expect(sketchInWords(sketch(draft))[0]?.text).toBe(
-      "Money out: payments of an amount not known yet, one every month, from 1 month on, Saving",
+    expect(sketchInWords(sketch(draft), USUAL_FORMAT)[0]?.text).toBe(
+      "Money out: payments with no amount yet, one every month, from 1 month, Saving",
     );
   });
 

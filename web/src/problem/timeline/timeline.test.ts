@@ -7,6 +7,7 @@ import { layOut, spanOf } from "./layout";
 import { sketchOf } from "./sketch";
 import { postInWords } from "./timeline-words";
 import { ticksFor } from "./ticks";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const MEASURES = { width: 1200, height: 250, isSmall: false };
 
@@ -36,7 +37,7 @@ function draftOf(flows: [direction: "in" | "out", amount: string, at: string][])
 }
 
 const pictured = (draft: Draft, measures = MEASURES) =>
-  layOut(sketchOf(draft, outcomeOf(draft)), measures);
+  layOut(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT), measures, USUAL_FORMAT);
 
 function crosses(one: Box, other: Box): boolean {
   return (
@@ -108,7 +109,7 @@ describe("the layout", () => {
   test("nothing at all, or everything today, still has an axis", () => {
     for (const draft of [draftOf([]), draftOf([["in", "1", "today"]])]) {
       const layout = pictured(draft);
-      expect(spanOf(sketchOf(draft, outcomeOf(draft)))).toBe(1);
+      expect(spanOf(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT))).toBe(1);
       for (const { x } of layout.posts) expect(Number.isFinite(x)).toBe(true);
     }
   });
@@ -116,7 +117,7 @@ describe("the layout", () => {
   test.each([0.25, 1, 3.3333, 9.71, 24, 150, 1000])(
     "a span of %p years has ticks to read",
     (span) => {
-      const ticks = ticksFor(span, 1100);
+      const ticks = ticksFor(span, 1100, USUAL_FORMAT);
       expect(ticks[0]?.text).toBe("today");
       expect(ticks.length).toBeGreaterThan(1);
       expect(ticks.length).toBeLessThanOrEqual(12);
@@ -131,7 +132,7 @@ describe("the sketch", () => {
       ["out", "100", "today"],
       ["in", "?", "2 years"],
     ]);
-    expect(sketchOf(draft, outcomeOf(draft)).posts[1]).toMatchObject({
+    expect(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts[1]).toMatchObject({
       amount: expect.closeTo(110.25, 9),
       unknown: "amount",
       today: expect.closeTo(100, 9),
@@ -140,7 +141,10 @@ describe("the sketch", () => {
 
   test("shows what cannot be read yet as not given", () => {
     const draft = draftOf([["in", "soon", ""]]);
-    expect(sketchOf(draft, outcomeOf(draft)).posts[0]).toMatchObject({ amount: null, years: null });
+    expect(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts[0]).toMatchObject({
+      amount: null,
+      years: null,
+    });
   });
 
   test("an amount that balances the other way round is drawn where it balances", () => {
@@ -148,13 +152,13 @@ describe("the sketch", () => {
       ["out", "100", "today"],
       ["out", "?", "1 year"],
     ]);
-    expect(sketchOf(draft, outcomeOf(draft)).posts[1]?.direction).toBe("in");
+    expect(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts[1]?.direction).toBe("in");
   });
 
   test.each(SHAPES)("of the shape $id has words for those who do not see it", (shape) => {
     const draft = shape.picture();
-    for (const post of sketchOf(draft, outcomeOf(draft)).posts) {
-      expect(postInWords(post)).toMatch(/^Money (in|out): .+, .+/);
+    for (const post of sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts) {
+      expect(postInWords(post, USUAL_FORMAT)).toMatch(/^Money (in|out): .+, .+/);
     }
   });
 
@@ -163,12 +167,12 @@ describe("the sketch", () => {
       ["out", "4500", "3 years 4 months"],
       ["in", "?", "today"],
     ]);
-    const [first, second] = sketchOf(draft, outcomeOf(draft)).posts;
+    const [first, second] = sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts;
     if (first === undefined || second === undefined) throw new Error("Two posts were drawn");
-    expect(postInWords({ ...first, label: "into the fund" })).toBe(
+    expect(postInWords({ ...first, label: "into the fund" }, USUAL_FORMAT)).toBe(
       "Money out: 4,500.00, after 3 years 4 months, into the fund",
     );
-    expect(postInWords(second)).toMatch(/^Money in: [\d,.]+ \(found\), today$/);
+    expect(postInWords(second, USUAL_FORMAT)).toMatch(/^Money in: [\d,.]+ \(found\), today$/);
   });
 
   test("says of each amount of a list what it is for, and of the others what the line is", () => {
@@ -186,13 +190,8 @@ describe("the sketch", () => {
         },
       ],
     };
-    expect(sketchOf(draft, outcomeOf(draft)).posts.map(({ label }) => label)).toEqual([
-      "walls",
-      "rent",
-      "rent",
-      "Shed",
-      "foot",
-      "Mast",
-    ]);
+    expect(sketchOf(draft, outcomeOf(draft), USUAL_FORMAT).posts.map(({ label }) => label)).toEqual(
+      ["walls", "rent", "rent", "Shed", "foot", "Mast"],
+    );
   });
 });

@@ -67,7 +67,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   return [
     balanceInWords(composition, begin),
     ...steps,
-    equationStep(list, begin),
+    equationStep(composition, list, begin),
     ...found.steps,
     ...wholeSteps(composition, parts),
   ];

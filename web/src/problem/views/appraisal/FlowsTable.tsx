@@ -1,4 +1,10 @@
-import { writeRate, writeMoney, type AppraisalSubject, type ProjectFlow } from "@kestrelmoor/core";
+import {
+  writeRate,
+  writeMoney,
+  type AppraisalSubject,
+  type ProjectFlow,
+  writeFigure,
+} from "@kestrelmoor/core";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
 import { SaveCsvButton } from "../SaveCsvButton";
@@ -36,7 +42,7 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
     "Cumulative PV",
   ];
   const cells = (row: FlowRow): readonly string[] => [
-    whenOf(row),
+    whenOf(row, format),
     ...(hasLabels ? [row.label] : []),
     money(row.amount),
     writeMoney(row.discountFactor, { ...format, decimals: 6, sign: "" }),
@@ -52,7 +58,7 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
     <section aria-label="Cash flows by date" className={styles.dates}>
       <div className={styles.tools}>
         <h3>
-          {rows.length === 1 ? "1 cash flow" : `${rows.length.toLocaleString("en")} cash flows`},
+          {rows.length === 1 ? "1 cash flow" : `${writeFigure(rows.length, format)} cash flows`},
           discounted at {writeRate(hurdlePercent, format)} a year
         </h3>
         <SaveCsvButton

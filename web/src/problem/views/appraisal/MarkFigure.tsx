@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { MEASURE_NAMES, sentenceOf, type AppraisalSubject, type Measure } from "@kestrelmoor/core";
 import { markMeasure } from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
@@ -15,6 +16,7 @@ interface MarkFigureProps {
 
 /** A figure of the student's own for one measure, marked. */
 export function MarkFigure({ measure, subject }: MarkFigureProps) {
+  const format = useAnswerFormat();
   const [claims, change] = useClaims();
   const typed = claims[measure] ?? "";
   const claim = typed.trim() === "" ? null : readClaim(typed);
@@ -39,7 +41,7 @@ export function MarkFigure({ measure, subject }: MarkFigureProps) {
         {marked !== null
           ? marked.says
           : claim?.ok === false
-            ? claim.issues.map(sentenceOf).join(" ")
+            ? claim.issues.map((issue) => sentenceOf(issue, format)).join(" ")
             : ""}
       </span>
     </p>

@@ -35,10 +35,10 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
     { name: "total", at: judged.payback },
     { name: "total of present values", at: judged.discountedPayback },
   ];
-  const words = `Cumulative cash flow up to ${spanWords(last?.years ?? 0)}: ${money(last?.total ?? 0)} in the end, ${money(last?.discounted ?? 0)} of present values. ${backs
+  const words = `Cumulative cash flow up to ${spanWords(last?.years ?? 0, format)}: ${money(last?.total ?? 0)} in the end, ${money(last?.discounted ?? 0)} of present values. ${backs
     .map(
       ({ name, at }) =>
-        `The ${name} ${at === null ? "never reaches zero" : `reaches zero after ${formatYears(at, 4)}`}.`,
+        `The ${name} ${at === null ? "never reaches zero" : `reaches zero after ${formatYears(at, format, 4)}`}.`,
     )
     .join(" ")}`;
   return (
@@ -56,7 +56,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
             dataKey="years"
             type="number"
             domain={["dataMin", "dataMax"]}
-            tickFormatter={(years: number) => (years === 0 ? "today" : spanWords(years))}
+            tickFormatter={(years: number) => (years === 0 ? "today" : spanWords(years, format))}
             {...AXIS}
             minTickGap={30}
           />
@@ -70,7 +70,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
           <Tooltip
             {...TOOLTIP}
             labelFormatter={(years) =>
-              Number(years) === 0 ? "Today" : `After ${spanWords(Number(years))}`
+              Number(years) === 0 ? "Today" : `After ${spanWords(Number(years), format)}`
             }
             formatter={(amount, name) => [money(Number(amount)), name]}
           />
@@ -88,7 +88,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
                 stroke={strokeOf(1 - index).colour}
                 strokeWidth={2.4}
                 label={{
-                  value: formatYears(at, 2),
+                  value: formatYears(at, format, 2),
                   position: index === 0 ? "top" : "bottom",
                   fill: "var(--peat)",
                   offset: 8,

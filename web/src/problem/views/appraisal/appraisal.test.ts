@@ -141,7 +141,11 @@ describe("a project", () => {
     ];
     const { subject, flows, firstDate } = judgedOf(draft);
     const rows = flowRows(subject, flows, firstDate);
-    expect(rows.map(whenOf)).toEqual(["2027-12-01", "2028-02-29", "2029-03-15"]);
+    expect(rows.map((row) => whenOf(row, USUAL_FORMAT))).toEqual([
+      "2027-12-01",
+      "2028-02-29",
+      "2029-03-15",
+    ]);
     expect(csvText(flowFigures(rows), USUAL_FORMAT).split("\r\n")[1]).toMatch(
       /^"2027-12-01",0,"",-500,1,/,
     );
@@ -169,7 +173,7 @@ describe("a project", () => {
       USUAL_FORMAT,
       choice,
     );
-    expect(parts.map(({ name }) => name)).toEqual(["Net present value", "Payback"]);
+    expect(parts.map(({ name }) => name)).toEqual(["Net present value", "Payback period"]);
     const author = { name: "", course: "" };
     const sheet = sheetContent(draft, outcome, choice, USUAL_FORMAT, author, new Date(), parts);
     const [own, npv, payback] = sheet?.parts ?? [];
@@ -199,28 +203,28 @@ describe("projects side by side", () => {
       rows.find((row) => row.name === name)?.cells.map(({ place }) => place);
     expect(placesOf("Net present value")).toEqual([2, 1]);
     expect(placesOf("Internal rate of return")).toEqual([1, 2]);
-    expect(placesOf("Laid out today")).toEqual([null, null]);
+    expect(placesOf("Initial outlay")).toEqual([null, null]);
   });
 
   test("are told apart in sentences: the best, the conflict, the step up, unequal lives", () => {
     const said = verdicts(compare(large, long), 8, USUAL_FORMAT).join(" ");
-    expect(said).toContain("If only one can be had, take Large");
-    expect(said).toContain("The internal rate prefers Small");
-    expect(said).toContain("Going from Small to Large is a project of its own");
-    expect(said).toContain("They do not last equally long (2 years, 4 years)");
+    expect(said).toContain("mutually exclusive, choose Large");
+    expect(said).toContain("Small has the highest internal rate of return");
+    expect(said).toContain("Incremental project, Small to Large");
+    expect(said).toContain("Their lives differ (2 years, 4 years)");
   });
 
   test("that are worth less than they cost are left", () => {
     const poor = compare(other("Poor", "out 900; 1"));
     expect(verdicts({ ...poor, contenders: poor.contenders.slice(1) }, 8, USUAL_FORMAT)).toEqual([
-      expect.stringContaining("leave them all"),
+      expect.stringContaining("reject them all"),
     ]);
   });
 
   test("share a budget", () => {
     const { contenders } = compare(large, long);
-    expect(budgetVerdict(contenders, 6000, USUAL_FORMAT)).toContain("take Large and Long");
-    expect(budgetVerdict(contenders, 10, USUAL_FORMAT)).toContain("nothing that fits");
+    expect(budgetVerdict(contenders, 6000, USUAL_FORMAT)).toContain("choose Large and Long");
+    expect(budgetVerdict(contenders, 10, USUAL_FORMAT)).toContain("choose none");
   });
 
   test("of which one cannot be read are compared without it, and it says why", () => {

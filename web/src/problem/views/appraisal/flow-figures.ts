@@ -4,6 +4,7 @@ import {
   type AppraisalSubject,
   type ProjectFlow,
   type ProjectRow,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import type { FigureTable } from "../figure-table";
 
@@ -35,8 +36,8 @@ export function flowRows(
   }));
 }
 
-export function whenOf({ at, date }: FlowRow): string {
-  return date ?? (at === 0 ? "today" : spanWords(at));
+export function whenOf({ at, date }: FlowRow, format: AnswerFormat): string {
+  return date ?? (at === 0 ? "today" : spanWords(at, format));
 }
 
 const DAY_MS = 86_400_000;

@@ -43,11 +43,11 @@ export function judgedProject(
   format: AnswerFormat,
 ): JudgedProject {
   const project = projectOf(problem, solution);
-  if (!project.ok) return failed(project);
+  if (!project.ok) return failed(project, format);
   const measuredBy = measuredByOf(problem, typed);
   const { hurdlePercent, reinvestPercent } = measuredBy;
   const judged = appraiseAsFar(project.value, { hurdlePercent, reinvestPercent });
-  if (!judged.ok) return failed(judged);
+  if (!judged.ok) return failed(judged, format);
   const flows = project.value;
   const { ratesIssue } = judged.value;
   return {
@@ -89,6 +89,9 @@ function firstDateOf({ flows }: Problem): string | null {
   return firsts.sort()[0] ?? null;
 }
 
-function failed({ issues }: Extract<Result<never>, { ok: false }>): JudgedProject {
-  return { ok: false, sentence: issues.map(sentenceOf).join(" ") };
+function failed(
+  { issues }: Extract<Result<never>, { ok: false }>,
+  format: AnswerFormat,
+): JudgedProject {
+  return { ok: false, sentence: issues.map((issue) => sentenceOf(issue, format)).join(" ") };
 }

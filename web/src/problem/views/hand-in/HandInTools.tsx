@@ -75,7 +75,7 @@ function Saving({ content }: { readonly content: SheetContent }) {
     saveAsFile(fileNameOf(title, ending), made, mediaType);
   const timeline = () => {
     const { draft, outcome } = store.getState();
-    return timelineSvg(draft, outcome, { title, words: flows });
+    return timelineSvg(draft, outcome, { title, words: flows }, format);
   };
   const keepWorkbook = async () => {
     const { problem, result } = store.getState().outcome;
@@ -87,13 +87,13 @@ function Saving({ content }: { readonly content: SheetContent }) {
   const keepSchedule = () => {
     const { problem, result } = store.getState().outcome;
     if (problem === null || result?.ok !== true) return;
-    const made = scheduleTable(problem);
+    const made = scheduleTable(problem, format);
     if (made.ok) keep("-schedule.csv", "text/csv", csvText(made.table, format));
     else showNotice({ kind: "failed", text: made.sentence });
   };
   const keepVariants = () => {
     const { draft, outcome } = store.getState();
-    keep("-variants.csv", "text/csv", csvText(variantsTable(draft, outcome), format));
+    keep("-variants.csv", "text/csv", csvText(variantsTable(draft, outcome, format), format));
   };
   return (
     <p className={styles.kept}>

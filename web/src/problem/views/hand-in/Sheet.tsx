@@ -13,17 +13,18 @@ interface SheetProps {
 }
 
 /**
- * A sheet to hand in. Its look comes from `sheet.css` alone, by plain class names, for a saved page takes
- * the same rules along.
+ * A hand-in sheet. Its look comes only from `sheet.css`, by plain class names, because a saved page includes the
+ * same rules.
  */
 export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
   const { title, credits, question, flows, given, parts, answer, further } = content;
+  const style = { ...choice, format: content.format };
   const lines = (some: readonly Line[]) =>
     some.map((line, place) => (
       <div key={place}>
         {line.parts.length > 0 && (
-          <div className="sheet-formula" data-length={lengthOf(linePlain(line, choice))}>
-            <Formula latex={lineLatex(line, choice)} plain={linePlain(line, choice)} />
+          <div className="sheet-formula" data-length={lengthOf(linePlain(line, style))}>
+            <Formula latex={lineLatex(line, style)} plain={linePlain(line, style)} />
           </div>
         )}
         {line.note !== undefined && <div className="sheet-note">{line.note}</div>}

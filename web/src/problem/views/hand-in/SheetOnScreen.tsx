@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useLayoutEffect, useMemo, useRef } from "react";
 import { applyPalette, PALETTES } from "../../../app/palette";
 import { useElementWidth } from "../../../ui/use-element-width";
@@ -43,11 +44,17 @@ export function SheetOnScreen({ content, choice }: SheetOnScreenProps) {
 }
 
 function TimelineOnSheet({ width }: { readonly width: number }) {
+  const format = useAnswerFormat();
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
   const layout = useMemo(
-    () => layOut(sketchOf(draft, outcome), { width, height: TIMELINE_HEIGHT, isSmall: false }),
-    [draft, outcome, width],
+    () =>
+      layOut(
+        sketchOf(draft, outcome, format),
+        { width, height: TIMELINE_HEIGHT, isSmall: false },
+        format,
+      ),
+    [draft, outcome, width, format],
   );
   return <TimelinePicture layout={layout} />;
 }

@@ -2,9 +2,10 @@ import { markdownWords, writeOut } from "@kestrelmoor/core/teaching";
 import type { WorkingsChoice } from "../workings/workings-choice";
 import type { SheetContent } from "./sheet-content";
 
-/** A sheet as Markdown, its formulas as LaTeX between dollar signs. */
+/** A sheet as Markdown, with formulas as LaTeX between dollar signs. */
 export function asMarkdown(content: SheetContent, choice: WorkingsChoice): string {
   const { title, credits, question, flows, given, parts: workings, answer, further } = content;
+  const style = { ...choice, format: content.format };
   const parts = [
     `# ${markdownWords(title)}`,
     markdownWords(credits.join(" · ")),
@@ -20,13 +21,13 @@ export function asMarkdown(content: SheetContent, choice: WorkingsChoice): strin
     "## Timeline",
     flows.map((one) => `- ${markdownWords(one)}`).join("\n"),
     "## Given",
-    writeOut([given], "markdown", choice)
+    writeOut([given], "markdown", style)
       .replace(/^1\. .*\n\n/, "")
       .replace(/^ {4}(?=\S)/gm, "- "),
     "## Workings",
     ...workings.flatMap(({ question: asked, steps, first }) => [
       ...(asked === null ? [] : [`### ${markdownWords(asked)}`]),
-      writeOut(steps, "markdown", choice, first),
+      writeOut(steps, "markdown", style, first),
     ]),
     "## Answer",
     `**${markdownWords(answer)}**`,

@@ -129,11 +129,11 @@ describe("as a workbook", () => {
 describe("tables to save", () => {
   test("the schedule of a loan runs from what is lent to nothing", () => {
     const { problem, solution } = solved(shape("paying-back"));
-    const made = scheduleTable(problem);
+    const made = scheduleTable(problem, USUAL_FORMAT);
     if (!made.ok) throw new Error(made.sentence);
     const { heads, rows } = made.table;
     const column = (name: string) => rows.map((row) => Number(row[heads.indexOf(name)]));
-    expect(column("Other amounts").every((other) => other === 0)).toBe(true);
+    expect(column("Other cash flows").every((other) => other === 0)).toBe(true);
     expect(column("Opening balance")[0]).toBe(Math.abs(lentIn(solution)));
     expect(column("Closing balance").at(-1)).toBeCloseTo(0, 6);
     rows.forEach((_, row) => {
@@ -146,7 +146,7 @@ describe("tables to save", () => {
 
   test("payments for ever have no schedule, and a sentence says so", () => {
     const { problem } = solved(shape("for-ever"));
-    const made = scheduleTable(problem);
+    const made = scheduleTable(problem, USUAL_FORMAT);
     expect(made.ok ? "" : made.sentence).toMatch(/^[A-Z].*\.$/);
   });
 
@@ -155,7 +155,7 @@ describe("tables to save", () => {
     const id = draft.flows[0]?.kind === "single" ? draft.flows[0].id : "";
     addVariant(draft, { changes: [{ line: id, fact: "amount", text: "120" }], name: "=twice" });
     addVariant(draft, { changes: [{ line: id, fact: "amount", text: "" }] });
-    const { heads, rows } = variantsTable(draft, outcomeOf(draft));
+    const { heads, rows } = variantsTable(draft, outcomeOf(draft), USUAL_FORMAT);
     // 60 at 5 % for 6 years: 60 · 1.05⁶ = 80.4057…
     const own = 60 * 1.05 ** 6;
     expect(heads.slice(0, 2)).toEqual(["", "This problem"]);

@@ -10,12 +10,14 @@ import type { AppraisedPart } from "../appraisal/appraised-parts";
 import type { WorkingsChoice } from "../workings/workings-choice";
 import type { Author } from "./author";
 
-/** Everything that stands on a sheet, in the order in which it stands there. */
+/** The content of a hand-in sheet, in order. */
 export interface SheetContent {
   readonly title: string;
-  /** Who hands it in, for which course, and when. */
+  /** The number format of the whole sheet. */
+  readonly format: AnswerFormat;
+  /** Author, course and date. */
   readonly credits: readonly string[];
-  /** As it was set; empty where only its figures were typed. */
+  /** As typed; may be empty. */
   readonly question: string;
   /** The timeline in words. */
   readonly flows: readonly string[];
@@ -27,7 +29,7 @@ export interface SheetContent {
 
 /** The steps to one answer; they are numbered through all parts. */
 export interface SheetPart {
-  /** The further question that they answer, or the measure that they work out; `null` for the problem's own. */
+  /** The follow-up question or the measure of these steps; `null` for the problem itself. */
   readonly question: string | null;
   readonly steps: readonly Step[];
   /** The number of the first one. */
@@ -62,12 +64,13 @@ export function sheetContent(
     })),
   ];
   return {
+    format,
     title: draft.title.trim() === "" ? "Untitled problem" : draft.title.trim(),
     credits: [name, course, dateWords(today)].flatMap((one) =>
       one.trim() === "" ? [] : [one.trim()],
     ),
     question: draft.question.trim(),
-    flows: flowsInWords(draft, outcome),
+    flows: flowsInWords(draft, outcome, format),
     given,
     parts: [...questions, ...measuresAfter(questions, appraised)],
     answer: answer.say,
@@ -75,7 +78,7 @@ export function sheetContent(
   };
 }
 
-/** The measures of the project follow, and are counted on. */
+/** The measures of the project follow, with continued numbering. */
 function measuresAfter(
   questions: readonly SheetPart[],
   appraised: readonly AppraisedPart[],
@@ -88,13 +91,13 @@ function measuresAfter(
   });
 }
 
-function flowsInWords(draft: Draft, outcome: Outcome): string[] {
-  const sketch = sketchOf(draft, outcome);
+function flowsInWords(draft: Draft, outcome: Outcome, format: AnswerFormat): string[] {
+  const sketch = sketchOf(draft, outcome, format);
   return [
-    ...sketchInWords(sketch).map(({ text }) => text),
+    ...sketchInWords(sketch, format).map(({ text }) => text),
     ...sketch.ribbons.map(
       ({ text, start, isUnknown }) =>
-        `${isUnknown ? "The unknown rate" : "Rate"}: ${text}, from ${start === 0 ? "today" : whenWords(start).replace("after ", "")}`,
+        `${isUnknown ? "The unknown rate" : "Rate"}: ${text}, from ${start === 0 ? "today" : whenWords(start, format).replace("after ", "")}`,
     ),
   ];
 }
@@ -106,7 +109,7 @@ function furtherOf(outcome: Outcome, format: AnswerFormat): SheetContent["furthe
     if (question === null || outcome.problem === null || answer === undefined) return [];
     return [
       {
-        question: followUpWords(question, outcome.problem),
+        question: followUpWords(question, outcome.problem, format),
         answer: answer === null ? "none" : writeMoney(answer, format),
       },
     ];

@@ -1,4 +1,4 @@
-import { followUpWords, sentenceOf, type Problem } from "@kestrelmoor/core";
+import { followUpWords, sentenceOf, type Problem, type AnswerFormat } from "@kestrelmoor/core";
 import { factText, type Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
@@ -20,16 +20,16 @@ export type SavedTable =
   | { readonly ok: false; readonly sentence: string };
 
 /** Every payment of a stream with what it does to the balance, unrounded as the workings are. */
-export function scheduleTable(problem: Problem): SavedTable {
+export function scheduleTable(problem: Problem, format: AnswerFormat): SavedTable {
   const stream = problem.flows.find(({ kind }) => kind === "stream");
   const found = accountOf(problem, stream?.id ?? "", { rounding: "none" });
   return found.ok
     ? { ok: true, table: scheduleFigures(found.account, null) }
-    : { ok: false, sentence: found.issues.map(sentenceOf).join(" ") };
+    : { ok: false, sentence: found.issues.map((issue) => sentenceOf(issue, format)).join(" ") };
 }
 
 /** The problem and its variants side by side: the facts that differ, and what comes of them. */
-export function variantsTable(draft: Draft, base: Outcome): FigureTable {
+export function variantsTable(draft: Draft, base: Outcome, format: AnswerFormat): FigureTable {
   const { variants } = draft;
   const outcomes = [base, ...outcomesOfVariants(draft)];
   const own = answerOf(base);
@@ -38,7 +38,7 @@ export function variantsTable(draft: Draft, base: Outcome): FigureTable {
   );
   const answers = outcomes.map((outcome) => {
     const answer = answerOf(outcome);
-    if (answer === null) return complaintOf(outcome);
+    if (answer === null) return complaintOf(outcome, format);
     return own === null ? answer.value : valueAgainst(own, answer);
   });
   const factRows = facts.map(({ line, fact, name, text }) => [
@@ -57,7 +57,7 @@ export function variantsTable(draft: Draft, base: Outcome): FigureTable {
       ? []
       : [
           [
-            followUpWords(question, base.problem),
+            followUpWords(question, base.problem, format),
             ...outcomes.map((outcome) => furtherAnswers(outcome)[place] ?? null),
           ],
         ],

@@ -1,3 +1,4 @@
+import type { AnswerFormat } from "@kestrelmoor/core";
 import regularFont from "@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff2?url";
 import boldFont from "@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff2?url";
 import type { Draft } from "@kestrelmoor/core/typing";
@@ -38,9 +39,11 @@ export function timelineSvg(
   draft: Draft,
   outcome: Outcome,
   { title, words }: { readonly title: string; readonly words: readonly string[] },
+  format: AnswerFormat,
   width = WIDTH,
 ): string {
-  const layout = layOut(sketchOf(draft, outcome), { width, height: HEIGHT, isSmall: false });
+  const size = { width, height: HEIGHT, isSmall: false };
+  const layout = layOut(sketchOf(draft, outcome, format), size, format);
   return renderAside(<TimelinePicture layout={layout} />, (place) => {
     const drawn = place.querySelector("svg");
     if (drawn === null) throw new TypeError("A timeline is a picture");

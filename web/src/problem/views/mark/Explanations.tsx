@@ -83,6 +83,7 @@ function Parting({ problem, explanation }: { problem: Problem; explanation: Expl
 }
 
 function StepLines({ step }: { readonly step: Step }) {
+  const format = useAnswerFormat();
   const { choice } = useWorkingsChoice();
   return (
     <ScrollableFormulas className={styles.formulas}>
@@ -91,8 +92,8 @@ function StepLines({ step }: { readonly step: Step }) {
         .map((line, index) => (
           <Formula
             key={index}
-            latex={lineLatex(line, { notation: choice.notation })}
-            plain={linePlain(line, { notation: choice.notation })}
+            latex={lineLatex(line, { notation: choice.notation, format })}
+            plain={linePlain(line, { notation: choice.notation, format })}
           />
         ))}
     </ScrollableFormulas>

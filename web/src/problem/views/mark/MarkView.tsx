@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf, type Problem, type Solution } from "@kestrelmoor/core";
 import { markAnswer, tellRight, type Marking } from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
@@ -54,6 +55,7 @@ interface VerdictProps {
 }
 
 function Verdict({ problem, solution, typed }: VerdictProps) {
+  const format = useAnswerFormat();
   const settled = useLingering(typed, MARKS_AFTER_MS);
   const read = useMemo(() => readClaim(settled), [settled]);
   const marking = useMemo((): Marking | null => {
@@ -70,7 +72,7 @@ function Verdict({ problem, solution, typed }: VerdictProps) {
         </p>
       )}
       {!isEmpty && !read.ok && read.issues[0] !== undefined && (
-        <p className={styles.complaint}>{sentenceOf(read.issues[0])}</p>
+        <p className={styles.complaint}>{sentenceOf(read.issues[0], format)}</p>
       )}
       {marking?.verdict === "right" && <p className={styles.right}>{tellRight(marking.as)}</p>}
       {marking?.verdict === "explained" && (

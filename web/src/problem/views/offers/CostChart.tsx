@@ -1,4 +1,5 @@
-import { formatPercent, spanWords, type ScheduleRun } from "@kestrelmoor/core";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { writeRate, spanWords, type ScheduleRun, type AnswerFormat } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
 import { AXIS, TOOLTIP } from "../../../ui/chart-look";
@@ -16,13 +17,14 @@ interface CostChartProps {
 
 /** What each loan costs a year, by how long it is held. */
 export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
+  const format = useAnswerFormat();
   const points = useMemo(() => costPoints(runs, frequency), [runs, frequency]);
   const scale = useMemo(() => costScale(points, runs.length), [points, runs.length]);
   return (
     <CurvesFigure
       caption="Effective annual cost by time until payoff:"
       keys={names.map((name, stroke) => ({ name, stroke }))}
-      words={inWords(points, names)}
+      words={inWords(points, names, format)}
     >
       {(width) => (
         <LineChart
@@ -38,7 +40,7 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
             type="number"
             domain={[0, "dataMax"]}
             ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
-            tickFormatter={spanWords}
+            tickFormatter={(years: number) => spanWords(years, format)}
             {...AXIS}
             minTickGap={40}
           />
@@ -47,13 +49,13 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
             width={74}
             domain={[...scale]}
             allowDataOverflow
-            tickFormatter={(cost: number) => formatPercent(cost, 2)}
+            tickFormatter={(cost: number) => writeRate(cost, format, 2)}
             {...AXIS}
           />
           <Tooltip
             {...TOOLTIP}
-            labelFormatter={(years) => `Paid off after ${spanWords(Number(years))}`}
-            formatter={(cost, name) => [formatPercent(Number(cost), 4), name]}
+            labelFormatter={(years) => `Paid off after ${spanWords(Number(years), format)}`}
+            formatter={(cost, name) => [writeRate(Number(cost), format, 4), name]}
           />
           {heldFor !== null && (
             <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
@@ -67,13 +69,17 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
   );
 }
 
-function inWords(points: ReturnType<typeof costPoints>, names: readonly string[]): string {
+function inWords(
+  points: ReturnType<typeof costPoints>,
+  names: readonly string[],
+  format: AnswerFormat,
+): string {
   const last = points.at(-1);
   const middle = points[Math.floor(points.length / 2)];
   const told = names.map((name, index) => {
     const [half, whole] = [middle, last].map((point) => point?.[`cost${index}`] ?? null);
     const words = (cost: number | null | undefined) =>
-      cost === null || cost === undefined ? "no cost" : formatPercent(cost, 2);
+      cost === null || cost === undefined ? "no cost" : writeRate(cost, format, 2);
     return `${name}: ${words(half)} if paid off after half the term, ${words(whole)} over the whole term`;
   });
   return `Effective annual cost of each loan. ${told.join("; ")}.`;

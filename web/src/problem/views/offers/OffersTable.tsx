@@ -1,6 +1,7 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import {
   formatExact,
-  formatPercent,
+  writeRate,
   quotationWords,
   spanWords,
   whenHeld,
@@ -48,10 +49,15 @@ export function OffersTable(props: OffersTableProps) {
     [
       "Rate",
       "percent",
-      `${formatPercent(base.percent)} ${quotationWords(base.quotation)}${spells > 1 ? ", then changing" : ""}`,
-      formatPercent(base.percent),
+      `${writeRate(base.percent, format)} ${quotationWords(base.quotation)}${spells > 1 ? ", then changing" : ""}`,
+      writeRate(base.percent, format),
     ],
-    ["Term", "term", `${term(base.count)}, ${spanWords(base.count / frequency)}`, term(base.count)],
+    [
+      "Term",
+      "term",
+      `${term(base.count)}, ${spanWords(base.count / frequency, format)}`,
+      term(base.count),
+    ],
     ["Upfront fee", "fee", money(own), money(0)],
     ["Balloon payment", "residual", money(base.residual), money(base.residual)],
   ];
@@ -158,6 +164,7 @@ interface ResultsProps {
 
 /** What each loan comes to over its life and, where a time is chosen, for whoever pays it off then. */
 function Results({ columns, heldFor, money }: ResultsProps) {
+  const format = useAnswerFormat();
   const wholes = useMemo(
     () => columns.map(({ run }) => (run === null ? null : wholeLoan(run))),
     [columns],
@@ -204,7 +211,7 @@ function Results({ columns, heldFor, money }: ResultsProps) {
       {heldFor !== null && (
         <>
           {figures(
-            `Balance after ${spanWords(heldFor)}`,
+            `Balance after ${spanWords(heldFor, format)}`,
             held.map((loan) => loan && money(loan.owed)),
           )}
           {figures(
@@ -236,13 +243,14 @@ interface CostsProps {
 }
 
 function Costs({ name, columns, percents, isDecisive }: CostsProps) {
+  const format = useAnswerFormat();
   const cheapest = isDecisive ? cheapestOf(percents) : null;
   return (
     <tr className={isDecisive ? styles.decisive : undefined}>
       <th scope="row">{name}</th>
       {percents.map((percent, place) => (
         <td key={columns[place]?.id ?? "own"}>
-          {percent === null ? "–" : formatPercent(percent)}
+          {percent === null ? "–" : writeRate(percent, format)}
           {place === cheapest && <span className={styles.cheapest}>cheapest</span>}
         </td>
       ))}

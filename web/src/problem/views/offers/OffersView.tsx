@@ -49,10 +49,11 @@ interface OffersBesideProps {
 }
 
 function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
+  const format = useAnswerFormat();
   const { rounding } = useDocumentState(({ draft }) => draft.schedule);
   const lines = useChangeLines(problem, solution, flow);
   const found = useMemo(
-    () => changedAccounts(problem, flow, rounding, changesOn(lines)),
+    () => changedAccounts(problem, flow, rounding, changesOn(lines), format),
     [problem, flow, rounding, lines],
   );
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
@@ -94,7 +95,7 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   const format = useAnswerFormat();
   const settled = useLingering(offers, RUNS_AFTER_MS);
   const columns = useMemo(
-    () => offerColumns(own, base, settled, rounding),
+    () => offerColumns(own, base, settled, rounding, format),
     [own, base, settled, rounding],
   );
   const runs = useMemo(() => columns.map(({ run }) => run), [columns]);
@@ -165,6 +166,7 @@ interface RankingProps {
 
 /** From when on which loan is the cheapest; only those that have been reckoned rank. */
 function Ranking({ runs, names, frequency, heldFor }: RankingProps) {
+  const format = useAnswerFormat();
   const sentences = useMemo(() => {
     const ranked = runs.flatMap((run, place) => (run === null ? [] : [{ run, place }]));
     if (ranked.length < 2) return [];
@@ -175,6 +177,7 @@ function Ranking({ runs, names, frequency, heldFor }: RankingProps) {
     return rankingWords(
       spans,
       ranked.map(({ place }) => names[place] ?? ""),
+      format,
     );
   }, [runs, names, frequency]);
   return (

@@ -6,6 +6,7 @@ import {
   type LoanOffer,
   type ScheduleOptions,
   type ScheduleRun,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { readOffer, type Offer, type OfferReading } from "@kestrelmoor/core/typing";
 
@@ -26,12 +27,13 @@ export function offerColumns(
   base: LoanOffer,
   offers: readonly Offer[],
   rounding: ScheduleOptions["rounding"],
+  format: AnswerFormat,
 ): OfferColumn[] {
   return [
     { id: null, name: "This loan", reading: null, run: own, complaint: null },
     ...offers.map((offer, index): OfferColumn => {
       const reading = readOffer(offer, base);
-      const made = reading.offer === null ? null : loanOf(reading.offer, rounding);
+      const made = reading.offer === null ? null : loanOf(reading.offer, rounding, format);
       return { id: offer.id, name: nameOfOffer(offer, index), reading, ...(made ?? NOT_READ) };
     }),
   ];
@@ -41,9 +43,17 @@ type Reckoned = Pick<OfferColumn, "run" | "complaint">;
 
 const NOT_READ: Reckoned = { run: null, complaint: null };
 
-function loanOf(offer: LoanOffer, rounding: ScheduleOptions["rounding"]): Reckoned {
+function loanOf(
+  offer: LoanOffer,
+  rounding: ScheduleOptions["rounding"],
+  format: AnswerFormat,
+): Reckoned {
   const made = runOffer(offer, rounding);
-  if (!made.ok) return { run: null, complaint: made.issues.map(sentenceWhereKnown).join(" ") };
+  if (!made.ok)
+    return {
+      run: null,
+      complaint: made.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "),
+    };
   const { kind, isOwed } = made.value.schedule;
   return kind === "repaying" && isOwed
     ? { run: made.value, complaint: null }

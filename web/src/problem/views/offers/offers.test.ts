@@ -6,6 +6,7 @@ import { baseOffer } from "./base-offer";
 import { costPoints, costScale, timeTicks } from "./cost-points";
 import { cheapestOf, offerColumns, wholeLoan } from "./offer-columns";
 import { rankingWords } from "./ranking-words";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const SAME: Offer = { id: "o", name: "", amount: "", percent: "", term: "", fee: "", residual: "" };
 
@@ -42,7 +43,7 @@ describe("the loan that others are compared with", () => {
 
   test("and an offer that says nothing else comes to the same", () => {
     const { base, run } = loan();
-    const [own, same] = offerColumns(run, base, [SAME], "none");
+    const [own, same] = offerColumns(run, base, [SAME], "none", USUAL_FORMAT);
     const [first, second] = [own, same].map((column) => column?.run && wholeLoan(column.run));
     expect(second?.payment).toBeCloseTo(first?.payment ?? NaN, 9);
     expect(first?.paid).toBeCloseTo(3 * (first?.payment ?? NaN) + 100, 9);
@@ -62,6 +63,7 @@ describe("offers in columns", () => {
       { ...SAME, id: "d", amount: "0" },
     ],
     "none",
+    USUAL_FORMAT,
   );
 
   test("have names, figures, and what is wrong where it is", () => {
@@ -76,8 +78,8 @@ describe("offers in columns", () => {
     expect(isReckoned).toEqual([true, true, false, false, false]);
     expect(columns[2]?.reading?.fields.term.state).toBe("issue");
     expect(columns[2]?.complaint).toBeNull();
-    expect(columns[3]?.complaint).toMatch(/nothing is left after one period/);
-    expect(columns[4]?.complaint).toMatch(/^This is no loan/);
+    expect(columns[3]?.complaint).toMatch(/balance is lost within one period/);
+    expect(columns[4]?.complaint).toMatch(/^This is not a loan/);
   });
 
   test("the fee is part of what is paid and of what it costs", () => {
@@ -96,8 +98,8 @@ describe("offers in columns", () => {
 
 test("the ranking is told for every span of time", () => {
   const names = ["This loan", "Tarn Credit"];
-  expect(rankingWords([{ from: 1, to: 3, order: [0, 1] }], names)).toEqual([
-    "However long: This loan, then Tarn Credit.",
+  expect(rankingWords([{ from: 1, to: 3, order: [0, 1] }], names, USUAL_FORMAT)).toEqual([
+    "For any time: This loan, then Tarn Credit.",
   ]);
   expect(
     rankingWords(
@@ -107,6 +109,7 @@ test("the ranking is told for every span of time", () => {
         { from: 49 / 12, to: 9, order: [0, 1] },
       ],
       names,
+      USUAL_FORMAT,
     ),
   ).toEqual([
     "Up to 2 years: This loan, then Tarn Credit.",
@@ -117,7 +120,7 @@ test("the ranking is told for every span of time", () => {
 
 describe("the picture of costs", () => {
   const { base, run } = loan();
-  const [dear] = offerColumns(run, base, [{ ...SAME, fee: "90" }], "none").slice(1);
+  const [dear] = offerColumns(run, base, [{ ...SAME, fee: "90" }], "none", USUAL_FORMAT).slice(1);
   const points = costPoints([run, null, dear?.run ?? null], 1);
 
   test("has every moment, and leaves out what cannot be reckoned", () => {

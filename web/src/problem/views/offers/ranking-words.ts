@@ -1,9 +1,10 @@
-import { spanWords, type RankingSpan } from "@kestrelmoor/core";
+import { spanWords, type RankingSpan, type AnswerFormat } from "@kestrelmoor/core";
 
 /** The ranking of loans, the cheapest first, a line for each span of time for which they are held. */
 export function rankingWords(
   spans: readonly RankingSpan[],
   names: readonly string[],
+  format: AnswerFormat,
 ): readonly string[] {
   const inOrder = ({ order }: RankingSpan) =>
     order
@@ -16,9 +17,9 @@ export function rankingWords(
   }
   return spans.map((span, index) => {
     const words = inOrder(span);
-    if (index === 0) return `Up to ${spanWords(span.to)}: ${words}.`;
+    if (index === 0) return `Up to ${spanWords(span.to, format)}: ${words}.`;
     return index === spans.length - 1
-      ? `${spanWords(span.from)} or longer: ${words}.`
-      : `${spanWords(span.from)} to ${spanWords(span.to)}: ${words}.`;
+      ? `${spanWords(span.from, format)} or longer: ${words}.`
+      : `${spanWords(span.from, format)} to ${spanWords(span.to, format)}: ${words}.`;
   });
 }

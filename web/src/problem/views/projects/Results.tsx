@@ -13,7 +13,7 @@ interface ResultsProps {
 /** The projects side by side: what each comes to by each measure, and which is first by it. */
 export function Results({ contenders, format }: ResultsProps) {
   const rows = resultRows(contenders, format);
-  const complaints = contenders.map(complaintOf);
+  const complaints = contenders.map((one) => complaintOf(one, format));
   return (
     <>
       <div className={styles.scroll} role="region" aria-label="Projects compared" tabIndex={0}>

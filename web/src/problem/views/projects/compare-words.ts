@@ -60,7 +60,9 @@ function unequalLives(contenders: readonly Contender[], format: AnswerFormat): s
   const own = contenders[first];
   const annual = own?.judged.ok === true ? own.judged.value.equivalentAnnual : null;
   if (own === undefined || annual === null) return [];
-  const told = [...new Set(lives)].sort((one, other) => one - other).map(spanWords);
+  const told = [...new Set(lives)]
+    .sort((one, other) => one - other)
+    .map((found) => spanWords(found, format));
   return [
     `Their lives differ (${told.join(", ")}). If each can be repeated, compare equivalent annual annuities: ${own.name} is best, with ${writeMoney(annual, format)}.`,
   ];

@@ -8,6 +8,7 @@ import {
   type DatedAmount,
   type Increment,
   type JudgedProject,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { readProject, type OtherProject, type ProjectReading } from "@kestrelmoor/core/typing";
 
@@ -63,6 +64,6 @@ export function compared(
 }
 
 /** Why a project could not be judged. */
-export function complaintOf({ judged }: Contender): string | null {
-  return judged.ok ? null : judged.issues.map(sentenceOf).join(" ");
+export function complaintOf({ judged }: Contender, format: AnswerFormat): string | null {
+  return judged.ok ? null : judged.issues.map((issue) => sentenceOf(issue, format)).join(" ");
 }

@@ -37,8 +37,8 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
     npv: (value) => writeMoney(value, format),
     irr: (value) => writeRate(value, format),
     mirrPercent: (value) => writeRate(value, format),
-    payback: (value) => formatYears(value, 2),
-    discountedPayback: (value) => formatYears(value, 2),
+    payback: (value) => formatYears(value, format, 2),
+    discountedPayback: (value) => formatYears(value, format, 2),
     profitabilityIndex: (value) => writeFigure(value, format, 4),
     equivalentAnnual: (value) => writeMoney(value, format),
   };
@@ -48,7 +48,9 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
   });
   return [
     unranked("Initial outlay", ({ flows }) => writeMoney(outlayOf(flows), format)),
-    unranked("Life", ({ flows }) => spanWords((flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0))),
+    unranked("Life", ({ flows }) =>
+      spanWords((flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0), format),
+    ),
     ...RANKED.map(([measure, ranked]): ResultRow => {
       const places = placesBy(contenders, ranked);
       return {

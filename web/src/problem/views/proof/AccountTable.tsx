@@ -42,7 +42,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
             />
           </label>
           {wanted.trim() !== "" && !read.ok && read.issues[0] !== undefined && (
-            <span className={styles.complaint}> {sentenceOf(read.issues[0])}</span>
+            <span className={styles.complaint}> {sentenceOf(read.issues[0], format)}</span>
           )}
         </p>
       )}
@@ -106,7 +106,7 @@ function Row({ row, format, isWanted = false }: RowProps) {
   const money = (amount: number) => writeMoney(amount, format);
   return (
     <tr className={isWanted ? styles.wanted : undefined}>
-      <th scope="row">{whenWords(row.time)}</th>
+      <th scope="row">{whenWords(row.time, format)}</th>
       <td>{money(row.opening)}</td>
       <td>{money(row.interest)}</td>
       <td>{money(row.moved)}</td>

@@ -26,7 +26,7 @@ export function BalanceChart({ life, format, here }: BalanceChartProps) {
       ref={place}
       className={styles.chart}
       role="img"
-      aria-label={`What is ${kind} over ${yearsInWords(last)}: highest ${writeMoney(largest, format)}, closing at zero.`}
+      aria-label={`What is ${kind} over ${yearsInWords(last, format)}: highest ${writeMoney(largest, format)}, closing at zero.`}
     >
       {width > 0 && (
         <AreaChart
@@ -42,7 +42,7 @@ export function BalanceChart({ life, format, here }: BalanceChartProps) {
             type="number"
             domain={["dataMin", "dataMax"]}
             tickFormatter={(years: number) =>
-              years === 0 ? "today" : whenWords(years).replace("after ", "")
+              years === 0 ? "today" : whenWords(years, format).replace("after ", "")
             }
             {...AXIS}
             minTickGap={60}

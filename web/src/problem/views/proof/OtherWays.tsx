@@ -1,4 +1,4 @@
-import { formatSignificant, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { writeSignificant, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { Way, WayName } from "@kestrelmoor/core/teaching";
 import styles from "./Proof.module.css";
 
@@ -36,7 +36,7 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
               <td>{money(sides.in)}</td>
               <td>{money(sides.out)}</td>
               {hasValue && <td>{money(value)}</td>}
-              <td>{agreement(apart)}</td>
+              <td>{agreement(apart, format)}</td>
             </tr>
           ))}
         </tbody>
@@ -46,7 +46,9 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
 }
 
 /** How far apart in words: to how many digits two numbers are the same. */
-function agreement(apart: number): string {
+function agreement(apart: number, format: AnswerFormat): string {
   const digits = apart === 0 ? 15 : Math.min(15, Math.floor(-Math.log10(apart)));
-  return digits >= 9 ? `to ${digits} digits` : `differs by ${formatSignificant(apart * 100, 3)}%`;
+  return digits >= 9
+    ? `to ${digits} digits`
+    : `differs by ${writeSignificant(apart * 100, format, 3)}%`;
 }

@@ -1,4 +1,4 @@
-import { formatSignificant, writeMoney } from "@kestrelmoor/core";
+import { writeSignificant, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import { otherWays, runAccount } from "@kestrelmoor/core/teaching";
 import { useMemo, useState } from "react";
 import { useLingering } from "../../../ui/use-lingering";
@@ -47,7 +47,7 @@ export function ProofView() {
       ) : (
         <>
           <p className={styles.finding}>
-            {endWords(life.left, life.isBrokenOff, isWorth, writeMoney(0, format))}
+            {endWords(life.left, life.isBrokenOff, isWorth, writeMoney(0, format), format)}
           </p>
           <BalanceChart life={life} format={format} here={rowAt(life.rows, wanted)?.time ?? null} />
           <AccountTable life={life} format={format} wanted={wanted} onWant={setWanted} />
@@ -59,11 +59,17 @@ export function ProofView() {
   );
 }
 
-function endWords(left: number, isBrokenOff: boolean, isWorth: boolean, nothing: string): string {
+function endWords(
+  left: number,
+  isBrokenOff: boolean,
+  isWorth: boolean,
+  nothing: string,
+  format: AnswerFormat,
+): string {
   const taken = isWorth ? " The value is withdrawn at the focal date." : "";
   if (isBrokenOff) {
     return `The payments never end; the account runs until their present value is negligible.${taken}`;
   }
-  const rounding = left === 0 ? "" : ` (rounding error ${formatSignificant(left, 2)})`;
+  const rounding = left === 0 ? "" : ` (rounding error ${writeSignificant(left, format, 2)})`;
   return `Date by date, with interest and every payment, the account closes at ${nothing}${rounding}: the answer is correct.${taken}`;
 }

@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import {
   firstReaching,
   halfRepaid,
@@ -6,6 +7,7 @@ import {
   spanTotals,
   writeMoney,
   type Issue,
+  writeFigure,
 } from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
@@ -35,7 +37,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
   );
   const count = schedule.rows.length;
   const usual = { from: 1, to: Math.min(count, Math.max(1, Math.round(account.frequency))) };
-  const span = spanIn(choice.spanFrom, choice.spanTo, usual, count);
+  const span = spanIn(choice.spanFrom, choice.spanTo, usual, count, format);
   const totals = span.ok ? spanTotals(schedule, span.from, span.to) : null;
   const half = useMemo(() => halfRepaid(schedule), [schedule]);
   return (
@@ -78,7 +80,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
       {half !== null && (
         <li>
           Half {schedule.isOwed ? "the principal is repaid" : "the balance is withdrawn"} by payment{" "}
-          {half.payment.toLocaleString("en")}, {afterWords(half.time)}.
+          {writeFigure(half.payment, format)}, {afterWords(half.time, format)}.
         </li>
       )}
     </ul>
@@ -115,7 +117,10 @@ function Complaint({ children }: { readonly children: ReactNode }) {
 }
 
 function Issues({ issues }: { readonly issues: readonly Issue[] }) {
-  return <Complaint>{issues.map(sentenceWhereKnown).join(" ")}</Complaint>;
+  const format = useAnswerFormat();
+  return (
+    <Complaint>{issues.map((issue) => sentenceWhereKnown(issue, format)).join(" ")}</Complaint>
+  );
 }
 
 interface TypedProps {
@@ -124,6 +129,7 @@ interface TypedProps {
 }
 
 function BalanceReached({ account, typed }: TypedProps) {
+  const format = useAnswerFormat();
   const amount = readMoney(typed);
   if (!amount.ok) return <Issues issues={amount.issues} />;
   const row = firstReaching(account.schedule, amount.value);
@@ -131,7 +137,7 @@ function BalanceReached({ account, typed }: TypedProps) {
     <Complaint>never reached.</Complaint>
   ) : (
     <>
-      at payment <strong>{row.payment.toLocaleString("en")}</strong>, {afterWords(row.time)}
+      at payment <strong>{writeFigure(row.payment, format)}</strong>, {afterWords(row.time, format)}
     </>
   );
 }

@@ -1,8 +1,9 @@
 import {
   effectiveYearlyPercent,
-  formatPercent,
+  writeRate,
   writeMoney,
   type AnswerFormat,
+  writeFigure,
 } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import type { ScheduleAccount } from "./account-of";
@@ -32,7 +33,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
           payment: schedule.levels,
           count: schedule.paymentsMade,
           last: last?.paid ?? 0,
-          ends: last === undefined ? "" : afterWords(last.time),
+          ends: last === undefined ? "" : afterWords(last.time, format),
           paid: schedule.totalPaid + (isLoan ? run.plan.fee : 0),
           interest: schedule.totalInterest,
           left: last?.balance ?? 0,
@@ -47,7 +48,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
   type Column = (typeof columns)[number];
   const rows: readonly (readonly [string, (column: Column) => string])[] = [
     ["Payment", ({ payment }) => levelWords(payment, money)],
-    ["Payments", ({ count }) => count.toLocaleString("en")],
+    ["Payments", ({ count }) => writeFigure(count, format)],
     ["Final payment", ({ last, ends }) => `${money(last)} ${ends}`],
     [
       fee !== 0 && isLoan ? `${words.paidInAll}, with the fee` : words.paidInAll,
@@ -57,13 +58,13 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
     ...(hasLeft ? [["Closing balance", ({ left }: Column) => money(left)] as const] : []),
     [
       plain.schedule.isOwed ? "Effective annual cost" : "Effective annual return",
-      ({ effective }) => (effective === null ? "none" : formatPercent(effective, 4)),
+      ({ effective }) => (effective === null ? "none" : writeRate(effective, format, 4)),
     ],
   ];
   return (
     <div className={styles.changed}>
       <p className={styles.saved} role="status">
-        {savedWords(plain, changed, money)}
+        {savedWords(plain, changed, money, format)}
       </p>
       <div className={styles.sideways}>
         <table className="figures" aria-label="With the changes and without">

@@ -17,7 +17,7 @@ export function KeepSchedule(props: SchedulePartProps) {
       import("./schedule-book"),
       import("../hand-in/workbook-file"),
     ]);
-    const file = await workbookFile(scheduleBook(account, firstDate, title), title);
+    const file = await workbookFile(scheduleBook(account, firstDate, title, format), title);
     saveAsFile(fileNameOf(title, "-schedule.xlsx"), file, WORKBOOK_MEDIA_TYPE);
   };
   return (

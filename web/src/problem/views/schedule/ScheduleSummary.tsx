@@ -1,4 +1,4 @@
-import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { writeMoney, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 import { scheduleWords } from "./schedule-words";
 import styles from "./Schedule.module.css";
@@ -18,7 +18,7 @@ export function ScheduleSummary({ account, format }: SchedulePartProps) {
   const left = schedule.rows.at(-1)?.balance ?? 0;
   const figures: readonly (readonly [string, string])[] = [
     ["Payment", money(payment)],
-    ["Payments", paymentsMade.toLocaleString("en")],
+    ["Payments", writeFigure(paymentsMade, format)],
     ["Final payment", money(finalPayment)],
     [words.paidInAll, money(totalPaid)],
     [words.interest, money(totalInterest)],

@@ -56,7 +56,7 @@ function ScheduleOf({ problem, solution, streams, flow }: ScheduleOfProps) {
   // Typing on a line of changes waits for a pause too.
   const settled = useLingering(lines, RUNS_AFTER_MS);
   const found = useMemo(
-    () => changedAccounts(problem, flow, rounding, changesOn(settled)),
+    () => changedAccounts(problem, flow, rounding, changesOn(settled), format),
     [problem, flow, rounding, settled],
   );
   if (!found.ok) {

@@ -3,6 +3,8 @@ import {
   type LoanChange,
   type Problem,
   type ScheduleOptions,
+  type AnswerFormat,
+  writeFigure,
 } from "@kestrelmoor/core";
 import { accountOf, type ScheduleAccount } from "./account-of";
 
@@ -34,10 +36,14 @@ export function changedAccounts(
   flow: string,
   rounding: ScheduleOptions["rounding"],
   lines: readonly ChangeOnLine[],
+  format: AnswerFormat,
 ): FoundAccounts {
   const plain = accountOf(problem, flow, { rounding });
   if (!plain.ok) {
-    return { ok: false, sentence: plain.issues.map(sentenceWhereKnown).join(" ") };
+    return {
+      ok: false,
+      sentence: plain.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "),
+    };
   }
   const complaints = new Map<string, string>();
   const found = (changed: ScheduleAccount | null, trouble: string | null): FoundAccounts => ({
@@ -51,7 +57,7 @@ export function changedAccounts(
       for (const { id, change } of left) {
         const { paymentsMade } = made.account.schedule;
         if (change.kind !== "extra" || change.fromPayment <= paymentsMade) continue;
-        complaints.set(id, neverComes(change.fromPayment, paymentsMade));
+        complaints.set(id, neverComes(change.fromPayment, paymentsMade, format));
       }
       return found(made.account, null);
     }
@@ -60,15 +66,16 @@ export function changedAccounts(
       const line = own.path[0] === "changes" ? left[Number(own.path[1])] : undefined;
       if (line === undefined) continue;
       wrong.add(line);
-      complaints.set(line.id, sentenceWhereKnown(own));
+      complaints.set(line.id, sentenceWhereKnown(own, format));
     }
-    if (wrong.size === 0) return found(null, made.issues.map(sentenceWhereKnown).join(" "));
+    if (wrong.size === 0)
+      return found(null, made.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "));
     left = left.filter((line) => !wrong.has(line));
   }
   return found(null, null);
 }
 
-function neverComes(payment: number, last: number): string {
-  const [later, all] = [payment, last].map((number) => number.toLocaleString("en"));
+function neverComes(payment: number, last: number, format: AnswerFormat): string {
+  const [later, all] = [payment, last].map((number) => writeFigure(number, format));
   return `There is no payment ${later ?? ""}: payment ${all ?? ""} is the last. This change has no effect.`;
 }

@@ -9,6 +9,7 @@ import { savedWords } from "./saved-words";
 import { scheduleFigures } from "./schedule-figures";
 import { scheduleWords } from "./schedule-words";
 import { shownSchedule } from "./shown-rows";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 /** Without interest everything can be told by heart: 1,000 in ten payments of 100. */
 const tenOf100 = (percent = 0) =>
@@ -20,7 +21,7 @@ function accounts(
   rounding: "none" | "cent" = "none",
 ): ChangedAccounts {
   const lines = changes.map((change, index) => ({ id: `change-${index + 1}`, change }));
-  const found = changedAccounts(problemOf(parts), "repayments", rounding, lines);
+  const found = changedAccounts(problemOf(parts), "repayments", rounding, lines, USUAL_FORMAT);
   if (!found.ok) throw new Error(found.sentence);
   return found.accounts;
 }
@@ -36,7 +37,7 @@ const pause = (kind: "holiday" | "interest-only", from: number, to: number): Loa
   then: "kept",
 });
 const words = ({ plain, changed }: ChangedAccounts) =>
-  savedWords(plain, changed ?? plain, (amount) => amount.toFixed(2));
+  savedWords(plain, changed ?? plain, (amount) => amount.toFixed(2), USUAL_FORMAT);
 
 describe("the extras of the reference, to the cent, as changes", () => {
   const changed = cases.filter(({ extra: own }) => own !== undefined);
@@ -67,8 +68,8 @@ describe("changes that can be made, and those that cannot", () => {
       200, 200, 0, 0, 200, 200, 200,
     ]);
     expect([...found.complaints]).toEqual([
-      ["change-2", expect.stringContaining("Payment 4 is left out")],
-      ["change-3", expect.stringMatching(/^Payment 40 never comes: payment 7 is the last/)],
+      ["change-2", expect.stringContaining("Payment 4 is already skipped")],
+      ["change-3", expect.stringMatching(/^There is no payment 40: payment 7 is the last/)],
     ]);
     expect(found.trouble).toBeNull();
   });
@@ -80,7 +81,7 @@ describe("changes that can be made, and those that cannot", () => {
     };
     const found = accounts(tenOf100(), [rate]);
     expect(found.changed).toBeNull();
-    expect(found.trouble).toMatch(/^The payment of 100.00 does not cover the interest/);
+    expect(found.trouble).toMatch(/^The payment of 100.00 no longer covers the interest/);
     expect(found.plain.schedule.paymentsMade).toBe(10);
   });
 
@@ -96,17 +97,17 @@ describe("what changes save", () => {
     [
       "time",
       [extra(100, 1)],
-      "The changes leave the interest as it is and end 5 payments (5 months) sooner.",
+      "The changes do not change the interest and end the loan 5 payments (5 months) earlier.",
     ],
     [
       "less time",
       [pause("holiday", 1, 2)],
-      "The changes leave the interest as it is and end 2 payments (2 months) later.",
+      "The changes do not change the interest and end the loan 2 payments (2 months) later.",
     ],
     [
       "nothing",
       [{ kind: "fee", amount: 10, isAdded: false }],
-      "The changes leave the interest as it is and end with the same payment.",
+      "The changes do not change the interest and keep the same final payment.",
     ],
   ])("%s", (_, changes, sentence) => {
     expect(words(accounts(tenOf100(), changes))).toBe(sentence);
@@ -117,7 +118,7 @@ describe("what changes save", () => {
     const interest = ({ schedule }: ScheduleAccount) => schedule.totalInterest;
     const saved = interest(found.plain) - interest(found.changed ?? found.plain);
     expect(saved).toBeGreaterThan(10);
-    expect(words(found)).toContain(`${saved.toFixed(2)} less`);
+    expect(words(found)).toContain(`save ${saved.toFixed(2)} of interest`);
   });
 
   test("savings end with more, and more is put in", () => {
@@ -132,7 +133,7 @@ describe("what changes save", () => {
       ],
     };
     expect(words(accounts(savings, [extra(20, 6)]))).toBe(
-      "With the changes 100.00 more is there at the end, and 100.00 more is put in.",
+      "With the changes, the closing balance is 100.00 higher and the deposits are 100.00 higher.",
     );
   });
 });
@@ -159,22 +160,22 @@ describe("what is shown of them", () => {
 
   test("extra payments have a column of their own, in files too, and in subtotals", () => {
     const { heads, rows } = scheduleFigures(changed, null);
-    expect(rows[2]?.[heads.indexOf("Of it extra")]).toBe(100);
-    expect(scheduleFigures(found.plain, null).heads).not.toContain("Of it extra");
+    expect(rows[2]?.[heads.indexOf("Extra")]).toBe(100);
+    expect(scheduleFigures(found.plain, null).heads).not.toContain("Extra");
     expect(shownSchedule(changed, null, null).years[0]?.totals.extra).toBe(400);
   });
 });
 
 test("a loan is owed, a fund that is drawn down is there", () => {
   expect(scheduleWords({ kind: "repaying", isOwed: true })).toMatchObject({
-    before: "Owed before",
+    before: "Opening balance",
     paid: "Paid",
   });
   expect(scheduleWords({ kind: "repaying", isOwed: false })).toMatchObject({
-    after: "There after",
-    paid: "Taken out",
+    after: "Closing balance",
+    paid: "Withdrawn",
     interest: "Interest earned",
   });
-  expect(scheduleWords({ kind: "saving", isOwed: false }).paid).toBe("Put in");
+  expect(scheduleWords({ kind: "saving", isOwed: false }).paid).toBe("Deposited");
   expect(scheduleWords({ kind: "saving", isOwed: true }).paid).toBe("Received");
 });

@@ -4,6 +4,7 @@ import {
   SAME_TIME,
   sentenceWhereKnown,
   type ScheduleRow,
+  type AnswerFormat,
 } from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import type { ScheduleAccount } from "./account-of";
@@ -21,7 +22,12 @@ const BALANCE = /^(?:the\s+)?(?:balance|below|under)\s+(?:below\s+|under\s+)?(.+
  * The payment that somebody wants to see: `63`, `payment 63`, `after 2 years`, `2029-05-01` where payments
  * have dates, or `below 20,000` for the first that brings the balance there.
  */
-export function goTo(typed: string, account: ScheduleAccount, firstDate: string | null): Found {
+export function goTo(
+  typed: string,
+  account: ScheduleAccount,
+  firstDate: string | null,
+  format: AnswerFormat,
+): Found {
   const text = typed.trim();
   const { schedule } = account;
   const { rows } = schedule;
@@ -36,12 +42,14 @@ export function goTo(typed: string, account: ScheduleAccount, firstDate: string 
   const balance = BALANCE.exec(text);
   if (balance !== null) {
     const amount = readMoney(balance[1] ?? "");
-    if (!amount.ok) return none(amount.issues.map(sentenceWhereKnown).join(" "));
+    if (!amount.ok)
+      return none(amount.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "));
     const row = firstReaching(schedule, amount.value);
     return row === null ? none("The balance never reaches that.") : { state: "found", row };
   }
   const time = readTime(text.replace(/^after\s+/i, ""));
-  if (!time.ok) return none(time.issues.map(sentenceWhereKnown).join(" "));
+  if (!time.ok)
+    return none(time.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "));
   const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
   return row === undefined
     ? none("No payment has been made by then. Type a later time.")

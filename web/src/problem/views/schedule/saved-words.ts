@@ -1,4 +1,4 @@
-import { spanWords } from "@kestrelmoor/core";
+import { spanWords, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 
 /** The effect of the changes, in one sentence. */
@@ -6,6 +6,7 @@ export function savedWords(
   plain: ScheduleAccount,
   changed: ScheduleAccount,
   money: (amount: number) => string,
+  format: AnswerFormat,
 ): string {
   const { schedule } = plain;
   const interest = schedule.totalInterest - changed.schedule.totalInterest;
@@ -20,7 +21,7 @@ export function savedWords(
       : `${interest > 0 ? saves : adds} ${money(Math.abs(interest))} of interest`,
     count === 0
       ? "keep the same final payment"
-      : `end the ${schedule.isOwed ? "loan" : "payments"} ${payments(Math.abs(count))} (${spanWords(Math.abs(time))}) ${count > 0 ? "earlier" : "later"}`,
+      : `end the ${schedule.isOwed ? "loan" : "payments"} ${payments(Math.abs(count), format)} (${spanWords(Math.abs(time), format)}) ${count > 0 ? "earlier" : "later"}`,
   ];
   return `The changes ${parts.join(" and ")}.`;
 }
@@ -44,6 +45,6 @@ function savingsWords(
   return `With the changes, ${there} and ${deposits}.`;
 }
 
-function payments(count: number): string {
-  return count === 1 ? "1 payment" : `${count.toLocaleString("en")} payments`;
+function payments(count: number, format: AnswerFormat): string {
+  return count === 1 ? "1 payment" : `${writeFigure(count, format)} payments`;
 }

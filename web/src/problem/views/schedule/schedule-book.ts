@@ -1,4 +1,4 @@
-import { paymentDate } from "@kestrelmoor/core";
+import { paymentDate, type AnswerFormat } from "@kestrelmoor/core";
 import { scheduleWorkbook, type Workbook } from "@kestrelmoor/core/teaching";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
@@ -9,11 +9,13 @@ export function scheduleBook(
   { run, every }: ScheduleAccount,
   firstDate: string | null,
   title: string,
+  format: AnswerFormat,
 ): Workbook {
   return scheduleWorkbook(run, {
     title: title.trim() === "" ? "Schedule" : title,
     words: scheduleWords(run.schedule),
     whenOf: ({ payment, time }) =>
-      (firstDate === null ? null : paymentDate(firstDate, every, payment - 1)) ?? afterWords(time),
+      (firstDate === null ? null : paymentDate(firstDate, every, payment - 1)) ??
+      afterWords(time, format),
   });
 }

@@ -1,4 +1,4 @@
-import { spanWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { spanWords, writeMoney, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
 import { scheduleWords } from "./schedule-words";
@@ -65,7 +65,7 @@ export function scheduleColumns(
     });
   return {
     heads: columns.map(([, head]) => head),
-    cellsOf: (row) => cells(partsOf(row, isDated)),
+    cellsOf: (row) => cells(partsOf(row, isDated, format)),
     totals: cells({
       name: "Total",
       interest: schedule.totalInterest,
@@ -76,11 +76,11 @@ export function scheduleColumns(
   };
 }
 
-function partsOf(shown: ShownRow, isDated: boolean): Parts {
+function partsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Parts {
   switch (shown.kind) {
     case "before": {
       const { time, interest, other, balance } = shown.before;
-      const when = `up to ${spanWords(time)}`;
+      const when = `up to ${spanWords(time, format)}`;
       const own = { name: "Before", when, interest, other };
       return { ...own, principal: -interest, after: balance, interestSoFar: interest };
     }
@@ -99,8 +99,8 @@ function partsOf(shown: ShownRow, isDated: boolean): Parts {
       const { row, date, interestSoFar } = shown;
       const { payment, time, opening, interest, other, paid, extra, principal, balance } = row;
       return {
-        name: payment.toLocaleString("en"),
-        ...{ when: afterWords(time), date: date ?? "–", before: opening, interest },
+        name: writeFigure(payment, format),
+        ...{ when: afterWords(time, format), date: date ?? "–", before: opening, interest },
         ...{ paid, principal, after: balance, interestSoFar },
         ...unlessNothing({ other, extra }),
       };

@@ -91,7 +91,7 @@ describe("a payment is found", () => {
     ["2028-02-01", "2027-01-31", 14],
     ["2028-02-29", "2027-01-31", 14],
   ])("%s", (typed, firstDate, payment) => {
-    expect(goTo(typed, threeYears, firstDate)).toMatchObject({
+    expect(goTo(typed, threeYears, firstDate, USUAL_FORMAT)).toMatchObject({
       state: "found",
       row: { payment },
     });
@@ -108,12 +108,12 @@ describe("a payment is found", () => {
     ["soon", null],
     ["1 day", null],
   ])("%s is told why not", (typed, firstDate) => {
-    const found = goTo(typed, threeYears, firstDate);
+    const found = goTo(typed, threeYears, firstDate, USUAL_FORMAT);
     expect(found.state === "none" ? found.sentence : "").toMatch(/^[A-Z“].*\.$/);
   });
 
   test("nothing typed finds nothing", () => {
-    expect(goTo("  ", threeYears, null)).toEqual({ state: "empty" });
+    expect(goTo("  ", threeYears, null, USUAL_FORMAT)).toEqual({ state: "empty" });
   });
 });
 
@@ -127,7 +127,7 @@ describe("a span of payments", () => {
     ["", "3", 1, 3],
     ["36", "36", 36, 36],
   ])("“%s” to “%s” is %d to %d", (from, to, first, last) => {
-    expect(spanIn(from, to, usual, 36)).toEqual({ ok: true, from: first, to: last });
+    expect(spanIn(from, to, usual, 36, USUAL_FORMAT)).toEqual({ ok: true, from: first, to: last });
   });
 
   test.each([
@@ -137,7 +137,7 @@ describe("a span of payments", () => {
     ["1.5", "3"],
     ["a", "b"],
   ])("“%s” to “%s” is told why not", (from, to) => {
-    const span = spanIn(from, to, usual, 36);
+    const span = spanIn(from, to, usual, 36, USUAL_FORMAT);
     expect(span.ok ? "" : span.sentence).toMatch(/^[A-Z].*\.$/);
   });
 });
@@ -208,7 +208,7 @@ describe("words and files", () => {
 
   test("payments for ever have no schedule, and a sentence says so", () => {
     const problem = problemOf(loanOf(9000, MONTHLY, { every: "P1M", count: "forever" }));
-    const found = changedAccounts(problem, "repayments", "cent", []);
+    const found = changedAccounts(problem, "repayments", "cent", [], USUAL_FORMAT);
     expect(found.ok ? "" : found.sentence).toMatch(/^[A-Z].*\.$/);
   });
 });

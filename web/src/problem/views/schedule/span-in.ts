@@ -1,3 +1,4 @@
+import { writeFigure, type AnswerFormat } from "@kestrelmoor/core";
 export type Span =
   | { readonly ok: true; readonly from: number; readonly to: number }
   | { readonly ok: false; readonly sentence: string };
@@ -12,6 +13,7 @@ export function spanIn(
   typedTo: string,
   usual: { readonly from: number; readonly to: number },
   count: number,
+  format: AnswerFormat,
 ): Span {
   const from = numberIn(typedFrom, usual.from);
   const to = numberIn(typedTo, typedFrom.trim() === "" ? usual.to : Math.max(usual.to, from));
@@ -19,7 +21,7 @@ export function spanIn(
   if (!isIn(from) || !isIn(to)) {
     return {
       ok: false,
-      sentence: `Type two payment numbers, from 1 to ${count.toLocaleString("en")}.`,
+      sentence: `Type two payment numbers, from 1 to ${writeFigure(count, format)}.`,
     };
   }
   return from <= to

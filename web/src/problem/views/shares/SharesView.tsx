@@ -6,6 +6,7 @@ import {
   writeMoney,
   type AnswerFormat,
   type SettledTimeline,
+  USUAL_FORMAT,
 } from "@kestrelmoor/core";
 import { namedFlow, readTime } from "@kestrelmoor/core/typing";
 import { Fragment, useState } from "react";
@@ -32,7 +33,7 @@ export function SharesView() {
   const today = sharesAt(result.value.settled, 0);
   const then = sharesAt(result.value.settled, years);
   const growth = growthOf(result.value.settled);
-  const when = whenWords(years);
+  const when = whenWords(years, format);
   const isToday = years === 0;
   return (
     <>
@@ -63,7 +64,7 @@ export function SharesView() {
                     <ShareRow
                       key={place}
                       isPart
-                      name={whenWords(at)}
+                      name={whenWords(at, format)}
                       today={amount * growthFactor(growth, at, 0)}
                       then={isToday ? undefined : amount * growthFactor(growth, at, years)}
                       when={when}
@@ -149,6 +150,7 @@ interface DateFieldProps {
 
 /** The date, typed; the handle under the axis moves the same one. */
 function DateField({ years, onChange }: DateFieldProps) {
+  const format = useAnswerFormat();
   const [typed, setTyped] = useState<string | null>(null);
   const read = readTime(typed ?? "today");
   const isMistaken = typed !== null && !read.ok;
@@ -160,7 +162,7 @@ function DateField({ years, onChange }: DateFieldProps) {
           className={`ink-field ${styles.date ?? ""}`}
           aria-invalid={isMistaken}
           maxLength={60}
-          value={typed ?? yearsInWords(years)}
+          value={typed ?? yearsInWords(years, USUAL_FORMAT)}
           onChange={({ target: { value } }) => {
             setTyped(value);
             const time = readTime(value);
@@ -172,7 +174,7 @@ function DateField({ years, onChange }: DateFieldProps) {
         />
       </label>
       {isMistaken && (
-        <span className={styles.complaint}>{sentenceOf(read.issues[0] ?? MISSING)}</span>
+        <span className={styles.complaint}>{sentenceOf(read.issues[0] ?? MISSING, format)}</span>
       )}
     </p>
   );

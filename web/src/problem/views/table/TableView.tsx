@@ -1,7 +1,7 @@
 import {
   byTable,
   fixedFactor,
-  formatPercent,
+  writeRate,
   printedFactor,
   solveByTable,
   tableName,
@@ -52,13 +52,13 @@ function Solved({ problem, solution, read }: SolvedProps) {
   const places = Number(decimals);
   const solved = useMemo(() => solveByTable(read, places), [read, places]);
   const sentences = [
-    ...conversionWords(read, solution, everyOf(problem, solution, read)),
+    ...conversionWords(read, solution, everyOf(problem, solution, read), format),
     ...(solved === null ? [] : solvedWords(read, solved, solution, places, format)),
   ];
   return (
     <>
       <p className={styles.sentence}>
-        Use the table <strong>{tableName(read.terms)}</strong>, to{" "}
+        Use the table <strong>{tableName(read.terms, format)}</strong>, to{" "}
         <InkChoice
           label="Decimals of the table"
           value={decimals}
@@ -104,6 +104,7 @@ interface ExcerptProps {
 
 /** The part of the table around the place that is looked at. */
 function Excerpt({ solved, decimals }: ExcerptProps) {
+  const format = useAnswerFormat();
   const { table, column, row, between } = solved;
   const isLitColumn = (place: number) =>
     place === column || (between === "columns" && place === column + 1);
@@ -116,7 +117,7 @@ function Excerpt({ solved, decimals }: ExcerptProps) {
             <th scope="col">Periods</th>
             {table.percents.map((percent, place) => (
               <th key={percent} scope="col" data-looked={isLitColumn(place) ? "" : undefined}>
-                {formatPercent(percent)}
+                {writeRate(percent, format)}
               </th>
             ))}
           </tr>
@@ -138,7 +139,7 @@ function Excerpt({ solved, decimals }: ExcerptProps) {
                         : undefined
                   }
                 >
-                  {fixedFactor(printedFactor(factor, decimals), decimals)}
+                  {fixedFactor(printedFactor(factor, decimals), decimals, format)}
                 </td>
               ))}
             </tr>

@@ -1,7 +1,7 @@
 import {
   convertRate,
   formatExact,
-  formatPercent,
+  writeRate,
   frequencyWords,
   isGrowing,
   isOfPayments,
@@ -16,7 +16,12 @@ import {
 } from "@kestrelmoor/core";
 
 /** The column and the row of the table for the rate and the time of the problem. */
-export function conversionWords(read: ByTable, { settled }: Solution, every: string): string[] {
+export function conversionWords(
+  read: ByTable,
+  { settled }: Solution,
+  every: string,
+  format: AnswerFormat,
+): string[] {
   const [spell] = settled.spells;
   if (spell === undefined) return [];
   const { noun } = frequencyWords(every);
@@ -27,8 +32,8 @@ export function conversionWords(read: ByTable, { settled }: Solution, every: str
     const isSame = spell.quotation.quoted !== "nominal" && Math.abs(spell.percent - percent) < 1e-9;
     sentences.push(
       isSame
-        ? `One period is ${period}, and the quoted rate is already ${formatPercent(percent)} per period: use that column.`
-        : `One period is ${period}. The quoted rate is ${formatPercent(spell.percent)} ${quotationWords(spell.quotation)}, so the periodic rate is ${formatPercent(percent, 6)}: use that column.`,
+        ? `One period is ${period}, and the quoted rate is already ${writeRate(percent, format)} per period: use that column.`
+        : `One period is ${period}. The quoted rate is ${writeRate(spell.percent, format)} ${quotationWords(spell.quotation)}, so the periodic rate is ${writeRate(percent, format, 6)}: use that column.`,
     );
   } else {
     sentences.push(`One period is ${period}. The column is the unknown.`);
@@ -53,7 +58,7 @@ export function solvedWords(
   const { table, factor, between, column, row, answer, exact } = solved;
   const money = (amount: number) => writeMoney(amount, format);
   const printed = writeMoney(factor, { ...format, decimals, sign: "" });
-  const percentAt = (place: number) => formatPercent(table.percents[place] ?? 0);
+  const percentAt = (place: number) => writeRate(table.percents[place] ?? 0, format);
   const countAt = (place: number) => formatExact(table.periods[place] ?? 0);
   const payment = isOfPayments(terms.kind)
     ? isGrowing(terms.kind)
@@ -86,10 +91,10 @@ export function solvedWords(
       const quoted =
         spell === undefined || !yearly?.ok
           ? ""
-          : ` That is ${formatPercent(yearly.value)} ${quotationWords(spell.quotation)}; the exact rate is ${formatPercent(spell.percent)}.`;
+          : ` That is ${writeRate(yearly.value, format)} ${quotationWords(spell.quotation)}; the exact rate is ${writeRate(spell.percent, format)}.`;
       return [
         `The factor is ${money(whole)} ÷ ${money(each)} = ${writeFigure(factor, format, decimals + 2)}: multiplied by ${payment}, it gives the other amount.`,
-        `In row ${countAt(row)} it is between ${percentAt(column)} and ${percentAt(column + 1)}. Linear interpolation gives ${formatPercent(answer)} per period.${quoted}`,
+        `In row ${countAt(row)} it is between ${percentAt(column)} and ${percentAt(column + 1)}. Linear interpolation gives ${writeRate(answer, format)} per period.${quoted}`,
       ];
     }
     case "periods":

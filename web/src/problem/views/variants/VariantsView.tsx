@@ -61,7 +61,7 @@ export function VariantsView() {
   }
   const { problem } = outcome;
   const questions = outcome.reading.also.map(({ question }) =>
-    question === null || problem === null ? null : followUpWords(question, problem),
+    question === null || problem === null ? null : followUpWords(question, problem, format),
   );
   return (
     <>

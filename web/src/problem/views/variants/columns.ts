@@ -42,7 +42,7 @@ export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Co
     const answer = answerOf(outcome);
     return {
       answer: answer === null ? null : copyText(answer, format),
-      complaint: answer === null ? complaintOf(outcome) : null,
+      complaint: answer === null ? complaintOf(outcome, format) : null,
       ...(index === 0 || own === null || answer === null
         ? { difference: null, percent: null }
         : differences(own, answer, format)),
@@ -62,10 +62,10 @@ export function answerOf({ result }: Outcome): Answer | null {
   return result?.ok === true ? result.value.answers[0] : null;
 }
 
-export function complaintOf({ reading, result }: Outcome): string {
+export function complaintOf({ reading, result }: Outcome, format: AnswerFormat): string {
   return result === null || result.ok
-    ? missingWords(reading.issues)
-    : result.issues.map((found) => sentenceOf(found)).join(" ");
+    ? missingWords(reading.issues, format)
+    : result.issues.map((issue) => sentenceOf(issue, format)).join(" ");
 }
 
 function interestOf({ result }: Outcome, format: AnswerFormat): string | null {

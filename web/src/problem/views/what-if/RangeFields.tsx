@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf } from "@kestrelmoor/core";
 import { readFigure } from "@kestrelmoor/core/typing";
 import type { SweepField } from "./sweep-fields";
@@ -22,6 +23,7 @@ interface RangeFieldsProps {
 
 /** "the rate, from 3% to 9%": which figure is varied, and between which ends. */
 export function RangeFields(props: RangeFieldsProps) {
+  const format = useAnswerFormat();
   const { which, fields, chosen, unit, onChoose, onType } = props;
   const end = (key: "from" | "to") => {
     const read = readFigure(chosen[key], unit);
@@ -30,7 +32,7 @@ export function RangeFields(props: RangeFieldsProps) {
         className="ink-field"
         aria-label={`${key === "from" ? "From" : "To"}, ${which} range`}
         aria-invalid={!read.ok}
-        title={read.ok ? undefined : sentenceOf(read.issues[0] ?? NOT_A_FIGURE)}
+        title={read.ok ? undefined : sentenceOf(read.issues[0] ?? NOT_A_FIGURE, format)}
         size={Math.max(5, chosen[key].length)}
         maxLength={40}
         value={chosen[key]}

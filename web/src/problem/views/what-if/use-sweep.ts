@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf, type Problem, type SweepAxis } from "@kestrelmoor/core";
 import { useEffect, useState } from "react";
 import { createSweeper, type Sweeper } from "../../../workers/sweeper";
@@ -25,6 +26,7 @@ export function useSweep(
     readonly second: SweepAxis | null;
   } | null,
 ): SweepOutcome | null {
+  const format = useAnswerFormat();
   const [sweeper, setSweeper] = useState<Sweeper | null>(null);
   const [outcome, setOutcome] = useState<SweepOutcome | null>(null);
   useEffect(() => {
@@ -44,7 +46,7 @@ export function useSweep(
         if (end.how === "cancelled") return;
         const complaint =
           end.how === "refused"
-            ? end.issues.map((found) => sentenceOf(found)).join(" ")
+            ? end.issues.map((issue) => sentenceOf(issue, format)).join(" ")
             : end.how === "broken"
               ? "Could not calculate the values. Reload the page."
               : null;

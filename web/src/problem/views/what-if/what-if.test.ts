@@ -115,7 +115,7 @@ describe("an answer on the chart", () => {
   });
 
   test.each<[Answer["unit"], string]>([
-    ["percent", "4.5\u00a0%"],
+    ["percent", "4.5%"],
     ["payments", "4.5"],
     ["years", "4.5 years"],
   ])("of %s has its own words", (unit, text) => {

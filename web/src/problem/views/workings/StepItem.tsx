@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { lineLatex, linePlain, type Step, type StepTable } from "@kestrelmoor/core/teaching";
 import { Fragment, useRef, useState } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
@@ -17,6 +18,7 @@ interface StepItemProps {
 }
 
 export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
+  const format = useAnswerFormat();
   const { kind, say, lines, table } = step;
   const [sources, setSources] = useState<readonly Source[] | null>(null);
   const isAnswer = kind === "answer";
@@ -51,8 +53,8 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
                 <Fragment key={place}>
                   {line.parts.length > 0 ? (
                     <Formula
-                      latex={lineLatex(line, { ...choice, isMarked: true })}
-                      plain={linePlain(line, choice)}
+                      latex={lineLatex(line, { ...choice, format, isMarked: true })}
+                      plain={linePlain(line, { ...choice, format })}
                     />
                   ) : (
                     <span />

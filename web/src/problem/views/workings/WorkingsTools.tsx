@@ -1,3 +1,5 @@
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import type { AnswerFormat } from "@kestrelmoor/core";
 import { lineLatex, writeOut, type WrittenForm } from "@kestrelmoor/core/teaching";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { showNotice } from "../../../ui/notices";
@@ -27,8 +29,10 @@ const FORMS = [
 ] as const;
 
 function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsChoice }) {
+  const format = useAnswerFormat();
   const copy = (form: (typeof FORMS)[number]["key"]) => {
-    const text = form === "mathml" ? inMathMl(parts, choice) : written(parts, form, choice);
+    const text =
+      form === "mathml" ? inMathMl(parts, choice, format) : written(parts, form, choice, format);
     navigator.clipboard.writeText(text).then(
       () => showNotice({ kind: "done", text: "The workings are copied." }),
       () =>
@@ -52,17 +56,22 @@ function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsCho
   );
 }
 
-function written(parts: WorkingsParts, form: WrittenForm, choice: WorkingsChoice): string {
+function written(
+  parts: WorkingsParts,
+  form: WrittenForm,
+  choice: WorkingsChoice,
+  format: AnswerFormat,
+): string {
   return parts
     .flatMap(({ question, made, before }) => [
       ...(question === null ? [] : [question]),
-      writeOut(made.steps, form, choice, before + 1),
+      writeOut(made.steps, form, { ...choice, format }, before + 1),
     ])
     .join("\n\n");
 }
 
 /** Sentences as paragraphs with their formulas, for documents that take MathML. */
-function inMathMl(parts: WorkingsParts, choice: WorkingsChoice): string {
+function inMathMl(parts: WorkingsParts, choice: WorkingsChoice, format: AnswerFormat): string {
   return parts
     .flatMap(({ question, made, before }) => [
       ...(question === null ? [] : [`<h3>${escapeHtml(question)}</h3>`]),
@@ -70,7 +79,7 @@ function inMathMl(parts: WorkingsParts, choice: WorkingsChoice): string {
         `<p>${before + index + 1}. ${escapeHtml(say)}</p>`,
         ...lines
           .filter((line) => line.parts.length > 0)
-          .map((line) => mathMlOf(lineLatex(line, choice))),
+          .map((line) => mathMlOf(lineLatex(line, { ...choice, format }))),
       ]),
     ])
     .join("\n");

@@ -1,4 +1,4 @@
-import { followUpWords, type Problem, type Solution } from "@kestrelmoor/core";
+import { followUpWords, type Problem, type Solution, type AnswerFormat } from "@kestrelmoor/core";
 import {
   furtherWorkings,
   isSameFigure,
@@ -24,14 +24,18 @@ export type WorkingsParts = readonly [WorkingsPart, ...WorkingsPart[]];
 export function workingsParts(
   problem: Problem,
   solution: Solution,
-  options: WorkingsOptions,
+  options: WorkingsOptions & { readonly format: AnswerFormat },
 ): WorkingsParts {
   const own = workings(problem, solution, options);
   let before = own.steps.length;
   const further = furtherWorkings(problem, solution, own, options).flatMap(
     (made): WorkingsPart[] => {
       if (made === null) return [];
-      const part = { question: followUpWords(made.question, problem), made, before };
+      const part = {
+        question: followUpWords(made.question, problem, options.format),
+        made,
+        before,
+      };
       before += made.steps.length;
       return [part];
     },

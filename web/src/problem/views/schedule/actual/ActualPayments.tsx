@@ -1,3 +1,4 @@
+import { useAnswerFormat } from "../../../answer/use-answer-format";
 import { useMemo } from "react";
 import type { SchedulePartProps } from "../ScheduleSummary";
 import { useActualChoice } from "./actual-choice";
@@ -11,9 +12,10 @@ import styles from "./Actual.module.css";
 
 /** Payments that were really made, read from a file and set against the schedule. */
 export function ActualPayments(props: SchedulePartProps) {
+  const format = useAnswerFormat();
   const [{ file, complaint, separator }, change] = useActualChoice();
   const table = useMemo(
-    () => (file === null ? null : readTable(file.text, separator)),
+    () => (file === null ? null : readTable(file.text, separator, format)),
     [file, separator],
   );
   const open = async (picked: File) => {

@@ -1,9 +1,11 @@
+import { useAnswerFormat } from "../../../answer/use-answer-format";
 import {
   againstPlan,
   paymentDate,
   writeMoney,
   type AgainstPlan,
   type AgainstRow,
+  writeFigure,
 } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import type { FigureTable } from "../../figure-table";
@@ -30,7 +32,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
   const words = scheduleWords(account.schedule);
   const whenOf = ({ payment, time }: AgainstRow) =>
     (firstDate === null ? null : paymentDate(firstDate, account.every, payment - 1)) ??
-    afterWords(time);
+    afterWords(time, format);
   return (
     <>
       <BadRows bad={read.bad} />
@@ -39,7 +41,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
           All amounts in the file are negative, as banks show money out; they are taken as payments.
         </p>
       )}
-      <p role="status">{againstWords(found, account.schedule, money)}</p>
+      <p role="status">{againstWords(found, account.schedule, money, format)}</p>
       {found.rows.length > 0 && (
         <>
           <div
@@ -69,7 +71,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
               <tbody>
                 {found.rows.slice(0, MOST_SHOWN).map((row) => (
                   <tr key={row.payment}>
-                    <th scope="row">{row.payment.toLocaleString("en")}</th>
+                    <th scope="row">{writeFigure(row.payment, format)}</th>
                     <td>{whenOf(row)}</td>
                     <td>{money(row.planned)}</td>
                     <td>{money(row.paid)}</td>
@@ -84,7 +86,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
           <p>
             {found.rows.length > MOST_SHOWN && (
               <span className={styles.quiet}>
-                {(found.rows.length - MOST_SHOWN).toLocaleString("en")} more rows are in the
+                {writeFigure(found.rows.length - MOST_SHOWN, format)} more rows are in the
                 file.{" "}
               </span>
             )}
@@ -102,19 +104,20 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
 }
 
 function BadRows({ bad }: { readonly bad: Extract<ReadPayments, { ok: true }>["bad"] }) {
+  const format = useAnswerFormat();
   if (bad.length === 0) return null;
   const [one, many] = ["1 row could not be read:", "rows could not be read:"];
   return (
     <div className={styles.complaint}>
-      <p>{bad.length === 1 ? one : `${bad.length.toLocaleString("en")} ${many}`}</p>
+      <p>{bad.length === 1 ? one : `${writeFigure(bad.length, format)} ${many}`}</p>
       <ul className={styles.bad} aria-label="Rows that could not be read">
         {bad.slice(0, MOST_BAD_SHOWN).map(({ number, sentence }) => (
           <li key={number}>
-            Row {number.toLocaleString("en")}: {sentence}
+            Row {writeFigure(number, format)}: {sentence}
           </li>
         ))}
         {bad.length > MOST_BAD_SHOWN && (
-          <li>And {(bad.length - MOST_BAD_SHOWN).toLocaleString("en")} more.</li>
+          <li>And {writeFigure(bad.length - MOST_BAD_SHOWN, format)} more.</li>
         )}
       </ul>
     </div>

@@ -1,3 +1,5 @@
+import { useAnswerFormat } from "../../../answer/use-answer-format";
+import { writeFigure } from "@kestrelmoor/core";
 import { InkChoice } from "../../../../ui/InkChoice";
 import { useActualChoice } from "./actual-choice";
 import { SEPARATORS, type ReadTable, type Separator } from "../../../../files/read-file";
@@ -11,6 +13,7 @@ interface HowItIsReadProps {
 
 /** How a file was understood, as a sentence whose parts can be chosen otherwise. */
 export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
+  const format = useAnswerFormat();
   const [{ chosen }, change] = useActualChoice();
   const { hasHeads, amounts, dates, mark, order } = understanding;
   const choose = (part: Partial<Understanding>) => change({ chosen: { ...chosen, ...part } });
@@ -22,7 +25,7 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
   const columns = names.map((name, place) => [String(place), name] as const);
   return (
     <p className={styles.sentence}>
-      {table.rows.length.toLocaleString("en")} rows, separated by{" "}
+      {writeFigure(table.rows.length, format)} rows, separated by{" "}
       <InkChoice
         label="Column separator"
         value={table.separator}

@@ -6,6 +6,7 @@ import { amountIn, dateOf } from "../../../../files/cell-values";
 import { paymentsIn } from "./payments-in";
 import { readTable, type Row } from "../../../../files/read-file";
 import { recognise, type Understanding } from "./recognise";
+import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 /** 1,200 in twelve monthly payments of 100, without interest. */
 const loan = () =>
@@ -14,7 +15,7 @@ const loan = () =>
   );
 
 function rowsOf(text: string): readonly Row[] {
-  const table = readTable(text, null);
+  const table = readTable(text, null, USUAL_FORMAT);
   if (!table.ok) throw new Error(table.sentence);
   return table.rows;
 }
@@ -118,7 +119,7 @@ describe("how a file is understood", () => {
     ["2027-01-31|100", "|"],
     ["2027-01-31\t1,100.00", "\t"],
   ])("%j is parted by %j, or by nothing", (text, separator) => {
-    const table = readTable(text, null);
+    const table = readTable(text, null, USUAL_FORMAT);
     const width = table.ok ? table.rows[0]?.cells.length : 0;
     expect(width === 1 || (table.ok && table.separator === separator)).toBe(true);
     expect(width).toBe(text.startsWith("Paid") ? 1 : 2);
@@ -126,9 +127,9 @@ describe("how a file is understood", () => {
 
   test("what cannot be told is asked, and nothing is read until it is", () => {
     expect(amountsOf(read("Paid;Note\n1,234;x\n2,345;y", null))).toMatch(
-      /whether a point or a comma/,
+      /decimal point or a decimal comma/,
     );
-    expect(amountsOf(read("1/2/2027,5.5\n3/4/2027,5.5"))).toMatch(/in which order/);
+    expect(amountsOf(read("1/2/2027,5.5\n3/4/2027,5.5"))).toMatch(/order of day and month/);
     expect(amountsOf(read("a;b\n5.5;6.5\n7.5;8.5"))).toMatch(/^Choose the column/);
     expect(amountsOf(read("2027-01-31,5.5\n2027-02-28,5.5", null))).toMatch(/first payment above/);
     expect(amountsOf(read("Paid;Note\n1,234;x\n2,345;y", null, { mark: "point" }))).toEqual([
@@ -140,10 +141,10 @@ describe("how a file is understood", () => {
   });
 
   test("nothing, and more than can be read", () => {
-    expect(readTable(" \n\n", null)).toMatchObject({ ok: false });
+    expect(readTable(" \n\n", null, USUAL_FORMAT)).toMatchObject({ ok: false });
     const many = "2027-01-31,1.50\n".repeat(100_000);
     expect(rowsOf(many)).toHaveLength(100_000);
-    expect(readTable(`${many}2027-01-31,1.50`, null)).toMatchObject({
+    expect(readTable(`${many}2027-01-31,1.50`, null, USUAL_FORMAT)).toMatchObject({
       ok: false,
       sentence: expect.stringContaining("100,001 rows"),
     });
@@ -156,10 +157,10 @@ describe("payments of a file", () => {
       "Date,Paid\n2027-01-31,100\n2027-02-30,100\n2027-03-31,=1+1\n2027-04-30,\n,100\n2027-05-31,100",
     );
     expect(found.ok && found.bad).toEqual([
-      { number: 3, sentence: "“2027-02-30” is no date in that order." },
-      { number: 4, sentence: "“=1+1” is no amount." },
-      { number: 5, sentence: "it has no amount." },
-      { number: 6, sentence: "it has no date." },
+      { number: 3, sentence: "“2027-02-30” is not a date in that order." },
+      { number: 4, sentence: "“=1+1” is not an amount." },
+      { number: 5, sentence: "no amount." },
+      { number: 6, sentence: "no date." },
     ]);
     expect(amountsOf(found)).toEqual([100, 100]);
     expect(found.ok && found.payments[1]?.time).toBeCloseTo(5 / 12, 9);
@@ -189,20 +190,25 @@ describe("plan and reality in words", () => {
       ),
       account.schedule,
       (amount) => amount.toFixed(2),
+      USUAL_FORMAT,
     );
 
   test.each<[string, string, string]>([
-    ["as planned", told([100, 100]), "Up to payment 2 all is as planned: 1000.00 is owed."],
+    [
+      "as planned",
+      told([100, 100]),
+      "The first 2 payments match the plan: the balance is 1000.00.",
+    ],
     [
       "less",
       told([100, 60]),
-      "Paid up to payment 2: 160.00 instead of 200.00. Interest: 0.00 instead of 0.00. Owed then: 1040.00 instead of 1000.00.",
+      "Paid up to payment 2: 160.00 instead of 200.00. Interest: 0.00 instead of 0.00. Balance: 1040.00 instead of 1000.00.",
     ],
     ["too late", told([5], 13), "The file has no payments within the plan."],
     [
       "after the end",
       told([100, 7], 12),
-      "Paid up to payment 12: 100.00 instead of 1200.00. Interest: 0.00 instead of 0.00. Owed then: 1100.00 instead of 0.00. 7.00 comes after the last planned payment and is not counted.",
+      "Paid up to payment 12: 100.00 instead of 1200.00. Interest: 0.00 instead of 0.00. Balance: 1100.00 instead of 0.00. 7.00 was paid after the last planned payment and is not included.",
     ],
   ])("%s", (_, sentence, wanted) => {
     expect(sentence.replace(/−/g, "-")).toBe(wanted);

@@ -1,3 +1,4 @@
+import { writeFigure, type AnswerFormat } from "@kestrelmoor/core";
 import type { AgainstPlan, Schedule } from "@kestrelmoor/core";
 import { scheduleWords } from "../schedule-words";
 
@@ -6,6 +7,7 @@ export function againstWords(
   { rows, paid, planned, interest, plannedInterest, afterTheEnd }: AgainstPlan,
   schedule: Schedule,
   money: (amount: number) => string,
+  format: AnswerFormat,
 ): string {
   const last = rows.at(-1);
   if (last === undefined) return "The file has no payments within the plan.";
@@ -15,7 +17,7 @@ export function againstWords(
       ? ""
       : ` ${money(afterTheEnd)} was paid after the last planned payment and is not included.`;
   const isAsPlanned = rows.every((row) => Math.abs(row.balance - row.plannedBalance) < 0.005);
-  const number = last.payment.toLocaleString("en");
+  const number = writeFigure(last.payment, format);
   if (isAsPlanned)
     return `The first ${number} payments match the plan: the balance is ${money(last.balance)}.${rest}`;
   const instead = (name: string, real: number, plan: number) =>
