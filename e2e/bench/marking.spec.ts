@@ -125,7 +125,7 @@ test("mistakes named, and numbers wrongly blamed", async () => {
     report(`named first: ${code}`, percent(first, made));
   report(`single mistakes named first, ${PROBLEMS} problems`, percent(all.first, all.made));
   report("pairs named within the first three", percent(pairs.named, pairs.made));
-  report("random numbers within ±30 % wrongly blamed", percent(wrong.blamed, wrong.tried));
+  report("random numbers within ±30% wrongly blamed", percent(wrong.blamed, wrong.tried));
   times.sort((a, b) => a - b);
   const at = (share: number) => `${(times[Math.floor(times.length * share)] ?? NaN).toFixed(1)} ms`;
   report("marking an answer: median / 95th / slowest", `${at(0.5)} / ${at(0.95)} / ${at(0.99999)}`);

@@ -19,16 +19,16 @@ test("from a keystroke to the changed answer", async ({ moor, page }) => {
 });
 
 test("a loan of 360 payments with three variants beside it", async ({ moor, page }) => {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "240000");
   await moor.type(moor.rate, "6% a year compounded monthly");
   await moor.type(moor.howLong(0), "360 payments");
   await page.getByRole("tab", { name: "Variants" }).click();
-  await page.getByRole("button", { name: "Ready-made" }).click();
-  await page.getByRole("menuitem", { name: /point more or less/ }).click();
-  await page.getByRole("button", { name: "Ready-made" }).click();
+  await page.getByRole("button", { name: "Suggested changes" }).click();
+  await page.getByRole("menuitem", { name: /percentage point/ }).click();
+  await page.getByRole("button", { name: "Suggested changes" }).click();
   await page
-    .getByRole("menuitem", { name: /other end/ })
+    .getByRole("menuitem", { name: /Annuity due/ })
     .filter({ visible: true })
     .click();
   const session = await page.context().newCDPSession(page);
@@ -54,8 +54,8 @@ test("opening the workings, and marking a number", async ({ moor, page }) => {
   for (const title of ["The delivery van", "Hive deposits", "A bursary, saved and drawn down"]) {
     await moor.openProblem(title);
     await page.getByRole("tab", { name: "Mark my answer" }).click();
-    await page.getByRole("textbox", { name: "The number that you got" }).fill("481.57");
-    await page.getByText("A value that you got on the way tells where to look").waitFor();
+    await page.getByRole("textbox", { name: "Your answer" }).fill("481.57");
+    await page.getByText("it does not match a common mistake").waitFor();
     await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
     for (let run = 0; run < 5; run += 1) {
       opening.push(await untilDrawn(page, "#tab-workings", "#workings-step-1"));
@@ -72,14 +72,14 @@ test("opening the workings, and marking a number", async ({ moor, page }) => {
 });
 
 test("the schedule of thirty years of days", async ({ moor, page }) => {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "240000");
   await moor.type(moor.rate, "4.9% a year compounded daily");
-  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "day");
+  await moor.type(page.getByRole("textbox", { name: "Payment frequency" }), "day");
   await moor.type(moor.howLong(0), "30 years");
   await moor.expectAnswer("41.84");
   await page.getByRole("tab", { name: "Schedule" }).click();
-  await page.getByRole("button", { name: "Open every year" }).click();
+  await page.getByRole("button", { name: "Expand all years" }).click();
   const session = await page.context().newCDPSession(page);
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   const opening: number[] = [];
@@ -148,7 +148,7 @@ test("a table of 60 by 40 factors, and a thousand amounts judged", async ({ moor
   const session = await page.context().newCDPSession(page);
   await moor.openNotebook();
   await page.getByRole("link", { name: "Tables", exact: true }).click();
-  await page.getByRole("textbox", { name: "Highest rate for one period" }).fill("40%");
+  await page.getByRole("textbox", { name: "Highest periodic rate" }).fill("40%");
   await page.getByRole("textbox", { name: "Most periods" }).fill("60");
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   const made: number[] = [];
@@ -161,16 +161,16 @@ test("a table of 60 by 40 factors, and a thousand amounts judged", async ({ moor
   await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   await moor.openProblem("The wax workshop");
   await page.getByRole("tab", { name: "Appraisal" }).click();
-  const amounts = page.getByRole("textbox", { name: /^The amounts, one after/ });
+  const amounts = page.getByRole("textbox", { name: /^Amounts in order/ });
   const judged: number[] = [];
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   for (let run = 0; run < 5; run += 1) {
     await amounts.fill("out 5; 6");
-    await page.getByText("2 dates, discounted").waitFor();
+    await page.getByText("2 cash flows, discounted").waitFor();
     const rows = Array.from({ length: 999 }, (_, year) => `${90 + ((year * 7) % 11)}`);
     const started = Date.now();
     await amounts.fill(`out 9000; ${rows.join("; ")}`);
-    await page.getByText("1,000 dates, discounted").waitFor();
+    await page.getByText("1,000 cash flows, discounted").waitFor();
     judged.push(Date.now() - started);
   }
   report("1,000 amounts put in and judged, slowed 4 times, median / 95th", spread(judged));
@@ -206,8 +206,8 @@ function untilChanged(page: Page, list: string, followed: string, run: number): 
 test("dragging the slider of a what-if", async ({ moor, page }) => {
   await moor.openProblem("A honey extractor on credit");
   await page.getByRole("tab", { name: "What if" }).click();
-  await page.getByRole("button", { name: "and a second figure" }).click();
-  await page.getByRole("region", { name: "Answers for pairs" }).waitFor();
+  await page.getByRole("button", { name: "and a second input" }).click();
+  await page.getByRole("region", { name: "Answers for two inputs" }).waitFor();
   const slider = page.getByRole("tabpanel").getByRole("slider");
   await slider.scrollIntoViewIfNeeded();
   const box = await slider.boundingBox();

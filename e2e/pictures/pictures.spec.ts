@@ -22,7 +22,7 @@ test("problem", async ({ moor, page }) => {
 test("problem-project", async ({ moor, page }) => {
   await moor.openProblem("The wax workshop");
   await moor.expectAnswer("1,566.85");
-  await expect(moor.workings).not.toContainText("Setting the formulas");
+  await expect(moor.workings).not.toContainText("Loading the workings");
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: at("problem-project") });
 });
@@ -30,7 +30,7 @@ test("problem-project", async ({ moor, page }) => {
 test("appraisal", async ({ moor, page }) => {
   await moor.openProblem("The wax workshop");
   await page.getByRole("tab", { name: "Appraisal" }).click();
-  await expect(page.getByRole("img", { name: /^Net present value against/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Net present value by/ })).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
   await page.screenshot({ path: at("appraisal") });
@@ -40,7 +40,7 @@ test("compare-projects", async ({ moor, page }) => {
   await page.setViewportSize({ width: 1280, height: 1000 });
   await moor.openProblem("The wax workshop");
   await page.getByRole("tab", { name: "Compare projects" }).click();
-  await expect(page.getByRole("img", { name: /^Net present value against/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Net present value by/ })).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
   await page.screenshot({ path: at("compare-projects") });
@@ -50,7 +50,7 @@ test("rates", async ({ moor, page }) => {
   await page.setViewportSize({ width: 1280, height: 1100 });
   await moor.openNotebook();
   await page.getByRole("link", { name: "Rates", exact: true }).click();
-  await expect(page.getByRole("img", { name: /^What is there over/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Balance/ })).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: at("rates") });
 });
@@ -67,8 +67,8 @@ test("variants", async ({ moor, page }) => {
   await moor.openProblem("A honey extractor on credit");
   await moor.addSum("answer x payments");
   await page.getByRole("tab", { name: "Variants" }).click();
-  for (const group of [/other end/, /point more or less/]) {
-    await page.getByRole("button", { name: "Ready-made" }).click();
+  for (const group of [/Annuity due/, /percentage point/]) {
+    await page.getByRole("button", { name: "Suggested changes" }).click();
     await page.getByRole("menuitem", { name: group }).filter({ visible: true }).click();
   }
   await expect(page.getByRole("menuitem")).toHaveCount(0);
@@ -79,8 +79,8 @@ test("variants", async ({ moor, page }) => {
 test("what-if", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "What if" }).click();
-  await page.getByRole("button", { name: "and a second figure" }).click();
-  await page.getByRole("region", { name: "Answers for pairs" }).waitFor();
+  await page.getByRole("button", { name: "and a second input" }).click();
+  await page.getByRole("region", { name: "Answers for two inputs" }).waitFor();
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
   await page.screenshot({ path: at("what-if") });
 });
@@ -88,7 +88,7 @@ test("what-if", async ({ moor, page }) => {
 test("focal-date", async ({ moor, page }) => {
   await moor.openProblem("A bursary, saved and drawn down");
   await moor.expectAnswer("920.88");
-  await page.getByRole("slider", { name: /^Date at which/ }).focus();
+  await page.getByRole("slider", { name: /^Focal date/ }).focus();
   for (let year = 0; year < 8; year += 1) await page.keyboard.press("PageUp");
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: at("focal-date") });
@@ -105,7 +105,7 @@ test("workings", async ({ moor, page }) => {
 test("proof", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Proof" }).click();
-  await page.getByRole("textbox", { name: "Which row in between: a time" }).fill("2 years");
+  await page.getByRole("textbox", { name: "Row to show: a time" }).fill("2 years");
   await page.evaluate(() => document.fonts.ready);
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
   await page.screenshot({ path: at("proof") });
@@ -116,7 +116,7 @@ test("schedule", async ({ moor, page }) => {
   await page.getByRole("tab", { name: "Schedule" }).click();
   await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
   await page.getByRole("textbox", { name: "A balance", exact: true }).fill("30,000");
-  await page.getByRole("textbox", { name: "When it is paid off" }).fill("2 years 10 days");
+  await page.getByRole("textbox", { name: "Payoff time" }).fill("2 years 10 days");
   await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
   await page.evaluate(() => document.fonts.ready);
   await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
@@ -131,12 +131,12 @@ test("schedule-changes", async ({ moor, page }) => {
     await page.getByRole("menuitem", { name }).click();
     await expect(page.locator("#view input:focus")).toBeVisible();
   };
-  await add("Something extra");
+  await add("Extra payment");
   await page.keyboard.type("150");
-  await add("Payments left out");
+  await add("Payment holiday");
   await page.keyboard.type("half a year");
   await page.getByRole("textbox", { name: "First payment of the change" }).fill("year 8");
-  await add("A fee at the start");
+  await add("Upfront fee");
   await page.keyboard.type("900");
   await page.keyboard.press("Tab");
   await expect(page.getByRole("table", { name: "With the changes and without" })).toContainText(
@@ -158,9 +158,11 @@ test("compare-loans", async ({ moor, page }) => {
   };
   await offer(1, { Rate: "6.2%", "Fee at the start": "700" });
   await offer(2, { Rate: "6.6% effective", Term: "4 years" });
-  await page.getByRole("textbox", { name: "For how long they are held" }).fill("2 years");
+  await page.getByRole("textbox", { name: "Time until payoff" }).fill("2 years");
   await expect(page.getByText("cheapest", { exact: true })).toBeVisible();
-  await expect(page.getByRole("img", { name: /^What each loan costs/ })).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /^Effective annual cost of each loan/ }),
+  ).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.evaluate(() => document.getElementById("views")?.scrollIntoView());
   await page.screenshot({ path: at("compare-loans") });
@@ -169,7 +171,7 @@ test("compare-loans", async ({ moor, page }) => {
 test("mark-my-answer", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Mark my answer" }).click();
-  await page.getByRole("textbox", { name: "The number that you got" }).fill("804.12");
+  await page.getByRole("textbox", { name: "Your answer" }).fill("804.12");
   await expect(page.getByText("Next time:")).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.locator("#views").scrollIntoViewIfNeeded();
@@ -183,8 +185,8 @@ test("hand-in", async ({ moor, page }) => {
   await page.setViewportSize({ width: 1280, height: 1100 });
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Hand in" }).click();
-  await page.getByRole("textbox", { name: "A sheet by" }).fill("Isla Thwaite");
-  await page.getByRole("textbox", { name: "for", exact: true }).fill("Finance 1");
+  await page.getByRole("textbox", { name: "By" }).fill("Isla Thwaite");
+  await page.getByRole("textbox", { name: ", for", exact: true }).fill("Finance 1");
   await page.getByRole("article", { name: "Hand-in sheet" }).locator("math").nth(14).waitFor({
     state: "attached",
   });
@@ -205,7 +207,7 @@ test.describe("at night", () => {
 test.describe("on a telephone", () => {
   test.use({ viewport: { width: 390, height: 844 } });
   test("problem-narrow", async ({ moor, page }) => {
-    await moor.openProblem("When the hive fund has doubled");
+    await moor.openProblem("When does the hive fund double?");
     await moor.workings.locator("math").first().waitFor({ state: "attached" });
     await page.screenshot({ path: at("problem-narrow") });
   });

@@ -37,7 +37,7 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
       await moor.type(moor.amount(0), "nonsense");
       await moor.amount(0).press("Tab");
-      await expect(page.getByText("is not understood here")).toBeVisible();
+      await expect(page.getByText("Cannot read")).toBeVisible();
       await expectNoViolations(page);
     });
 
@@ -48,7 +48,7 @@ for (const { colorScheme, width } of LOOKS) {
       // Every look at the problem is gone over by itself.
       test.slow();
       await moor.openProblem("Hive deposits");
-      await moor.askFurther(/What is owed/, "2 years");
+      await moor.askFurther(/Balance after a time/, "2 years");
       await moor.addSum("answer / payments");
       await page.getByRole("button", { name: "Step 3: where its numbers come from" }).click();
       await expect(page.getByRole("list", { name: "Where the numbers come from" })).toBeVisible();
@@ -58,28 +58,28 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Schedule" }).click();
       await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
-      await page.getByRole("textbox", { name: "When it is paid off" }).fill("1 year 10 days");
+      await page.getByRole("textbox", { name: "Payoff time" }).fill("1 year 10 days");
       await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Mark my answer" }).click();
-      await page.getByRole("textbox", { name: "The number that you got" }).fill("8,595.62");
+      await page.getByRole("textbox", { name: "Your answer" }).fill("8,595.62");
       await expect(page.getByText("Next time:")).toBeVisible();
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Variants" }).click();
-      await page.getByRole("button", { name: "Ready-made" }).click();
-      await page.getByRole("menuitem", { name: /point more/ }).click();
+      await page.getByRole("button", { name: "Suggested changes" }).click();
+      await page.getByRole("menuitem", { name: /percentage point/ }).click();
       await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "What if" }).click();
-      await page.getByRole("button", { name: "and a second figure" }).click();
-      await expect(page.getByRole("region", { name: "Answers for pairs" })).toBeVisible();
+      await page.getByRole("button", { name: "and a second input" }).click();
+      await expect(page.getByRole("region", { name: "Answers for two inputs" })).toBeVisible();
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Hand in" }).click();
       await expect(page.getByRole("article", { name: "Hand-in sheet" })).toBeVisible();
       await expectNoViolations(page);
-      await page.getByRole("tab", { name: "At one date" }).click();
-      await expect(page.getByRole("region", { name: "Worth of each line" })).toBeVisible();
-      await page.getByRole("button", { name: "Format" }).click();
+      await page.getByRole("tab", { name: "Value at a date" }).click();
+      await expect(page.getByRole("region", { name: "Value of each line" })).toBeVisible();
+      await page.getByRole("button", { name: "Number format" }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await expectNoViolations(page);
     });
@@ -109,8 +109,8 @@ for (const { colorScheme, width } of LOOKS) {
       await page.getByRole("link", { name: "Tables", exact: true }).click();
       await expect(page.getByRole("region", { name: "Factors" })).toBeVisible();
       await expectNoViolations(page);
-      await moor.openProblem("Heather seed, by the table");
-      await page.getByRole("tab", { name: "By the table" }).click();
+      await moor.openProblem("Heather seed, using tables");
+      await page.getByRole("tab", { name: "Using tables" }).click();
       await expect(page.getByRole("region", { name: "Part of the table" })).toBeVisible();
       await expectNoViolations(page);
     });
@@ -123,20 +123,22 @@ for (const { colorScheme, width } of LOOKS) {
       await moor.openProblem("The delivery van");
       await page.getByRole("tab", { name: "Schedule" }).click();
       await page.getByRole("button", { name: "Add a change" }).click();
-      await page.getByRole("menuitem", { name: "Payments left out" }).click();
-      await page.getByRole("textbox", { name: "For how long" }).fill("half a year");
+      await page.getByRole("menuitem", { name: "Payment holiday" }).click();
+      await page.getByRole("textbox", { name: "Number of payments" }).fill("half a year");
       await expect(page.getByRole("table", { name: "With the changes and without" })).toBeVisible();
       await page.getByLabel("File of payments").setInputFiles({
         name: "paid.csv",
         mimeType: "text/csv",
         buffer: Buffer.from("No;Paid\n1;808.75\n2;nothing\n3;900.00\n"),
       });
-      await expect(page.getByText("Row 3: “nothing” is no amount.")).toBeVisible();
+      await expect(page.getByText("Row 3: “nothing” is not an amount.")).toBeVisible();
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Compare loans" }).click();
       await page.getByRole("button", { name: "Add an offer" }).click();
       await page.getByRole("textbox", { name: "Rate, Offer 1" }).fill("6.2%");
-      await expect(page.getByRole("img", { name: /^What each loan costs/ })).toBeVisible();
+      await expect(
+        page.getByRole("img", { name: /^Effective annual cost of each loan/ }),
+      ).toBeVisible();
       await expectNoViolations(page);
     });
 
@@ -192,7 +194,7 @@ test("the keyboard alone suffices, from the notebook to an answer and back", asy
   await moor.expectAnswer("1,210.00");
   await tabTo(/Add a line/);
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("menuitem", { name: "An amount" })).toBeFocused();
+  await expect(page.getByRole("menuitem", { name: "A single amount" })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(moor.amount(2)).toBeFocused();
   await page.keyboard.type("oops");
@@ -217,14 +219,14 @@ test("those who do not see it are told the timeline, the answer and the formulas
   page,
 }) => {
   await moor.openProblem("Extractor fund");
-  const money = page.getByRole("list", { name: "Money on the timeline" });
+  const money = page.getByRole("list", { name: "Cash flows on the timeline" });
   await expect(money.getByRole("listitem")).toHaveText([
     "Money out: 4,500.00, today, into the fund",
     "Money in: 4,996.14 (found), after 3 years 4 months, out of the fund",
     /^Rate: 3\.15\s% a year, compounded quarterly, from today on$/,
   ]);
   await expect(moor.answer.getByRole("status")).toHaveText(
-    "After 3 years 4 months you receive 4,996.14.",
+    "After 3 years 4 months, you receive 4,996.14.",
   );
   await expect(moor.workings.locator("math").first()).toBeAttached();
 });

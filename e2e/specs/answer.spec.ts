@@ -3,12 +3,12 @@ import { expect, test } from "../support/fixtures";
 test.describe("further questions", () => {
   test("are added from a list, answered as they are typed, and kept", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
-    await moor.askFurther(/What is owed/, "2 years");
+    await moor.askFurther(/Balance after a time/, "2 years");
     await expect(moor.answer).toContainText("3,463.13");
-    await moor.askFurther(/The interest/, "year 3");
+    await moor.askFurther(/Interest over/, "year 3");
     await expect(moor.answer).toContainText("134.79");
-    await moor.askFurther(/The total of deposits/);
-    await expect(moor.answer.getByRole("list", { name: "Further questions" })).toContainText(
+    await moor.askFurther(/Total of deposits/);
+    await expect(moor.answer.getByRole("list", { name: "Follow-up questions" })).toContainText(
       "Total of Deposits5,600.00",
     );
     await moor.expectSaved();
@@ -22,14 +22,14 @@ test.describe("further questions", () => {
 
   test("that cannot be asked say so, and the answer stays", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
-    await moor.askFurther(/The interest/, "the blue moon");
-    await expect(moor.answer).toContainText("“the blue moon” is not understood here.");
+    await moor.askFurther(/Interest over/, "the blue moon");
+    await expect(moor.answer).toContainText("Cannot read “the blue moon”.");
     await moor.expectAnswer("5,895.62");
     const field = page.getByRole("textbox", { name: "Interest in: when" });
     await moor.type(field, "year 3 to year 2");
     await expect(moor.answer).toContainText("This ends before it begins");
     await moor.type(field, "?");
-    await expect(moor.answer).toContainText("it cannot be the unknown");
+    await expect(moor.answer).toContainText("cannot be the unknown");
     await moor.expectAnswer("5,895.62");
   });
 });
@@ -38,7 +38,7 @@ test.describe("side sums", () => {
   test("use the answer by its name, follow it, and are kept", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
     await moor.addSum("answer / payments");
-    const sums = moor.answer.getByRole("list", { name: "Side sums" });
+    const sums = moor.answer.getByRole("list", { name: "Calculations" });
     await expect(sums).toContainText("147.39");
     await moor.addSum("");
     await page.getByRole("button", { name: "interest", exact: true }).click();
@@ -49,16 +49,16 @@ test.describe("side sums", () => {
     await moor.expectSaved();
     await page.reload();
     await expect(sums).toContainText("294.78");
-    await page.getByRole("button", { name: "Remove the sum: answer / payments" }).click();
+    await page.getByRole("button", { name: "Remove the calculation: answer / payments" }).click();
     await expect(sums).not.toContainText("294.78");
   });
 
   test("that cannot be worked out say why", async ({ moor }) => {
     await moor.openProblem("Hive deposits");
     await moor.addSum("answer / wishes");
-    await expect(moor.answer).toContainText("“wishes” is not understood here. Use figures");
+    await expect(moor.answer).toContainText("Cannot read “wishes”. Use numbers");
     await moor.addSum("(answer");
-    await expect(moor.answer).toContainText("A bracket has no partner");
+    await expect(moor.answer).toContainText("A bracket is unmatched");
     await moor.expectAnswer("5,895.62");
   });
 });
@@ -69,17 +69,17 @@ test.describe("the form of the answer", () => {
     page,
   }) => {
     await moor.openProblem("Hive deposits");
-    await page.getByRole("button", { name: "Format" }).click();
-    const dialog = page.getByRole("dialog", { name: "How the answer is written" });
+    await page.getByRole("button", { name: "Number format" }).click();
+    const dialog = page.getByRole("dialog", { name: "Number format" });
     await dialog.getByLabel("Decimals of money").selectOption("4");
-    await dialog.getByLabel("Marks in figures").selectOption("point-comma");
-    await dialog.getByLabel("Sign before money").fill("€");
+    await dialog.getByLabel("Thousands and decimal marks").selectOption("point-comma");
+    await dialog.getByLabel("Currency sign, or none").fill("€");
     await dialog.getByLabel("Rates", { exact: true }).selectOption("decimal");
     await expect(dialog).toContainText("€12.345,6780");
     await dialog.getByRole("button", { name: "Close" }).click();
     await moor.expectAnswer("€5.895,6162");
     await expect(moor.answer).toContainText("0,031874");
-    await page.getByRole("button", { name: "Copy Money out" }).click();
+    await page.getByRole("button", { name: "Copy Total money out" }).click();
     await expect
       .poll(() => page.evaluate(() => navigator.clipboard.readText()))
       .toBe("€5.600,0000");
@@ -87,8 +87,8 @@ test.describe("the form of the answer", () => {
     await moor.openProblem("Extractor fund");
     await moor.expectAnswer("4,996.14");
     await moor.openProblem("Hive deposits");
-    await page.getByRole("button", { name: "Format" }).click();
-    await dialog.getByRole("button", { name: "Use it for all my problems" }).click();
+    await page.getByRole("button", { name: "Number format" }).click();
+    await dialog.getByRole("button", { name: "Use for all my problems" }).click();
     await dialog.getByRole("button", { name: "Close" }).click();
     await moor.openProblem("Extractor fund");
     await moor.expectAnswer("€4.996,1425");
@@ -105,7 +105,7 @@ test.describe("the form of the answer", () => {
     await moor.openProblem("A honey extractor on credit");
     await expect(moor.answer).toContainText("you pay");
     const before = (await moor.figure.first().textContent()) ?? "";
-    await page.getByRole("button", { name: "Format" }).click();
+    await page.getByRole("button", { name: "Number format" }).click();
     await page.getByLabel("Money out", { exact: true }).selectOption("minus");
     await page.keyboard.press("Escape");
     await moor.expectAnswer(`−${before}`);

@@ -4,7 +4,7 @@ test.describe("what cannot be read is said where it happened, and nothing is los
   const cases: [field: "amount" | "time" | "rate", typed: string, says: RegExp][] = [
     ["amount", "about four", /“about” is not understood here\./],
     ["amount", "-4500", /An amount needs no sign here\./],
-    ["amount", "4,5", /can be read in two ways\. Type 4\.5 if/],
+    ["amount", "4,5", /is ambiguous\. Type 4\.5 if/],
     ["amount", "1e308", /This is too large: 10,000,000,000,000 is the most/],
     ["amount", "12/0", /This divides by zero\./],
     ["time", "-3 years", /Time runs forwards from today\./],
@@ -22,7 +22,7 @@ test.describe("what cannot be read is said where it happened, and nothing is los
       await expect(page.getByText(says)).toBeVisible();
       await expect(target).toHaveValue(typed);
       await expect(target).toHaveAttribute("aria-invalid", "true");
-      await expect(moor.answer).toContainText("One field is not understood yet");
+      await expect(moor.answer).toContainText("One field cannot be read yet");
       await moor.expectSaved();
       await page.reload();
       await expect(target).toHaveValue(typed);
@@ -35,13 +35,13 @@ test("an empty field asks for what is missing, without a reproach", async ({ moo
   await moor.rate.fill("");
   await expect(moor.answer).toContainText("Still needed: a rate.");
   await expect(moor.rate).toHaveAttribute("aria-invalid", "false");
-  await expect(page.getByText("rate not given yet").first()).toBeAttached();
+  await expect(page.getByText("no rate yet").first()).toBeAttached();
 });
 
 test("without an unknown it says how to ask", async ({ moor }) => {
   await moor.openProblem("Extractor fund");
   await moor.type(moor.amount(1), "5000");
-  await expect(moor.answer).toContainText("Nothing is asked yet. Type ? into the field");
+  await expect(moor.answer).toContainText("There is no unknown yet. Type ? in the field");
 });
 
 test("there are never two unknowns: the first keeps its value", async ({ moor }) => {
@@ -52,46 +52,46 @@ test("there are never two unknowns: the first keeps its value", async ({ moor })
   await moor.expectAnswer("3.33 years");
 });
 
-test("a rate of −100 % or less is refused by a sentence", async ({ moor }) => {
+test("a rate of −100% or less is refused by a sentence", async ({ moor }) => {
   await moor.openProblem("A new roof for the barn");
   await moor.type(moor.rate, "-100");
-  await expect(moor.answer).toContainText("A rate must be above −100 % per period.");
+  await expect(moor.answer).toContainText("Type a rate above −100% per period.");
   await moor.type(moor.rate, "-50");
   await moor.expectAnswer("2,457,600.00");
 });
 
 test("money that only goes one way: one click turns it round", async ({ moor, page }) => {
-  await moor.openProblem("When the hive fund has doubled");
-  await page.getByRole("button", { name: "Money in. Turn it round to money out." }).click();
-  await expect(moor.answer).toContainText("All the money goes one way");
-  await moor.answer.getByRole("button", { name: "Turn it round" }).click();
+  await moor.openProblem("When does the hive fund double?");
+  await page.getByRole("button", { name: "Money in. Switch to money out." }).click();
+  await expect(moor.answer).toContainText("All the money here is money");
+  await moor.answer.getByRole("button", { name: "Switch direction" }).click();
   await moor.expectAnswer("9.71 years");
 });
 
 test("an amount that balances the other way round says so", async ({ moor, page }) => {
   await moor.openProblem("Extractor fund");
-  await page.getByRole("button", { name: "Money in. Turn it round to money out." }).click();
+  await page.getByRole("button", { name: "Money in. Switch to money out." }).click();
   await moor.expectAnswer("4,996.14");
-  await expect(moor.answer).toContainText("It balances as money in, not the way the line has it.");
-  await moor.answer.getByRole("button", { name: "Make it money in" }).click();
-  await expect(moor.answer).not.toContainText("It balances as");
+  await expect(moor.answer).toContainText("This balances only as money in.");
+  await moor.answer.getByRole("button", { name: "Switch to money in" }).click();
+  await expect(moor.answer).not.toContainText("This balances only as");
 });
 
 test("a goal that is already passed", async ({ moor }) => {
-  await moor.openProblem("When the hive fund has doubled");
+  await moor.openProblem("When does the hive fund double?");
   await moor.type(moor.amount(1), "2000");
-  await expect(moor.answer).toContainText("The goal is already passed");
+  await expect(moor.answer).toContainText("The goal was reached");
 });
 
 test("payments for ever that grow as fast as the rate have no worth, and the picture stays", async ({
   moor,
   page,
 }) => {
-  await moor.openProblem("A prize for ever");
+  await moor.openProblem("A perpetual prize");
   await moor.expectAnswer("128,000.00");
   const posts = page.getByRole("region", { name: "Timeline" }).locator("[data-post]");
   const before = await posts.count();
-  await moor.type(page.getByRole("textbox", { name: /^By how much the payments grow/ }), "4%");
+  await moor.type(page.getByRole("textbox", { name: /^Growth, as a percentage/ }), "4%");
   await expect(moor.answer).toContainText("which is not below the rate of 4");
   await expect(posts).toHaveCount(before);
   await moor.type(moor.rate, "4.5");
@@ -104,9 +104,9 @@ test("a question of 20,000 characters is kept; what goes beyond is said", async 
 }) => {
   await moor.openProblem("Extractor fund");
   await page.getByRole("button", { name: /^Question:/ }).click();
-  const field = page.getByRole("textbox", { name: "The question, as it was given" });
+  const field = page.getByRole("textbox", { name: "Question text" });
   await field.fill("honey ".repeat(4000));
-  await expect(page.getByText("A question holds 20,000 characters")).toBeVisible();
+  await expect(page.getByText("The limit is 20,000 characters")).toBeVisible();
   await moor.amount(0).click();
   await moor.expectSaved();
   await page.reload();
@@ -126,7 +126,7 @@ test("a problem that is not there, and an address that leads nowhere", async ({ 
   await page.goto(`${moor.url}/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d`);
   await expect(page.getByRole("heading", { name: "not in your notebook" })).toBeVisible();
   await page.goto(`${moor.url}/nowhere`);
-  await expect(page.getByRole("heading", { name: "There is nothing here" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Page not found" })).toBeVisible();
 });
 
 test("a kept part of a file is shown, and solved with the rest", async ({ moor, page }) => {
@@ -161,6 +161,6 @@ test("a kept part of a file is shown, and solved with the rest", async ({ moor, 
     return ((await reply.json()) as { id: string }).id;
   });
   await page.goto(`${moor.url}/problems/${id}`);
-  await expect(page.getByText("kept from the file as it is")).toBeVisible();
-  await expect(moor.answer).toContainText("Each time you pay 85.56 monthly.");
+  await expect(page.getByText("kept as in the file")).toBeVisible();
+  await expect(moor.answer).toContainText("You pay 85.56 at the end of each month.");
 });

@@ -27,18 +27,20 @@ test("a sheet has everything that earns marks, and remembers who hands it in", a
 }) => {
   await moor.openProblem("The delivery van");
   const sheet = await openSheet(page);
-  await moor.type(page.getByRole("textbox", { name: "A sheet by" }), "Isla Thwaite");
-  await moor.type(page.getByRole("textbox", { name: "for", exact: true }), "Finance 1");
+  await moor.type(page.getByRole("textbox", { name: "By" }), "Isla Thwaite");
+  await moor.type(page.getByRole("textbox", { name: ", for", exact: true }), "Finance 1");
   await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
   for (const part of ["Question", "Timeline", "Given", "Workings", "Answer"]) {
     await expect(sheet.getByRole("heading", { name: part, exact: true })).toBeVisible();
   }
-  await expect(sheet).toContainText("At the end of 5 years a residual of 30% of the price is due.");
+  await expect(sheet).toContainText(
+    "At the end of 5 years a balloon payment of 30% of the price is due.",
+  );
   await expect(sheet.getByRole("img")).toHaveAccessibleName(/Money in: 52,000\.00, today/);
-  await expect(sheet).toContainText("Each time you pay 808.75 monthly.");
-  await page.getByRole("combobox", { name: "How much is shown" }).selectOption("the short form");
-  await expect(sheet).not.toContainText("Bring the unknown to one side by itself.");
-  await page.getByRole("combobox", { name: "How much is shown" }).selectOption("every step");
+  await expect(sheet).toContainText("You pay 808.75 at the end of each month.");
+  await page.getByRole("combobox", { name: "Level of detail" }).selectOption("the short form");
+  await expect(sheet).not.toContainText("Isolate the unknown.");
+  await page.getByRole("combobox", { name: "Level of detail" }).selectOption("every step");
   await page.reload();
   await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
 });
@@ -49,12 +51,12 @@ test("it follows what is typed, and says what is missing while there is no answe
 }) => {
   await moor.openProblem("Hive deposits");
   const sheet = await openSheet(page);
-  await moor.askFurther(/interest in a year/, "year 2");
+  await moor.askFurther(/Interest over/, "year 2");
   await expect(sheet).toContainText("5,895.62");
   await expect(sheet.getByRole("heading", { name: "Interest in year 2" })).toBeVisible();
   await expect(sheet).toContainText("Interest in year 2: 78.73.");
   await moor.type(moor.amount(0), "nonsense");
-  await expect(page.getByRole("tabpanel")).toContainText("Once the problem has an answer");
+  await expect(page.getByRole("tabpanel")).toContainText("When the problem has an answer");
 });
 
 test("the printer gets the sheet and nothing else", async ({ moor, page }) => {
@@ -94,7 +96,7 @@ test("the saved page stands for itself, with formulas that are read out", async 
   await expect(alone.getByRole("heading", { name: "The delivery van" })).toBeVisible();
   await expect(alone.locator("math")).not.toHaveCount(0);
   await expect(alone.locator("svg")).toContainText("52,000.00");
-  await expect(alone.getByText("Each time you pay 808.75 monthly.")).toBeVisible();
+  await expect(alone.getByText("You pay 808.75 at the end of each month.")).toBeVisible();
   expect(asked).toEqual([]);
 });
 
@@ -104,7 +106,7 @@ test("the Markdown has its formulas as LaTeX", async ({ moor, page }) => {
   const written = await textOf(await saved(page, "Markdown with LaTeX"));
   expect(written).toContain("# The delivery van");
   expect(written).toContain(String.raw`$i = \frac{j}{m} = \frac{0.069}{12} = 0.00575$`);
-  expect(written).toContain("**Each time you pay 808.75 monthly.**");
+  expect(written).toContain("**You pay 808.75 at the end of each month.**");
 });
 
 test("the workbook recalculates to the answer, also with another price", async ({ moor, page }) => {
@@ -133,7 +135,7 @@ test("the workbook recalculates to the answer, also with another price", async (
       "Workings",
       answer,
     );
-  // Worked apart: 52,000 less 30 % after 5 years at 0.575 % a month.
+  // Worked apart: 52,000 less 30% after 5 years at 0.575% a month.
   expect(answerAt(52_000)).toBeCloseTo(808.7475062578, 8);
   expect(answerAt(104_000)).toBeCloseTo(2 * 808.7475062578, 8);
 });
@@ -178,14 +180,14 @@ test("schedule and variants are saved as CSV, and payments for ever say why they
     "1,0.08333333333333,52000,299,0,808.7475062578,509.7475062578,51490.25249374",
   );
   await page.getByRole("tab", { name: "Variants" }).click();
-  await page.getByRole("button", { name: "Ready-made" }).click();
-  await page.getByRole("menuitem", { name: /point more/ }).click();
+  await page.getByRole("button", { name: "Suggested changes" }).click();
+  await page.getByRole("menuitem", { name: /percentage point/ }).click();
   await openSheet(page);
   const variants = await textOf(await saved(page, "variants as CSV"));
   expect(variants).toMatch(/^"","This problem",/);
   expect(variants).toContain('"Answer",808.7475062578,');
-  await moor.openProblem("A prize for ever");
+  await moor.openProblem("A perpetual prize");
   await openSheet(page);
   await page.getByRole("button", { name: "schedule as CSV" }).click();
-  await expect(page.getByText("Payments that go on for ever have no last row.")).toBeVisible();
+  await expect(page.getByText("A perpetuity has no last row.")).toBeVisible();
 });

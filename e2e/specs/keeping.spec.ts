@@ -10,7 +10,7 @@ test("while the server is away the page goes on working, and saves by itself aft
   await application.stop();
   await moor.type(moor.amount(0), "5000");
   await moor.expectAnswer("5,551.27");
-  await expect(page.getByText("Kept in this browser, trying again.")).toBeVisible();
+  await expect(page.getByText("Kept in this browser; trying again…")).toBeVisible();
 
   await test.step("a reload meanwhile would lose nothing", async () => {
     const kept = await page.evaluate(() => JSON.stringify(Object.entries(localStorage)));
@@ -32,7 +32,7 @@ test("a database that stops and starts again while the page is open", async ({
   killDatabase(application.dataFolder);
   await moor.type(moor.amount(1), "40000");
   await moor.expectAnswer("31,250.26");
-  await expect(page.getByText("Kept in this browser, trying again.")).toBeVisible();
+  await expect(page.getByText("Kept in this browser; trying again…")).toBeVisible();
   startDatabase(application.dataFolder);
   await moor.expectSaved();
   await page.reload();
@@ -48,7 +48,7 @@ test("what never reached the server is there when the browser comes back", async
     route.request().method() === "PUT" ? route.abort() : route.continue(),
   );
   await moor.type(moor.amount(0), "7777");
-  await expect(page.getByText("Kept in this browser, trying again.")).toBeVisible();
+  await expect(page.getByText("Kept in this browser; trying again…")).toBeVisible();
   await page.unroute("**/api/problems/*");
   await page.goto("about:blank");
   await page.goBack();
@@ -66,7 +66,7 @@ test.describe("two windows on one problem", () => {
     await expect(other.locator("[data-save-state=saved]")).toBeVisible();
     await other.close();
     await moor.type(moor.amount(0), "2222");
-    await expect(page.getByRole("alert")).toContainText("saved somewhere else");
+    await expect(page.getByRole("alert")).toContainText("changed elsewhere");
   });
 
   test("keep both", async ({ moor, page }) => {
@@ -79,14 +79,14 @@ test.describe("two windows on one problem", () => {
   });
 
   test("keep mine", async ({ moor, page }) => {
-    await page.getByRole("button", { name: "Keep mine" }).click();
+    await page.getByRole("button", { name: "Keep this version" }).click();
     await moor.expectSaved();
     await page.reload();
     await expect(moor.amount(0)).toHaveValue("2222");
   });
 
   test("use the other, and undo brings mine back", async ({ moor, page }) => {
-    await page.getByRole("button", { name: "Use the other" }).click();
+    await page.getByRole("button", { name: "Use the other version" }).click();
     await expect(moor.amount(0)).toHaveValue("1111");
     await moor.expectSaved();
     await page.getByRole("button", { name: "Undo" }).click();
@@ -100,7 +100,7 @@ test("a problem that was deleted elsewhere is kept as a new one", async ({ moor,
   const id = page.url().split("/").at(-1) ?? "";
   await page.evaluate((gone) => fetch(`/api/problems/${gone}`, { method: "DELETE" }), id);
   await moor.type(moor.amount(0), "3333");
-  await page.getByRole("button", { name: "Keep it as a new problem" }).click();
+  await page.getByRole("button", { name: "Save as a new problem" }).click();
   await expect(page).not.toHaveURL(new RegExp(id));
   await expect(moor.amount(0)).toHaveValue("3333");
   await moor.expectSaved();

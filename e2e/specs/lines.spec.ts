@@ -18,26 +18,22 @@ function keysBeyondDigits(texts: Typed): number {
 
 test.describe("each shape is filled in from the keyboard alone, in the order of its question", () => {
   const shapes: [string, Typed, string][] = [
-    ["What it grows to", ["4500", null, null, "3y 4m", "3.15"], "4,990.11"],
-    ["Saving up", ["140", null, "3y 4m", null, null, null, "3"], "5,881.85"],
-    ["Paying back", ["86000", null, null, null, "8y", null, "7.4"], "1,189.69"],
+    ["A single amount", ["4500", null, null, "3y 4m", "3.15"], "4,990.11"],
+    ["Regular saving", ["140", null, "3y 4m", null, null, null, "3"], "5,881.85"],
+    ["Loan repayments", ["86000", null, null, null, "8y", null, "7.4"], "1,189.69"],
+    ["Savings goal", ["2000", null, "140", null, "3y 4m", null, null, null, "3"], "8,091.91"],
     [
-      "An amount at each end",
-      ["2000", null, "140", null, "3y 4m", null, null, null, "3"],
-      "8,091.91",
-    ],
-    [
-      "A loan with a residual",
+      "Loan with a balloon",
       ["86000", null, null, null, "8y", null, "30% of loan", null, "7.4"],
       "991.88",
     ],
-    ["Payments that grow", [null, null, "1200", null, "10y", null, "4%", null, "6"], "10,406.36"],
-    ["Payments that start later", [null, null, "1200", null, "6y", "4y", "6"], "4,673.98"],
+    ["Growing payments", [null, null, "1200", null, "10y", null, "4%", null, "6"], "10,406.36"],
+    ["Deferred payments", [null, null, "1200", null, "6y", "4y", "6"], "4,673.98"],
     ["Save, then spend", ["140", null, "10y", null, null, null, "5y", null, "3"], "351.54"],
-    ["For ever", [null, null, "1200", null, null, null, "6"], "20,000.00"],
+    ["Perpetuity", [null, null, "1200", null, null, null, "6"], "20,000.00"],
     ["A rate that changes", ["4500", null, null, "6y", "4", "7", "3y"], "6,201.03"],
-    ["Uneven amounts", [null, null, "out 1000; 400 x 2; 450", "6"], "111.19"],
-    ["Several amounts, one date", ["400", "2y", "600", "5y", "5"], "832.93"],
+    ["Uneven cash flows", [null, null, "out 1000; 400 x 2; 450", "6"], "111.19"],
+    ["Several amounts", ["400", "2y", "600", "5y", "5"], "832.93"],
   ];
   for (const [shape, texts, answer] of shapes) {
     // Worked out independently, from the textbook's formulas.
@@ -58,7 +54,7 @@ test.describe("each shape is filled in from the keyboard alone, in the order of 
 
 /** 86,000 lent at 7.4% a year compounded monthly, paid back over 8 years. */
 async function payBackTheExtractor(moor: Moor): Promise<void> {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "86000");
   await moor.type(moor.howLong(0), "8y");
   await moor.type(moor.rate, "7.4");
@@ -68,22 +64,22 @@ test("a bare number of monthly payments is asked about, and nothing is lost", as
   moor,
   page,
 }) => {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "86000");
   await moor.type(moor.howLong(0), "20");
   await moor.type(moor.rate, "7.4");
-  await expect(page.getByText("Is that 20 payments, one each month, or 20 years?")).toBeVisible();
+  await expect(page.getByText("Is that 20 monthly payments, or 20 years?")).toBeVisible();
   await expect(moor.howLong(0)).toHaveValue("20");
   await moor.type(moor.howLong(0), "20 years");
   await moor.expectAnswer("687.56");
-  await expect(page.getByText("240 payments · 0.6167 % per month")).toBeVisible();
+  await expect(page.getByText("240 payments · 0.6167% per month")).toBeVisible();
 });
 
 test("an amount said by another follows it; a name that nobody has is told", async ({
   moor,
   page,
 }) => {
-  await moor.startProblem("A loan with a residual");
+  await moor.startProblem("Loan with a balloon");
   await moor.type(moor.amount(0), "86000");
   await moor.type(moor.howLong(0), "8y");
   await moor.type(moor.amount(2), "30% of the house");
@@ -91,9 +87,9 @@ test("an amount said by another follows it; a name that nobody has is told", asy
   await expect(page.getByText("No line is called “the house”.")).toBeVisible();
   await moor.type(moor.amount(2), "30% of the loan");
   await moor.expectAnswer("991.88");
-  await expect(page.getByText("30% of the loan is 25,800.00")).toBeVisible();
+  await expect(page.getByText("30% of the loan = 25,800.00")).toBeVisible();
   await moor.type(moor.amount(0), "43000");
-  await expect(page.getByText("30% of the loan is 12,900.00")).toBeVisible();
+  await expect(page.getByText("30% of the loan = 12,900.00")).toBeVisible();
 });
 
 test("the unknown moves through every field of payments, and each old figure comes back", async ({
@@ -117,15 +113,15 @@ test("payments begin to grow from the line's own menu; undo makes them level aga
   moor,
   page,
 }) => {
-  await moor.startProblem("Saving up");
+  await moor.startProblem("Regular saving");
   await moor.type(moor.amount(0), "1000");
   await moor.type(moor.howLong(0), "3 payments");
-  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "year");
+  await moor.type(page.getByRole("textbox", { name: "Payment frequency" }), "year");
   await moor.type(moor.rate, "0");
   await moor.expectAnswer("3,000.00");
   await page.getByRole("button", { name: /^More for: Repeated money out/ }).click();
-  await page.getByRole("menuitem", { name: "Let the payments grow" }).click();
-  await moor.type(page.getByRole("textbox", { name: /^By how much the payments grow/ }), "10%");
+  await page.getByRole("menuitem", { name: "Add growth" }).click();
+  await moor.type(page.getByRole("textbox", { name: /^Growth, as a percentage/ }), "10%");
   // 1000, 1100, 1210.
   await moor.expectAnswer("3,310.00");
   await page.getByRole("button", { name: "Undo" }).click();
@@ -137,14 +133,14 @@ test("a column from a spreadsheet is pasted whole; what is no amount in it is to
   moor,
   page,
 }) => {
-  await moor.startProblem("Uneven amounts");
-  const amounts = page.getByRole("textbox", { name: /^The amounts, one after the other/ });
+  await moor.startProblem("Uneven cash flows");
+  const amounts = page.getByRole("textbox", { name: /^Amounts in order/ });
   await amounts.fill("Cash flow\n-1,000\n$400\n(50)");
   await moor.type(moor.rate, "0");
-  await expect(page.getByText("Amount 1, “Cash flow”, is not understood.")).toBeVisible();
+  await expect(page.getByText("Cannot read amount 1, “Cash flow”.")).toBeVisible();
   await amounts.fill("-1,000\n$400\n(50)\n");
   await moor.expectAnswer("650.00");
-  await expect(moor.answer).toContainText("against you");
+  await expect(moor.answer).toContainText("The net present value is");
   await expect(page.getByText("3 amounts · 1,050.00 out · 400.00 in")).toBeVisible();
 });
 
@@ -154,23 +150,23 @@ test("those who do not see the timeline are told of payments in sentences", asyn
 }) => {
   await payBackTheExtractor(moor);
   await moor.expectAnswer("1,189.69");
-  const told = page.getByRole("list", { name: "Money on the timeline" });
+  const told = page.getByRole("list", { name: "Cash flows on the timeline" });
   await expect(told).toContainText(
     "Money out: 96 payments of 1,189.69 (the unknown), one every month, from 1 month to 8 years, Repayments",
   );
 });
 
 test("lines are copied, moved and removed by the keyboard", async ({ moor, page }) => {
-  await moor.startProblem("What it grows to");
+  await moor.startProblem("A single amount");
   await moor.type(moor.amount(0), "100");
-  const menu = page.getByRole("button", { name: "More for: Money out, Put in" });
+  const menu = page.getByRole("button", { name: "More for: Money out, Invested" });
   await menu.focus();
   await page.keyboard.press("Enter");
-  await page.getByRole("menuitem", { name: "Copy the line" }).press("Enter");
+  await page.getByRole("menuitem", { name: "Duplicate" }).press("Enter");
   await expect(moor.amount(1)).toBeFocused();
   await expect(moor.amount(1)).toHaveValue("100");
   await page
-    .getByRole("button", { name: /^Remove: Money out, Put in/ })
+    .getByRole("button", { name: /^Remove: Money out, Invested/ })
     .first()
     .press("Enter");
   await expect(moor.amount(1)).toHaveValue("?");

@@ -3,7 +3,7 @@ import { expect, test } from "../support/fixtures";
 test("shows the demo problems as small timelines with their answers", async ({ moor, page }) => {
   await moor.openNotebook();
   const card = page.getByRole("article", { name: "Extractor fund" });
-  await expect(card).toContainText("After 3 years 4 months you receive 4,996.14.");
+  await expect(card).toContainText("After 3 years 4 months, you receive 4,996.14.");
   await expect(card.locator("svg").first()).toBeVisible();
   expect(await page.getByRole("article").count()).toBeGreaterThanOrEqual(6);
 });
@@ -42,7 +42,7 @@ test("searches titles and questions, and says when nothing is found", async ({ m
   await expect(page.getByRole("article")).toHaveCount(1);
   await expect(page.getByRole("article", { name: "What the bursary will buy" })).toBeVisible();
   await search.fill("zebra");
-  await expect(page.getByText("No title and no question has “zebra” in it.")).toBeVisible();
+  await expect(page.getByText("No title or question contains “zebra”.")).toBeVisible();
 });
 
 test("another browser has a notebook of its own", async ({ moor, browser, page }) => {
@@ -68,7 +68,7 @@ test("a notebook that has been emptied says how to begin", async ({ moor, page }
     for (const { id } of list.items) await fetch(`/api/problems/${id}`, { method: "DELETE" });
   });
   await page.reload();
-  await expect(page.getByText("Nothing here yet. Pick the shape above")).toBeVisible();
+  await expect(page.getByText("No problems yet. Choose the problem type above")).toBeVisible();
 });
 
 test("saves a problem as a file, and opens it again as another", async ({ moor, page }) => {
@@ -93,18 +93,18 @@ test("a file that cannot be read, or is newer, is refused by a sentence beside t
       .getByLabel("Problem file")
       .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
   await choose("honey.json", "honey");
-  await expect(page.getByRole("alert")).toContainText("This is not JSON");
+  await expect(page.getByRole("alert")).toContainText("This file is not JSON");
   await choose("tomorrow.problem.json", '{"format":"kestrelmoor-problem","version":2}');
-  await expect(page.getByRole("alert")).toContainText("written by a newer Kestrelmoor (version 2");
+  await expect(page.getByRole("alert")).toContainText("from a newer version (2");
   await page.getByRole("alert").getByRole("button", { name: "Close" }).click();
   await expect(page.getByRole("alert")).toHaveCount(0);
 });
 
 test("starts a problem from the words of a question", async ({ moor, page }) => {
   await moor.openNotebook();
-  await page.getByRole("button", { name: "Start from the words of a question" }).click();
+  await page.getByRole("button", { name: "Start from the text of a question" }).click();
   await page.keyboard.type("A hive costs 480. What will 480 become in 5 years at 2%?");
-  await page.getByRole("button", { name: "Start with this question" }).click();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
   await expect(moor.amount(0)).toBeFocused();
   await page.keyboard.type("480");
   await moor.type(moor.when(1), "5 years");

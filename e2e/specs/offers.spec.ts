@@ -14,19 +14,21 @@ test.describe("loans are compared", () => {
     await page.getByRole("button", { name: "Add an offer" }).click();
     await expect(page.getByRole("textbox", { name: "Rate, Offer 1" })).toBeFocused();
     await page.keyboard.type("6.2%");
-    await page.getByRole("textbox", { name: "Fee at the start, Offer 1" }).fill("700");
+    await page.getByRole("textbox", { name: "Upfront fee, Offer 1" }).fill("700");
     await page.getByRole("textbox", { name: "Name of offer 1" }).fill("Tarn Credit");
-    const ranking = page.getByRole("list", { name: "Which is the cheapest" });
+    const ranking = page.getByRole("list", { name: "Cheapest loan" });
     await expect(ranking).toContainText(/^Up to .*: This loan, then Tarn Credit\./);
     await expect(ranking).toContainText(/or longer: Tarn Credit, then this loan\.$/);
 
-    const held = page.getByRole("textbox", { name: "For how long they are held" });
-    const decisive = page.getByRole("row", { name: /^Effective yearly cost if paid off then/ });
+    const held = page.getByRole("textbox", { name: "Time until payoff" });
+    const decisive = page.getByRole("row", { name: /^Effective annual cost if paid off then/ });
     await held.fill("6 months");
     await expect(decisive.getByRole("cell").first()).toContainText("cheapest");
     await held.fill("5 years");
     await expect(decisive.getByRole("cell").nth(1)).toContainText("cheapest");
-    await expect(page.getByRole("img", { name: /^What each loan costs a year/ })).toBeVisible();
+    await expect(
+      page.getByRole("img", { name: /^Effective annual cost of each loan/ }),
+    ).toBeVisible();
 
     await moor.expectSaved();
     await page.reload();
@@ -42,12 +44,12 @@ test.describe("loans are compared", () => {
     const rate = page.getByRole("textbox", { name: "Rate, Offer 1" });
     await rate.fill("5,5");
     await page.keyboard.press("Tab");
-    await expect(page.getByText("can be read in two ways")).toBeVisible();
+    await expect(page.getByText("is ambiguous")).toBeVisible();
     await rate.fill("-1200%");
-    await expect(page.getByText("nothing is left after one period")).toBeVisible();
-    await page.getByRole("textbox", { name: "For how long they are held" }).fill("soon");
+    await expect(page.getByText("the balance is lost within one period")).toBeVisible();
+    await page.getByRole("textbox", { name: "Time until payoff" }).fill("soon");
     await page.keyboard.press("Tab");
-    await expect(page.getByText("“soon” is not understood here")).toBeVisible();
+    await expect(page.getByText("Cannot read “soon”")).toBeVisible();
     await expect(rate).toHaveValue("-1200%");
     for (let count = 0; count < 4; count += 1) {
       await page.getByRole("button", { name: "Add an offer" }).click();

@@ -31,9 +31,9 @@ test("a hundred years of weekly payments, in a line with a name of a hundred cha
   moor,
   page,
 }) => {
-  await moor.startProblem("Saving up");
+  await moor.startProblem("Regular saving");
   await moor.type(moor.amount(0), "0.01");
-  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "week");
+  await moor.type(page.getByRole("textbox", { name: "Payment frequency" }), "week");
   await moor.type(moor.howLong(0), "100 years");
   await moor.type(moor.rate, "5% effective");
   const name = page.getByRole("textbox", { name: "Name of this line" }).first();
@@ -72,14 +72,14 @@ test("forty lines are drawn, solved and told", async ({ moor, page }) => {
   await page.goto(`${moor.url}/problems/${id}`);
   await expect(moor.figure.first()).toBeVisible();
   await expect(
-    page.getByRole("list", { name: "Money on the timeline" }).getByRole("listitem"),
+    page.getByRole("list", { name: "Cash flows on the timeline" }).getByRole("listitem"),
   ).toHaveCount(41);
   const before = await moor.figure.first().textContent();
   await moor.type(moor.amount(20), "5000");
   await expect(moor.figure.first()).not.toHaveText(before ?? "");
-  await page.getByRole("tab", { name: "At one date" }).click();
+  await page.getByRole("tab", { name: "Value at a date" }).click();
   await expect(
-    page.getByRole("region", { name: "Worth of each line" }).getByRole("row"),
+    page.getByRole("region", { name: "Value of each line" }).getByRole("row"),
   ).toHaveCount(42);
 });
 
@@ -87,8 +87,8 @@ test("a table pasted with heads and signs of currency becomes amounts; one of wo
   moor,
   page,
 }) => {
-  await moor.startProblem("Uneven amounts");
-  const list = page.getByRole("textbox", { name: /^The amounts, one after the other/ });
+  await moor.startProblem("Uneven cash flows");
+  const list = page.getByRole("textbox", { name: /^Amounts in order/ });
   const paste = async (text: string) => {
     await page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
     await list.click();
@@ -103,7 +103,7 @@ test("a table pasted with heads and signs of currency becomes amounts; one of wo
   const posts = page.getByRole("region", { name: "Timeline" }).locator("[data-post]");
   await expect(posts).toHaveCount(4);
   await paste("Year\tKeeper\n1\tHilda\n2\tTam");
-  await expect(page.getByText(/^Amount 1, “Year”, is not understood/)).toBeVisible();
+  await expect(page.getByText(/^Cannot read amount 1, “Year”/)).toBeVisible();
   await page.keyboard.press("Control+z");
   await moor.expectAnswer("111.19");
 });

@@ -17,14 +17,14 @@ test("every payment stands there, in years that open and close by keyboard", asy
   await moor.openProblem("The delivery van");
   const table = await openSchedule(page);
   const first = table.getByRole("row").filter({ hasText: "after 1 month" });
-  // 52,000 at 0.575 % a month.
+  // 52,000 at 0.575% a month.
   await expect(first).toContainText("52,000.00299.00808.75509.7551,490.25");
-  await expect(table.getByRole("row").filter({ hasText: "In all" })).toContainText("12,124.85");
+  await expect(table.getByRole("row").filter({ hasText: "Total" })).toContainText("12,124.85");
   const second = table.getByRole("button", { name: "Year 2" });
   await second.focus();
   await page.keyboard.press("Enter");
   await expect(second).toHaveAttribute("aria-expanded", "true");
-  await page.getByRole("button", { name: "Years alone" }).click();
+  await page.getByRole("button", { name: "Years only" }).click();
   await expect(table.getByRole("row")).toHaveCount(7);
 });
 
@@ -39,42 +39,42 @@ test("a payment, a time, a date and a balance are gone to", async ({ moor, page 
   await shows("below 30,000", "after 3 years 3 months");
   await shows("60", "after 5 years");
   await moor.type(where, "61");
-  await expect(page.getByText("There are payments 1 to 60.")).toBeVisible();
+  await expect(page.getByText("Type a payment from 1 to 60.")).toBeVisible();
   await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-01-31");
   await shows("2029-02-10", "2029-02-28");
   await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-02-30");
-  await expect(page.getByText("it has to be one that the calendar has.")).toBeVisible();
+  await expect(page.getByText("Type a calendar date")).toBeVisible();
 });
 
 test("in cents it says what the last payment settles; spans and days are answered", async ({
   moor,
   page,
 }) => {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   // The first case of the reference.
   await moor.type(moor.amount(0), "214650");
   await moor.type(moor.rate, "4.5% a year compounded daily");
   await moor.type(moor.howLong(0), "127 payments");
   await openSchedule(page);
   await page
-    .getByRole("combobox", { name: "How it is counted" })
-    .selectOption("in whole cents, as a lender does");
+    .getByRole("combobox", { name: "Rounding" })
+    .selectOption("rounded to the cent (as a lender does)");
   const panel = page.getByRole("tabpanel");
-  await expect(panel).toContainText("The last payment of 2,128.65 settles what that leaves.");
+  await expect(panel).toContainText("The final payment of 2,128.65 clears the difference.");
   await expect(panel).toContainText("55,658.31");
-  await moor.type(page.getByRole("textbox", { name: "First payment of the span" }), "126");
-  await moor.type(page.getByRole("textbox", { name: "Last payment of the span" }), "127");
+  await moor.type(page.getByRole("textbox", { name: "First payment of the period" }), "126");
+  await moor.type(page.getByRole("textbox", { name: "Last payment of the period" }), "127");
   await expect(panel).toContainText("interest 23.87, principal 4,233.19, paid 4,257.06");
-  await moor.type(page.getByRole("textbox", { name: "Last payment of the span" }), "128");
-  await expect(panel).toContainText("Write two numbers of payments, from 1 to 127.");
-  await moor.type(page.getByRole("textbox", { name: "When it is paid off" }), "2 months");
-  await expect(panel).toContainText("212,001.01 is owed");
+  await moor.type(page.getByRole("textbox", { name: "Last payment of the period" }), "128");
+  await expect(panel).toContainText("Type two payment numbers, from 1 to 127.");
+  await moor.type(page.getByRole("textbox", { name: "Payoff time" }), "2 months");
+  await expect(panel).toContainText("212,001.01");
 });
 
 test("dragging over the balance asks about the payments in between", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await openSchedule(page);
-  const picture = page.getByRole("img", { name: /^What is owed over the payments/ });
+  const picture = page.getByRole("img", { name: /^Balance by payment/ });
   await picture.scrollIntoViewIfNeeded();
   const box = await picture.boundingBox();
   if (box === null) throw new Error("There is a picture");
@@ -96,8 +96,8 @@ test("dragging over the balance asks about the payments in between", async ({ mo
 test("savings are shown as what is put in and what it grows to", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   const table = await openSchedule(page);
-  await expect(table).toContainText("There after");
-  await expect(page.getByRole("img", { name: /^What is there over the payments/ })).toBeVisible();
+  await expect(table).toContainText("Closing balance");
+  await expect(page.getByRole("img", { name: /^Balance by payment/ })).toBeVisible();
   await moor.openProblem("Extractor fund");
   await expect(page.getByRole("tab", { name: "Workings" })).toBeVisible();
   await expect(page.getByRole("tab", { name: "Schedule" })).toHaveCount(0);
@@ -115,13 +115,13 @@ test("it is saved as CSV with its dates", async ({ moor, page }) => {
 });
 
 test("ten thousand rows are all there, and few of them on the page", async ({ moor, page }) => {
-  await moor.startProblem("Paying back");
+  await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "240000");
   await moor.type(moor.rate, "4.9% a year compounded daily");
-  await moor.type(page.getByRole("textbox", { name: "How often it is paid" }), "day");
+  await moor.type(page.getByRole("textbox", { name: "Payment frequency" }), "day");
   await moor.type(moor.howLong(0), "30 years");
   const table = await openSchedule(page);
-  await page.getByRole("button", { name: "Open every year" }).click();
+  await page.getByRole("button", { name: "Expand all years" }).click();
   await expect(table).toHaveAttribute("aria-rowcount", String(10_950 + 30 + 2));
   expect(await table.getByRole("row").count()).toBeLessThan(120);
   await moor.type(page.getByRole("textbox", { name: /^Go to a payment/ }), "10950");
@@ -146,16 +146,16 @@ test.describe("changes", () => {
     page,
   }) => {
     const compared = page.getByRole("table", { name: "With the changes and without" });
-    await add(page, "Something extra");
+    await add(page, "Extra payment");
     await page.keyboard.type("150");
     await expect(compared).toContainText("Payments300");
-    const saved = page.getByText(/^The changes make the interest .* less and end \d+ payments/);
+    const saved = page.getByText(/^The changes save .* of interest and end the loan \d+ payments/);
     await expect(saved).toBeVisible();
-    await expect(page.getByRole("columnheader", { name: "Of it extra" })).toBeVisible();
+    await expect(page.getByRole("columnheader", { name: "Extra" })).toBeVisible();
 
-    await add(page, "A fee at the start");
+    await add(page, "Upfront fee");
     await page.keyboard.type("900");
-    await expect(compared).toContainText("Paid in all, with the fee");
+    await expect(compared).toContainText("Total paid, with the fee");
     await page.getByRole("combobox", { name: "How the fee is paid" }).selectOption("added");
     // 184,900 instead of 184,000 owed.
     await expect(compared.getByRole("row", { name: "Payment 1,0" })).toContainText("1,044.11");
@@ -163,40 +163,44 @@ test.describe("changes", () => {
     await moor.expectSaved();
     await page.reload();
     await page.getByRole("tab", { name: "Schedule" }).click();
-    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveValue("150");
-    await page.getByRole("button", { name: "Remove: Something extra" }).click();
-    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveCount(0);
+    await expect(page.getByRole("textbox", { name: "Extra amount", exact: true })).toHaveValue(
+      "150",
+    );
+    await page.getByRole("button", { name: "Remove: Extra payment" }).click();
+    await expect(page.getByRole("textbox", { name: "Extra amount", exact: true })).toHaveCount(0);
     await page.keyboard.press("Control+z");
-    await expect(page.getByRole("textbox", { name: "Extra", exact: true })).toHaveValue("150");
+    await expect(page.getByRole("textbox", { name: "Extra amount", exact: true })).toHaveValue(
+      "150",
+    );
   });
 
   test("that cannot be made say why on their line, and the others count", async ({ page }) => {
-    await add(page, "Payments left out");
+    await add(page, "Payment holiday");
     await page.keyboard.type("half a year");
     await expect(page.getByText("= 6 payments")).toBeVisible();
-    await add(page, "Only interest for a while");
+    await add(page, "Interest-only period");
     await page.keyboard.type("2");
-    const second = page.getByRole("listitem", { name: "Only interest for a while" });
-    await expect(second).toContainText("Payments 1 to 2 are left out, or interest alone, already.");
-    await expect(page.getByText(/^The changes make the interest .* more/)).toBeVisible();
-    await add(page, "A residual at the end");
+    const second = page.getByRole("listitem", { name: "Interest-only period" });
+    await expect(second).toContainText("Payments 1 to 2 are already skipped or interest-only.");
+    await expect(page.getByText(/^The changes add .* of interest/)).toBeVisible();
+    await add(page, "Balloon payment");
     await page.keyboard.type("999,999");
-    await expect(page.getByText("Even without a single payment")).toBeVisible();
-    await add(page, "Another rate from a payment on");
+    await expect(page.getByText("Even with no payments")).toBeVisible();
+    await add(page, "Rate change");
     await page.keyboard.type("?");
     await page.keyboard.press("Tab");
-    await expect(page.getByText("This has to be given")).toBeVisible();
+    await expect(page.getByText("This cannot be the unknown")).toBeVisible();
   });
 
   test("that let the payment fall below the interest leave the plain schedule", async ({
     page,
   }) => {
-    await add(page, "Another rate from a payment on");
+    await add(page, "Rate change");
     await page.keyboard.type("24%");
     await page.keyboard.press("Enter");
     await page.keyboard.type("year 2");
-    await page.getByRole("combobox", { name: "What becomes of the payments" }).selectOption("kept");
-    await expect(page.getByText(/does not cover the interest of .* any more/)).toBeVisible();
+    await page.getByRole("combobox", { name: "Effect on the payments" }).selectOption("kept");
+    await expect(page.getByText(/no longer covers the interest of/)).toBeVisible();
     await expect(page.getByRole("table", { name: "Schedule" })).toContainText("184,000.00");
   });
 });
@@ -220,7 +224,7 @@ test.describe("a schedule is taken along", () => {
     const rows = sheet?.getSheetValues() ?? [];
     const heads = rows.findIndex((row) => Array.isArray(row) && row[2] === "When");
     const first = sheet?.getRow(heads + 1);
-    // 52,000 at 0.575 % a month.
+    // 52,000 at 0.575% a month.
     expect(first?.getCell(4).value).toMatchObject({ formula: expect.stringContaining("C") });
     expect(first?.getCell(4).result).toBeCloseTo(299, 6);
     expect(sheet?.getRow(heads + 60).getCell(7).result).toBeCloseTo(15_600, 4);
@@ -236,7 +240,7 @@ test.describe("a schedule is taken along", () => {
     await page.getByRole("button", { name: "Print", exact: true }).click();
     await expect(page.locator("body[data-printed]")).toBeAttached();
     await page.emulateMedia({ media: "print" });
-    const paper = page.getByRole("region", { name: "Schedule on paper" });
+    const paper = page.getByRole("region", { name: "Printed schedule" });
     await expect(paper.getByRole("row")).toHaveCount(1 + 60 + 5 + 1);
     await expect(paper).toContainText("after 5 years");
     await expect(moor.answer).toBeHidden();
@@ -267,14 +271,17 @@ test.describe("real payments are set against a schedule", () => {
         "\uFEFFDatum;Betrag\r\n31.01.2027;808,75\r\n28.02.2027;700,00\r\n30.02.2027;808,75\r\n31.03.2027;=1+1\r\n",
       ),
     );
-    const real = page.getByRole("region", { name: "Real payments", exact: true });
-    await expect(real.getByRole("combobox", { name: "What parts the columns" })).toHaveValue(";");
-    await expect(real.getByRole("combobox", { name: "What marks decimals" })).toHaveValue("comma");
-    await expect(real).toContainText("type the date of the first payment above");
+    const real = page.getByRole("region", { name: "Actual payments", exact: true });
+    await expect(real.getByRole("combobox", { name: "Column separator" })).toHaveValue(";");
+    await expect(real.getByRole("combobox", { name: "Decimal mark" })).toHaveValue("comma");
+    await expect(real).toContainText("Type the date of the first payment above");
     await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
     await expect(
       real.getByRole("list", { name: "Rows that could not be read" }).getByRole("listitem"),
-    ).toHaveText(["Row 4: “30.02.2027” is no date in that order.", "Row 5: “=1+1” is no amount."]);
+    ).toHaveText([
+      "Row 4: “30.02.2027” is not a date in that order.",
+      "Row 5: “=1+1” is not an amount.",
+    ]);
     await expect(real.getByRole("status")).toContainText(
       "Paid up to payment 2: 1,508.75 instead of 1,617.50.",
     );
@@ -286,11 +293,11 @@ test.describe("real payments are set against a schedule", () => {
     const table = await openSchedule(page);
     const picker = page.getByLabel("File of payments");
     await picker.setInputFiles({ ...payments("photo.csv", ""), buffer: Buffer.from([1, 0, 2, 0]) });
-    await expect(page.getByText("“photo.csv” is no text.")).toBeVisible();
+    await expect(page.getByText("“photo.csv” is not a text file.")).toBeVisible();
     await picker.setInputFiles(payments("empty.csv", " \n"));
-    await expect(page.getByText("There is nothing in this file.")).toBeVisible();
+    await expect(page.getByText("This file is empty.")).toBeVisible();
     await picker.setInputFiles(payments("words.csv", "a,b\nc,d\n"));
-    await expect(page.getByText("Choose the column in which the amounts stand.")).toBeVisible();
+    await expect(page.getByText("Choose the column of the amounts.")).toBeVisible();
     await expect(table).toContainText("52,000.00");
   });
 });

@@ -6,7 +6,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
   page,
   application,
 }) => {
-  await moor.startProblem("What it grows to");
+  await moor.startProblem("A single amount");
   await expect(moor.answer).toContainText("Still needed: an amount, a time and a rate.");
   await expect(moor.amount(0)).toBeFocused();
 
@@ -16,7 +16,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await moor.type(moor.when(1), "3y 4m");
     await moor.type(moor.rate, "3.15% a year compounded quarterly");
     await moor.expectAnswer("4,996.14");
-    await expect(moor.answer).toContainText("After 3 years 4 months you receive");
+    await expect(moor.answer).toContainText("After 3 years 4 months, you receive");
     await expect(moor.answer).toContainText("Interest earned496.14");
     await expect(page.getByText("3.3333 years from today · 13.3333 quarters")).toBeVisible();
   });
@@ -30,9 +30,9 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
 
   await test.step("the workings have this problem's numbers and end in a sentence", async () => {
     await expect(moor.workings.locator("math").first()).toBeAttached();
-    await expect(moor.workings).toContainText("The rate for one quarter");
+    await expect(moor.workings).toContainText("Periodic rate: divide the nominal rate");
     await expect(moor.workings.getByRole("listitem").last()).toContainText(
-      "After 3 years 4 months you receive 4,996.14.",
+      "After 3 years 4 months, you receive 4,996.14.",
     );
   });
 
@@ -91,30 +91,30 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
 });
 
 test("what several amounts are worth at a date", async ({ moor, page }) => {
-  await moor.startProblem("Several amounts, one date");
+  await moor.startProblem("Several amounts");
   await moor.type(moor.amount(0), "1,000");
   await moor.type(moor.when(0), "1 year");
   await moor.type(moor.amount(1), "2*605");
   await moor.type(moor.when(1), "2 years");
   await moor.type(moor.rate, "10");
   await moor.expectAnswer("1,909.09");
-  await expect(moor.answer).toContainText("Today the money in is worth");
-  await moor.type(page.getByRole("textbox", { name: "At which date it is worth that" }), "2 years");
+  await expect(moor.answer).toContainText("The present value is");
+  await moor.type(page.getByRole("textbox", { name: "Focal date" }), "2 years");
   await moor.expectAnswer("2,310.00");
-  await expect(page.getByText("2*605 is 1,210.00")).toBeVisible();
+  await expect(page.getByText("2*605 = 1,210.00")).toBeVisible();
 });
 
 test("a rate that changes part-way is drawn as two spells", async ({ moor, page }) => {
-  await moor.startProblem("What it grows to");
+  await moor.startProblem("A single amount");
   await moor.type(moor.amount(0), "20000");
   await moor.type(moor.when(1), "9");
   await moor.type(moor.rate, "3.6% compounded monthly");
   await page.getByRole("button", { name: "Add a line" }).click();
-  await page.getByRole("menuitem", { name: "A change of rate" }).click();
-  const second = page.getByRole("textbox", { name: "Rate after the change" });
+  await page.getByRole("menuitem", { name: "A rate change" }).click();
+  const second = page.getByRole("textbox", { name: "New rate" });
   await expect(second).toBeFocused();
   await second.pressSequentially("5.1% effective");
-  await moor.type(page.getByRole("textbox", { name: "When this rate begins" }), "4 years");
+  await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "4 years");
   await moor.expectAnswer("29,613.41");
   await expect(page.getByRole("region", { name: "Timeline" })).toContainText(
     "5.1\u00a0% a year, effective",
@@ -150,8 +150,8 @@ test("a goal that is reached twice has two dates", async ({ moor, page }) => {
   await moor.when(1).click();
   await moor.when(1).pressSequentially("?");
   await moor.type(moor.rate, "10");
-  await moor.type(page.getByRole("textbox", { name: "Rate after the change" }), "-10");
-  await moor.type(page.getByRole("textbox", { name: "When this rate begins" }), "3 years");
+  await moor.type(page.getByRole("textbox", { name: "New rate" }), "-10");
+  await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "3 years");
   await expect(moor.figure).toHaveText(["2 years", "3.9 years"]);
   await expect(moor.answer).toContainText(
     "2 answers balance this: the amount is reached more than once",

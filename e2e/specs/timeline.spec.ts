@@ -30,7 +30,7 @@ test("amounts, ends of payments and changes of rate are dragged, each in steps, 
 
   await test.step("the beginning of payments", async () => {
     await drag(page, post(page, "deposits:0"), 162);
-    await expect(page.getByRole("textbox", { name: "When the first period begins" })).toHaveValue(
+    await expect(page.getByRole("textbox", { name: "Start of the first period" })).toHaveValue(
       "6 months",
     );
   });
@@ -44,7 +44,7 @@ test("amounts, ends of payments and changes of rate are dragged, each in steps, 
   });
 
   await test.step("a change of rate", async () => {
-    const from = page.getByRole("textbox", { name: "When this rate begins" });
+    const from = page.getByRole("textbox", { name: "Start of this rate" });
     const before = await from.inputValue();
     await drag(page, page.locator("[data-part=rate-change]"), -120);
     await expect(from).not.toHaveValue(before);
@@ -58,7 +58,7 @@ test("the arrow keys move a time as dragging does", async ({ moor, page }) => {
   await expect(moor.howLong(0)).toHaveValue("41 payments");
   await page.keyboard.press("Shift+ArrowDown");
   await expect(moor.howLong(0)).toHaveValue("29 payments");
-  const begins = page.getByRole("textbox", { name: "When the first period begins" });
+  const begins = page.getByRole("textbox", { name: "Start of the first period" });
   await begins.focus();
   await page.keyboard.press("ArrowDown");
   await expect(begins).toHaveValue("today");
@@ -93,10 +93,10 @@ test("a date is moved along the axis, and everything is worth as much at any of 
   page,
 }) => {
   await moor.openProblem("Hive deposits");
-  const handle = page.getByRole("slider", { name: "Date at which all lines are compared" });
+  const handle = page.getByRole("slider", { name: "Focal date" });
   await handle.focus();
   const timeline = page.getByRole("region", { name: "Timeline" });
-  await expect(timeline).toContainText("Everything moved to one date: today");
+  await expect(timeline).toContainText("Value at this date: today");
   await page.keyboard.press("PageUp");
   await expect(handle).toHaveAttribute(
     "aria-valuetext",
@@ -110,14 +110,14 @@ test("a date is moved along the axis, and everything is worth as much at any of 
   await drag(page, handle, 324);
   await expect(handle).toHaveAttribute("aria-valuetext", /^after 1 year:/);
 
-  await page.getByRole("tab", { name: "At one date" }).click();
-  const shares = page.getByRole("region", { name: "Worth of each line" });
-  await expect(shares).toContainText("Worth after 1 year");
-  await page.getByRole("textbox", { name: "Everything moved to one date:" }).fill("3y 4m");
+  await page.getByRole("tab", { name: "Value at a date" }).click();
+  const shares = page.getByRole("region", { name: "Value of each line" });
+  await expect(shares).toContainText("Value after 1 year");
+  await page.getByRole("textbox", { name: "Focal date:" }).fill("3y 4m");
   await expect(shares.getByRole("row", { name: /^Fund/ })).toContainText("in5,895.62");
-  await expect(shares.getByRole("row", { name: /^Together/ })).toContainText("0.00");
-  await page.getByRole("textbox", { name: "Everything moved to one date:" }).fill("whenever");
-  await expect(page.getByRole("tabpanel")).toContainText("“whenever” is not understood here");
+  await expect(shares.getByRole("row", { name: /^Net value/ })).toContainText("0.00");
+  await page.getByRole("textbox", { name: "Focal date:" }).fill("whenever");
+  await expect(page.getByRole("tabpanel")).toContainText("Cannot read “whenever”");
 });
 
 test("the first year of a long story is looked at from near", async ({ moor, page }) => {
@@ -126,6 +126,6 @@ test("the first year of a long story is looked at from near", async ({ moor, pag
   await expect(posts).toHaveCount(4);
   await page.getByRole("button", { name: "First year" }).click();
   await expect(posts).toHaveCount(12);
-  await page.getByRole("button", { name: "Whole story" }).click();
+  await page.getByRole("button", { name: "Whole timeline" }).click();
   await expect(posts).toHaveCount(4);
 });

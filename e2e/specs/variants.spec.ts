@@ -19,25 +19,25 @@ test("a problem and its variants stand side by side, with what differs and what 
   page,
 }) => {
   await moor.openProblem("Hive deposits");
-  await page.getByRole("button", { name: "Keep it and vary" }).click();
+  await page.getByRole("button", { name: "Compare variants" }).click();
 
   await test.step("one thing changed by typing", async () => {
     await choose(page, "Change one thing", /^Deposits, amount$/);
     await expect(
-      page.getByRole("textbox", { name: "Deposits, amount, in the same" }),
+      page.getByRole("textbox", { name: "Deposits, amount, in no change" }),
     ).toBeFocused();
     await page.keyboard.type("175");
     await expect(row(page, "Answer")).toContainText("5,895.62");
     await expect(row(page, "Answer")).toContainText("7,369.52");
     await expect(row(page, "Difference")).toContainText("+1,473.90");
-    await expect(row(page, "in percent")).toContainText("+25 %");
+    await expect(row(page, "in percent")).toContainText("+25%");
   });
 
   await test.step("ready-made ones", async () => {
-    await choose(page, "Ready-made", /point more or less/);
+    await choose(page, "Ready-made", /percentage point/);
     await expect(row(page, "Answer")).toContainText("5,993.32");
     await expect(row(page, "Difference")).toContainText("−95.82");
-    await choose(page, "Ready-made", /other end/);
+    await choose(page, "Ready-made", /Annuity due/);
     await expect(row(page, "Answer")).toContainText("5,911.05");
   });
 
@@ -78,7 +78,7 @@ test("a problem and its variants stand side by side, with what differs and what 
 
 test("follow-up questions are answered for every variant", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
-  await moor.askFurther(/What is owed/, "2 years");
+  await moor.askFurther(/Balance after a time/, "2 years");
   await page.getByRole("tab", { name: "Variants" }).click();
   await choose(page, "Ready-made", /One to five years/);
   await expect(row(page, "Balance after 2 years").getByRole("cell")).toHaveText(
@@ -92,15 +92,17 @@ test("what cannot be read in one variant is told there, and the others stay", as
 }) => {
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "Variants" }).click();
-  await expect(page.getByRole("tabpanel")).toContainText("Keep this answer and change one thing");
+  await expect(page.getByRole("tabpanel")).toContainText("Change one input and compare");
   await choose(page, "Change one thing", /^Deposits, amount$/);
-  await expect(page.getByRole("textbox", { name: "Deposits, amount, in the same" })).toBeFocused();
+  await expect(page.getByRole("textbox", { name: "Deposits, amount, in no change" })).toBeFocused();
   await page.keyboard.type("a lot");
-  await expect(row(page, "Answer")).toContainText("One field is not understood yet");
+  await expect(row(page, "Answer")).toContainText("One field cannot be read yet");
   await expect(row(page, "Answer")).toContainText("5,895.62");
   // The unknown is the problem's own: it cannot be moved from here.
   await moor.type(page.getByRole("textbox", { name: /^Deposits, amount, in/ }), "9?0");
   await expect(page.getByRole("textbox", { name: /^Deposits, amount, in/ })).toHaveValue("90");
-  await page.getByRole("button", { name: "Have it alike everywhere: Deposits, amount" }).click();
+  await page
+    .getByRole("button", { name: "Use this value in all variants: Deposits, amount" })
+    .click();
   await expect(row(page, "Difference")).toContainText("0.00");
 });

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { expect, test } from "../support/fixtures";
 
-const chart = (page: Page) => page.getByRole("img", { name: /^The answer against/ });
+const chart = (page: Page) => page.getByRole("img", { name: /^Answer by/ });
 const slider = (page: Page) => page.getByRole("tabpanel").getByRole("slider");
 
 test("the answer is drawn against a figure, the slider tells any of them, and it can be kept", async ({
@@ -16,7 +16,7 @@ test("the answer is drawn against a figure, the slider tells any of them, and it
   );
   await expect(chart(page)).toContainText("now");
 
-  await page.getByLabel("The first figure to vary").selectOption("Deposits, amount");
+  await page.getByLabel("The first input to vary").selectOption("Deposits, amount");
   await expect(chart(page)).toHaveAccessibleName(/against Deposits, amount/);
   await page.getByLabel("From, first range").fill("100");
   await page.getByLabel("To, first range").fill("200");
@@ -27,10 +27,10 @@ test("the answer is drawn against a figure, the slider tells any of them, and it
   await page.keyboard.press("End");
   await expect(page.getByRole("tabpanel").getByRole("status")).toHaveText("8,422.31");
 
-  await page.getByRole("button", { name: "Keep it as a variant" }).click();
+  await page.getByRole("button", { name: "Save as a variant" }).click();
   await expect(page.getByRole("region", { name: "Comparison" })).toContainText("8,422.31");
   await page.getByRole("tab", { name: "What if" }).click();
-  await page.getByRole("button", { name: "Put 200 into the problem" }).click();
+  await page.getByRole("button", { name: "Use 200 in the problem" }).click();
   await moor.expectAnswer("8,422.31");
 });
 
@@ -40,21 +40,21 @@ test("two figures make a table, with the problem as it is in the middle of it", 
 }) => {
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "What if" }).click();
-  await page.getByRole("button", { name: "and a second figure" }).click();
-  await page.getByLabel("The second figure to vary").selectOption("Deposits, how long");
-  const pairs = page.getByRole("region", { name: "Answers for pairs" });
+  await page.getByRole("button", { name: "and a second input" }).click();
+  await page.getByLabel("The second input to vary").selectOption("Deposits, how long");
+  const pairs = page.getByRole("region", { name: "Answers for two inputs" });
   await expect(pairs.getByRole("cell", { name: "5,895.62 (now)" })).toBeVisible();
   await expect(pairs.getByRole("row")).toHaveCount(10);
 
   const [download] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("button", { name: "Save them as CSV" }).click(),
+    page.getByRole("button", { name: "Save as CSV" }).click(),
   ]);
   const lines = readFileSync(await download.path(), "utf8").split("\r\n");
-  expect(lines[0]).toMatch(/^"Deposits, how long \\ Rate","1",.*"3\.15"/);
+  expect(lines[0]).toMatch(/^"Deposits, number of payments \\ Rate","1",.*"3\.15"/);
   expect(lines.find((line) => line.startsWith("40,"))).toMatch(/,5895\.61\d+,/);
 
-  await page.getByRole("button", { name: "Copy the figures" }).click();
+  await page.getByRole("button", { name: "Copy the values" }).click();
   await expect(page.getByText("Copied")).toBeVisible();
   expect(await page.evaluate(() => navigator.clipboard.readText())).toContain("\t");
 
@@ -71,11 +71,11 @@ test("a range that cannot be is told, and a problem without an answer says what 
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "What if" }).click();
   await page.getByLabel("From, first range").fill("9%");
-  await expect(page.getByRole("tabpanel")).toContainText("from a smaller figure to a larger one");
+  await expect(page.getByRole("tabpanel")).toContainText("from a smaller to a larger number");
   await page.getByLabel("From, first range").fill("soon");
   await expect(page.getByLabel("From, first range")).toHaveAttribute("aria-invalid", "true");
   await expect(chart(page)).toBeVisible();
   await moor.type(moor.amount(0), "");
   await moor.amount(0).press("Backspace");
-  await expect(page.getByRole("tabpanel")).toContainText("Once the problem has an answer");
+  await expect(page.getByRole("tabpanel")).toContainText("When the problem has an answer");
 });

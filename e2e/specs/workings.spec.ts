@@ -8,9 +8,9 @@ test.describe("the workings of a loan with a residual", () => {
 
   test("go from what is given to the answer, each step with its own numbers", async ({ moor }) => {
     const steps = moor.workings.getByRole("listitem");
-    await expect(steps.first()).toContainText("What is known, and what is asked.");
-    await expect(steps.nth(1)).toContainText("Everything valued today");
-    await expect(steps.last()).toContainText("Each time you pay 808.75 monthly.");
+    await expect(steps.first()).toContainText("Write down what is given and what to find.");
+    await expect(steps.nth(1)).toContainText("Focal date: today.");
+    await expect(steps.last()).toContainText("You pay 808.75 at the end of each month.");
     await expect(moor.workings).toContainText("50.6225244969");
   });
 
@@ -19,18 +19,16 @@ test.describe("the workings of a loan with a residual", () => {
     page,
   }) => {
     const count = await moor.workings.getByRole("listitem").count();
-    await page.getByLabel("How much is shown").selectOption("the short form");
+    await page.getByLabel("Level of detail").selectOption("the short form");
     await expect.poll(() => moor.workings.getByRole("listitem").count()).toBeLessThan(count);
-    await page.getByLabel("How factors are written").selectOption("annuity symbols");
+    await page.getByLabel("Notation of factors").selectOption("annuity symbols");
     await expect(
       moor.workings.locator("annotation").filter({ hasText: "overline" }).first(),
     ).toBeAttached();
-    await page
-      .getByLabel("How intermediate values are rounded")
-      .selectOption("factors to 4 decimals");
-    await expect(moor.workings).toContainText("Rounded on the way, as the course asks");
+    await page.getByLabel("Rounding of intermediate values").selectOption("factors to 4 decimals");
+    await expect(moor.workings).toContainText("With intermediate values rounded");
     await page.reload();
-    await expect(moor.workings).toContainText("Rounded on the way, as the course asks");
+    await expect(moor.workings).toContainText("With intermediate values rounded");
   });
 
   test("a number leads to where it comes from, by pointing and by keyboard", async ({
@@ -75,13 +73,13 @@ test("further questions have their workings below, which go on from the answer",
   page,
 }) => {
   await moor.openProblem("The delivery van");
-  await moor.askFurther(/What is owed/, "2 years");
-  await moor.askFurther(/interest in a year/, "years 1 to 2");
+  await moor.askFurther(/Balance after a time/, "2 years");
+  await moor.askFurther(/Interest over/, "years 1 to 2");
   const { workings } = moor;
   await expect(workings.getByRole("heading", { name: "Balance after 2 years" })).toBeVisible();
   // Worked apart: 52,000 · 1.00575²⁴ less the payments grown to then.
   await expect(workings).toContainText("Balance after 2 years: 38,921.93.");
-  await expect(workings).toContainText("The balance 2 years from today was found above.");
+  await expect(workings).toContainText("The balance 2 years from today: see above.");
   await expect(workings).toContainText("Interest in years 1 to 2: 6,331.87.");
   // The payment that was found leads back to the step that found it.
   await page.getByRole("button", { name: /^Step 15: where its numbers come from/ }).click();
@@ -96,7 +94,9 @@ test("every demo problem has its workings", async ({ moor, page }) => {
   expect(titles.length).toBeGreaterThan(15);
   for (const title of titles) {
     await page.getByRole("link", { name: title }).first().click();
-    await expect(moor.workings.getByRole("listitem").first()).toContainText("What is known");
+    await expect(moor.workings.getByRole("listitem").first()).toContainText(
+      "Write down what is given",
+    );
     await expect(moor.workings.locator(".katex-error")).toHaveCount(0);
     await moor.returnToNotebook();
   }
@@ -105,7 +105,9 @@ test("every demo problem has its workings", async ({ moor, page }) => {
 test("a mistake in a line takes the workings away and gives them back", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await moor.type(moor.amount(0), "nonsense");
-  await expect(moor.workings).toContainText("The workings appear here once");
+  await expect(moor.workings).toContainText("When the problem has an answer");
   await page.keyboard.press("Control+z");
-  await expect(moor.workings.getByRole("listitem").first()).toContainText("What is known");
+  await expect(moor.workings.getByRole("listitem").first()).toContainText(
+    "Write down what is given",
+  );
 });

@@ -49,7 +49,7 @@ export class Moor {
   }
 
   howLong(index: number): Locator {
-    return this.page.getByRole("textbox", { name: /^How long it goes on/ }).nth(index);
+    return this.page.getByRole("textbox", { name: /^Number of payments or time/ }).nth(index);
   }
 
   when(index: number): Locator {
@@ -74,7 +74,7 @@ export class Moor {
 
   /** Adds a follow-up question from the list, and types when it is asked for. */
   async askFurther(question: RegExp, when?: string): Promise<void> {
-    await this.page.getByRole("button", { name: "Ask further" }).click();
+    await this.page.getByRole("button", { name: "Ask a follow-up" }).click();
     await this.page.getByRole("menuitem", { name: question }).click();
     if (when === undefined) return;
     await expect(this.answer.locator("input:focus")).toBeVisible();
@@ -82,7 +82,7 @@ export class Moor {
   }
 
   async addSum(text: string): Promise<void> {
-    await this.page.getByRole("button", { name: "Add a side sum" }).click();
+    await this.page.getByRole("button", { name: "Add a calculation" }).click();
     await expect(this.answer.locator("input:focus")).toBeVisible();
     await this.page.keyboard.type(text);
   }
