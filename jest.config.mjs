@@ -29,6 +29,7 @@ export default {
     project("core"),
     project("contract"),
     project("demo"),
+    project("scripts"),
     project("server", { globalSetup: "<rootDir>/test/database.ts" }),
     project("web", {
       testEnvironment: "jsdom",

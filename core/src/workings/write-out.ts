@@ -96,7 +96,7 @@ function withGap(
   after: number,
 ): (readonly string[])[] {
   if (leftOut === 0) return [...rows];
-  return [...rows.slice(0, after), [`… ${leftOut} more …`], ...rows.slice(after)];
+  return [...rows.slice(0, after), [`… ${leftOut} more`], ...rows.slice(after)];
 }
 
 /** Columns set below one another by spaces. */

@@ -42,7 +42,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
     )
     .join(" ")}`;
   return (
-    <CurvesFigure caption="Running total" keys={KEYS} words={words}>
+    <CurvesFigure caption="Cumulative cash flow" keys={KEYS} words={words}>
       {(width) => (
         <LineChart
           width={width}
