@@ -103,12 +103,12 @@ test.describe("the form of the answer", () => {
     page,
   }) => {
     await moor.openProblem("A honey extractor on credit");
-    await expect(moor.answer).toContainText("you pay");
+    await expect(moor.answer).toContainText("You pay");
     const before = (await moor.figure.first().textContent()) ?? "";
     await page.getByRole("button", { name: "Number format" }).click();
     await page.getByLabel("Money out", { exact: true }).selectOption("minus");
     await page.keyboard.press("Escape");
     await moor.expectAnswer(`−${before}`);
-    await expect(moor.answer).not.toContainText("you pay");
+    await expect(moor.answer).not.toContainText("You pay");
   });
 });

@@ -19,10 +19,10 @@ test.describe("a project is judged", () => {
   test("by every measure, each with a sentence and its workings", async ({ page }) => {
     await expect(measure(page, "Net present value")).toContainText("1,566.85");
     await expect(measure(page, "Internal rate of return")).toContainText("9.1883%");
-    await expect(measure(page, "Modified rate of return")).toContainText(
-      "If what comes in earns 5%",
+    await expect(measure(page, "Modified internal rate of return")).toContainText(
+      "With inflows reinvested at 5%",
     );
-    await expect(measure(page, "Payback")).toContainText("3.7857 years");
+    await expect(measure(page, "Payback period")).toContainText("3.7857 years");
     await expect(measure(page, "Profitability index")).toContainText("1.0326");
     await page.getByRole("button", { name: "Net present value", exact: true }).click();
     const workings = page.getByRole("list", { name: "Workings: net present value" });
@@ -103,7 +103,7 @@ test.describe("a project is judged", () => {
     await amountsOf(page).fill("48,000; 9,000");
     await expect(measure(page, "Internal rate of return")).toContainText("Money only comes in");
     await amountsOf(page).fill("out 48,000;");
-    await expect(measure(page, "Equivalent annual amount")).toContainText(
+    await expect(measure(page, "Equivalent annual annuity")).toContainText(
       "a life longer than zero",
     );
     await amountsOf(page).fill(

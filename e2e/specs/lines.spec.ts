@@ -139,7 +139,7 @@ test("a column from a spreadsheet is pasted whole; what is no amount in it is to
   await moor.type(moor.rate, "0");
   await expect(page.getByText("Cannot read amount 1, “Cash flow”.")).toBeVisible();
   await amounts.fill("-1,000\n$400\n(50)\n");
-  await moor.expectAnswer("650.00");
+  await moor.expectAnswer("−650.00");
   await expect(moor.answer).toContainText("The net present value is");
   await expect(page.getByText("3 amounts · 1,050.00 out · 400.00 in")).toBeVisible();
 });

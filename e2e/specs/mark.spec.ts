@@ -51,9 +51,7 @@ test("what nothing explains asks for a value on the way, and places it", async (
 
 test("what is no number says so and stays as it is", async ({ moor, page }) => {
   await moor.type(got(moor), "about forty");
-  await expect(page.getByRole("tabpanel")).toContainText(
-    "“about forty” is not understood as a number.",
-  );
+  await expect(page.getByRole("tabpanel")).toContainText("“about forty” is not a number.");
   await expect(got(moor)).toHaveValue("about forty");
 });
 

@@ -34,12 +34,12 @@ test("a line is split and joined again, and the answer stays", async ({ moor, pa
     await page.getByRole("button", { name: button }).click();
     await page.getByRole("menuitem", { name: item }).click();
   };
-  await menu(/^More for: Repeated money out, Deposits/, "Split it");
+  await menu(/^More for: Repeated money out, Deposits/, "Split");
   await expect(moor.howLong(0)).toHaveValue("20 payments");
   await expect(page.getByRole("textbox", { name: "Start of the first period" }).nth(1)).toHaveValue(
     "when deposits end",
   );
-  await menu(/^More for: Repeated money out, Deposits/, "Join it with the next line");
+  await menu(/^More for: Repeated money out, Deposits/, "Merge with the next line");
   await expect(moor.howLong(0)).toHaveValue("40 payments");
   await moor.expectAnswer("5,895.62");
 });

@@ -22,7 +22,7 @@ test("a problem and its variants stand side by side, with what differs and what 
   await page.getByRole("button", { name: "Compare variants" }).click();
 
   await test.step("one thing changed by typing", async () => {
-    await choose(page, "Change one thing", /^Deposits, amount$/);
+    await choose(page, "Change an input", /^Deposits, amount$/);
     await expect(
       page.getByRole("textbox", { name: "Deposits, amount, in no change" }),
     ).toBeFocused();
@@ -30,14 +30,14 @@ test("a problem and its variants stand side by side, with what differs and what 
     await expect(row(page, "Answer")).toContainText("5,895.62");
     await expect(row(page, "Answer")).toContainText("7,369.52");
     await expect(row(page, "Difference")).toContainText("+1,473.90");
-    await expect(row(page, "in percent")).toContainText("+25%");
+    await expect(row(page, "as a percentage")).toContainText("+25%");
   });
 
   await test.step("ready-made ones", async () => {
-    await choose(page, "Ready-made", /percentage point/);
+    await choose(page, "Suggested changes", /percentage point/);
     await expect(row(page, "Answer")).toContainText("5,993.32");
     await expect(row(page, "Difference")).toContainText("−95.82");
-    await choose(page, "Ready-made", /Annuity due/);
+    await choose(page, "Suggested changes", /Annuity due/);
     await expect(row(page, "Answer")).toContainText("5,911.05");
   });
 
@@ -55,12 +55,12 @@ test("a problem and its variants stand side by side, with what differs and what 
       .nth(3)
       .dragTo(table(page).getByRole("columnheader").nth(1));
     await expect.poll(() => names(page)).toEqual(["start", "175", "4.15%", "2.15%"]);
-    await choose(page, "More for: Paid at the start", /to the right/);
+    await choose(page, "More for: Annuity due", /Move right/);
     await expect.poll(() => names(page)).toEqual(["175", "start", "4.15%", "2.15%"]);
   });
 
   await test.step("one made the problem itself, the old one in its place", async () => {
-    await choose(page, "More for: 175", /Make it the problem itself/);
+    await choose(page, "More for: 175", /Use as the problem/);
     await moor.expectAnswer("7,369.52");
     await expect(moor.amount(0)).toHaveValue("175");
     await expect(row(page, "Answer")).toContainText("5,895.62");
@@ -71,7 +71,7 @@ test("a problem and its variants stand side by side, with what differs and what 
     await moor.expectSaved();
     await page.reload();
     await expect(row(page, "Answer")).toContainText("5,993.32");
-    await choose(page, "More for: 140", /^Remove it$/);
+    await choose(page, "More for: 140", /^Remove$/);
     await expect(row(page, "Answer")).not.toContainText("5,895.62");
   });
 });
@@ -80,7 +80,7 @@ test("follow-up questions are answered for every variant", async ({ moor, page }
   await moor.openProblem("Hive deposits");
   await moor.askFurther(/Balance after a time/, "2 years");
   await page.getByRole("tab", { name: "Variants" }).click();
-  await choose(page, "Ready-made", /One to five years/);
+  await choose(page, "Suggested changes", /years longer/);
   await expect(row(page, "Balance after 2 years").getByRole("cell")).toHaveText(
     Array<string>(6).fill("3,463.13"),
   );
@@ -93,7 +93,7 @@ test("what cannot be read in one variant is told there, and the others stay", as
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "Variants" }).click();
   await expect(page.getByRole("tabpanel")).toContainText("Change one input and compare");
-  await choose(page, "Change one thing", /^Deposits, amount$/);
+  await choose(page, "Change an input", /^Deposits, amount$/);
   await expect(page.getByRole("textbox", { name: "Deposits, amount, in no change" })).toBeFocused();
   await page.keyboard.type("a lot");
   await expect(row(page, "Answer")).toContainText("One field cannot be read yet");

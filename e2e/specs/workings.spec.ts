@@ -19,7 +19,7 @@ test.describe("the workings of a loan with a residual", () => {
     page,
   }) => {
     const count = await moor.workings.getByRole("listitem").count();
-    await page.getByLabel("Level of detail").selectOption("the short form");
+    await page.getByLabel("Level of detail").selectOption("short");
     await expect.poll(() => moor.workings.getByRole("listitem").count()).toBeLessThan(count);
     await page.getByLabel("Notation of factors").selectOption("annuity symbols");
     await expect(

@@ -60,7 +60,12 @@ export function RestatedCard() {
       )}
       {all?.ok === true && rate !== null && (
         <>
-          <div className={styles.scroll} role="region" aria-label="Equivalent rates" tabIndex={0}>
+          <div
+            className={styles.scroll}
+            role="region"
+            aria-label="Rates by compounding"
+            tabIndex={0}
+          >
             <table className="figures">
               <thead>
                 <tr>

@@ -3,6 +3,7 @@ import {
   writeFigure,
   writeMoney,
   writeRate,
+  eachPeriod,
   frequencyWords,
   type AnswerFormat,
 } from "@kestrelmoor/core";
@@ -137,7 +138,7 @@ export const StreamLine = memo(function StreamLine({
           <button
             type="button"
             className={styles.direction}
-            aria-label={`Paid at the ${line.timing} of each ${noun}. Change it to the ${other}.`}
+            aria-label={`${line.timing === "end" ? "Ordinary annuity" : "Annuity due"}: paid at the ${line.timing} of ${eachPeriod(noun)}. Switch to the ${other} (${other === "end" ? "ordinary annuity" : "annuity due"}).`}
             onClick={() =>
               change(
                 edit((stream) => {

@@ -16,17 +16,17 @@ interface BalanceChartProps {
 
 const HEIGHT = 220;
 
-/** What is owed, or saved, over time. */
+/** The balance over time. */
 export function BalanceChart({ life, format, here }: BalanceChartProps) {
   const [place, width] = useElementWidth();
-  const { rows, kind, largest } = life;
+  const { rows, largest } = life;
   const last = rows.at(-1)?.time ?? 0;
   return (
     <div
       ref={place}
       className={styles.chart}
       role="img"
-      aria-label={`What is ${kind} over ${yearsInWords(last, format)}: highest ${writeMoney(largest, format)}, closing at zero.`}
+      aria-label={`Balance over ${yearsInWords(last, format)}: highest ${writeMoney(largest, format)}, closing at zero.`}
     >
       {width > 0 && (
         <AreaChart
