@@ -9,7 +9,7 @@ const ADVERBS: readonly (readonly [pattern: string, every: string])[] = [
   ["quarterly|(?:four|4) times (?:a|per) year", "P3M"],
   ["twice (?:a|per) month|semi-?\\s?monthly", "P0.5M"],
   ["(?:once a |once per )month|monthly|(?:twelve|12) times (?:a|per) year", "P1M"],
-  ["fortnightly|26 times (?:a|per) year", "P2W"],
+  ["fortnightly|bi-?\\s?weekly|26 times (?:a|per) year", "P2W"],
   ["(?:once a |once per )week|weekly|52 times (?:a|per) year", "P1W"],
   ["(?:once a |once per )day|daily|365 times (?:a|per) year", "P1D"],
 ];

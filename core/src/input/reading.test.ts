@@ -152,6 +152,8 @@ describe("rates", () => {
     ["2% effective per quarter", 2, periodic("P3M")],
     ["1.8% a quarter compounded quarterly", 1.8, periodic("P3M")],
     ["7.2% a year compounded fortnightly", 7.2, nominal("P2W")],
+    ["7.2% compounded bi-weekly", 7.2, nominal("P2W")],
+    ["7.2% compounded biweekly", 7.2, nominal("P2W")],
     ["6% compounded monthly", 6, nominal("P1M")],
     ["6%, compounded monthly", 6, nominal("P1M")],
     ["6% interest compounded every two months", 6, nominal("P2M")],

@@ -22,7 +22,7 @@ const duration = z
 
 export const periodSchema = duration
   .refine((text) => lengthOf(text) > 0)
-  .meta(expected("an ISO 8601 duration longer than nothing, such as P1M"));
+  .meta(expected("an ISO 8601 duration longer than zero, such as P1M"));
 
 function lengthOf(text: string): number {
   const parsed = parseDuration(text);
@@ -130,7 +130,7 @@ const list = z.strictObject({
   labels: z
     .array(label)
     .max(LIMITS.listAmounts)
-    .meta(expected("what each amount is for, in their order; empty where nothing is said"))
+    .meta(expected("a label for each amount, in order; may be empty"))
     .optional(),
 });
 

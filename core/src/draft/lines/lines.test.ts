@@ -94,6 +94,7 @@ describe("how long payments go on", () => {
     ["monthly", "P1M"],
     ["Quarter", "P3M"],
     ["2 weeks", "P2W"],
+    ["biweekly", "P2W"],
     ["half-year", "P6M"],
     ["18 months", "P18M"],
     ["10 days", "P10D"],
