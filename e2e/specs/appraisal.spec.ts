@@ -109,7 +109,7 @@ test.describe("a project is judged", () => {
     await amountsOf(page).fill(
       Array.from({ length: 51 }, (_, index) => (index % 2 === 0 ? "out 100" : "103")).join("; "),
     );
-    await expect(measure(page, "Net present value")).toContainText(/worth [\d.,]+ (more|less)/);
+    await expect(measure(page, "Net present value")).toContainText(/(adds|loses) value of [\d.,]+/);
   });
 });
 

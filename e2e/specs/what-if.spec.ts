@@ -17,7 +17,7 @@ test("the answer is drawn against a figure, the slider tells any of them, and it
   await expect(chart(page)).toContainText("now");
 
   await page.getByLabel("The first input to vary").selectOption("Deposits, amount");
-  await expect(chart(page)).toHaveAccessibleName(/against Deposits, amount/);
+  await expect(chart(page)).toHaveAccessibleName(/by Deposits, amount/);
   await page.getByLabel("From, first range").fill("100");
   await page.getByLabel("To, first range").fill("200");
   await slider(page).focus();

@@ -72,7 +72,7 @@ export function FlowsTable({ subject, flows, firstDate }: FlowsTableProps) {
         ref={frame}
         className={styles.frame}
         role="region"
-        aria-label="Cash flows by date"
+        aria-label="Table of cash flows"
         tabIndex={0}
       >
         <table className={styles.table} aria-rowcount={rows.length + 1}>
