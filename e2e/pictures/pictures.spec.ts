@@ -156,7 +156,7 @@ test("compare-loans", async ({ moor, page }) => {
       await page.getByRole("textbox", { name: `${fact}, Offer ${number}` }).fill(text);
     }
   };
-  await offer(1, { Rate: "6.2%", "Fee at the start": "700" });
+  await offer(1, { Rate: "6.2%", "Upfront fee": "700" });
   await offer(2, { Rate: "6.6% effective", Term: "4 years" });
   await page.getByRole("textbox", { name: "Time until payoff" }).fill("2 years");
   await expect(page.getByText("cheapest", { exact: true })).toBeVisible();
@@ -186,8 +186,10 @@ test("hand-in", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Hand in" }).click();
   await page.getByRole("textbox", { name: "By" }).fill("Isla Thwaite");
-  await page.getByRole("textbox", { name: ", for", exact: true }).fill("Finance 1");
-  await page.getByRole("article", { name: "Hand-in sheet" }).locator("math").nth(14).waitFor({
+  await page.getByRole("textbox", { name: "for", exact: true }).fill("Finance 1");
+  const sheet = page.getByRole("article", { name: "Hand-in sheet" });
+  await expect(sheet).toContainText("Isla Thwaite · Finance 1");
+  await sheet.locator("math").nth(14).waitFor({
     state: "attached",
   });
   await page.evaluate(() => document.fonts.ready);

@@ -28,7 +28,7 @@ test("a sheet has everything that earns marks, and remembers who hands it in", a
   await moor.openProblem("The delivery van");
   const sheet = await openSheet(page);
   await moor.type(page.getByRole("textbox", { name: "By" }), "Isla Thwaite");
-  await moor.type(page.getByRole("textbox", { name: ", for", exact: true }), "Finance 1");
+  await moor.type(page.getByRole("textbox", { name: "for", exact: true }), "Finance 1");
   await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
   for (const part of ["Question", "Timeline", "Given", "Workings", "Answer"]) {
     await expect(sheet.getByRole("heading", { name: part, exact: true })).toBeVisible();

@@ -45,8 +45,7 @@ export function RestatedCard() {
           hint="7.2% a year compounded monthly"
           reading={reading}
           onType={(text) => change("restated", { rate: text })}
-        />
-        .{" "}
+        />{" "}
         {rate !== null && (
           <span className={styles.quiet}>
             = {writeRate(rate.percent, format)} {quotationWords(rate)}.

@@ -22,9 +22,9 @@ export function HandInTools({ content }: { readonly content: SheetContent }) {
   return (
     <>
       <p className={styles.sentence}>
-        <AuthorField part="name" words="By" placeholder="your name" />{" "}
-        <AuthorField part="course" words=", for" placeholder="the course" />{" "}
-        <WorkingsChoices verb=", showing" />
+        <AuthorField part="name" words="By" placeholder="your name" />,{" "}
+        <AuthorField part="course" words="for" placeholder="the course" />,{" "}
+        <WorkingsChoices verb="showing" />
       </p>
       <div className={styles.tools}>
         <Button type="primary" onClick={() => print()}>

@@ -55,7 +55,7 @@ export function ProjectLine({ project, index, reading }: ProjectLineProps) {
             onType={write("every")}
             onLeave={leave}
           />{" "}
-          from today on:
+          , starting today:
         </span>
       )}
       <span className={styles.amounts}>

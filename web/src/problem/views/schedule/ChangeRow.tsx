@@ -120,14 +120,15 @@ function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
       return (
         <>
           Upfront fee of <Typed {...part} field="amount" name="Fee" hint="250" />
+          {!isSaving && ", "}
           {!isSaving && (
             <Chosen
               id={line.id}
               label="How the fee is paid"
               value={line.paid}
               options={[
-                ["at-once", ", paid separately"],
-                ["added", ", added to the loan"],
+                ["at-once", "paid separately"],
+                ["added", "added to the loan"],
               ]}
               choice={(paid) => ({ paid })}
             />
