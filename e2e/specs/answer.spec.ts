@@ -64,6 +64,26 @@ test.describe("side sums", () => {
 });
 
 test.describe("the form of the answer", () => {
+  test("holds for every number that is not typed, in every view", async ({ moor, page }) => {
+    await moor.openProblem("A honey extractor on credit");
+    await page.getByRole("button", { name: "Number format" }).click();
+    const dialog = page.getByRole("dialog", { name: "Number format" });
+    await dialog.getByLabel("Thousands and decimal marks").selectOption("point-comma");
+    await dialog.getByRole("button", { name: "Close" }).click();
+    await moor.expectAnswer("1.189,69");
+    await expect(moor.answer.getByRole("status")).toContainText("1.189,69");
+    const timeline = page.getByRole("region", { name: "Timeline" });
+    const lines = page.getByRole("region", { name: "Lines" });
+    for (const name of ["Workings", "Proof", "Schedule", "Using tables", "Value at a date"]) {
+      await page.getByRole("tab", { name, exact: true }).click();
+      const view = page.getByRole("tabpanel");
+      await expect(view).toContainText(/\d\.\d{3},\d/);
+      for (const part of [timeline, lines, moor.answer, view]) {
+        expect(await part.innerText()).not.toMatch(/\d,\d{3}\.\d|\d\.\d+\s?%/);
+      }
+    }
+  });
+
   test("holds for the problem, for what is copied, and for all others when it is made the usual one", async ({
     moor,
     page,

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { expect, test } from "@jest/globals";
 import { proseIn } from "./prose-in.mjs";
 
-const ROOT = join(__dirname, "../..");
+const ROOT = process.cwd();
 
 /** Terms that the glossary replaced, and what to write instead. */
 const REPLACED = [

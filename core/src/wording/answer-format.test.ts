@@ -3,13 +3,14 @@ import fc from "fast-check";
 import {
   answerFormatSchema,
   USUAL_FORMAT,
+  withMarks,
   writeDirected,
   writeFigure,
   writeMoney,
   writeRate,
   type AnswerFormat,
 } from "./answer-format";
-import { formatMoney, formatPercent } from "./format-number";
+import { formatMoney } from "./format-number";
 
 const format = (parts: Partial<AnswerFormat>): AnswerFormat => ({ ...USUAL_FORMAT, ...parts });
 
@@ -41,6 +42,7 @@ describe("an answer in the form that is wanted", () => {
     [3.14159265, { rateDecimals: 2 }, "3.14%"],
     [3.14159265, { rateDecimals: 2, rate: "decimal" }, "0.0314"],
     [-2, {}, "−2%"],
+    [7.4, { marks: "point-comma" }, "7,4\u00a0%"],
     [1e-9, {}, "1\u00a0×\u00a010⁻⁹%"],
   ])("%p as a rate with %j is %p", (percent, parts, text) => {
     expect(writeRate(percent, format(parts)).replaceAll(" ", "\u00a0")).toBe(
@@ -54,11 +56,14 @@ describe("an answer in the form that is wanted", () => {
     expect(writeDirected(140, "in", format({ moneyOut: "minus" }))).toBe("140.00");
   });
 
-  test("the usual form is that of the rest of the page", () => {
+  test("the canonical form that formulas keep has the marks of any format", () => {
     fc.assert(
-      fc.property(fc.double({ min: -1e12, max: 1e12, noNaN: true }), (value) => {
-        expect(writeMoney(value, USUAL_FORMAT)).toBe(formatMoney(value));
-        expect(writeRate(value, USUAL_FORMAT)).toBe(formatPercent(value));
+      fc.property(fc.double({ min: 0, max: 1e12, noNaN: true }), (value) => {
+        for (const marks of ["comma-point", "space-comma", "plain-point"] as const) {
+          expect(withMarks(formatMoney(value), format({ marks }))).toBe(
+            writeMoney(value, format({ marks })),
+          );
+        }
       }),
     );
   });

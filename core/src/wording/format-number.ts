@@ -20,11 +20,6 @@ export function formatMoney(amount: number, decimals = 2): string {
   return withTrueMinus(groupThousands(roundDecimal(amount, decimals)));
 }
 
-/** Money as digits and a decimal point only: `5895.62`. */
-export function formatMoneyPlain(amount: number, decimals = 2): string {
-  return roundDecimal(amount, decimals);
-}
-
 /** A number with at most some decimals and no trailing zeros: `3.15`, `1,200`. */
 export function formatFigure(value: number, mostDecimals = 4): string {
   const rounded = roundDecimal(value, mostDecimals);
@@ -51,13 +46,6 @@ function superscript(power: number): string {
     (digit) => SUPERSCRIPTS[Number(digit)] ?? "",
   );
   return power < 0 ? `⁻${digits}` : digits;
-}
-
-/** A rate as a percentage: `3.15%`. A rate that is not zero is never shown as zero. */
-export function formatPercent(percent: number, mostDecimals = 4): string {
-  const text = formatFigure(percent, mostDecimals);
-  const vanished = percent !== 0 && /^[−]?0$/.test(text);
-  return `${vanished ? formatSignificant(percent, 4) : text}%`;
 }
 
 /** Every digit of a double, grouped, in plain decimal form, so that typing it back loses no digit. */

@@ -1,17 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import {
-  formatExact,
-  formatFigure,
-  formatMoney,
-  formatPercent,
-  formatSignificant,
-} from "./format-number";
+import { formatExact, formatFigure, formatMoney, formatSignificant } from "./format-number";
 import { durationWords, formatYearsMonthsDays } from "./format-time";
 import { quotationWords } from "./quotation-words";
 import { ISSUE_CODES, sentenceOf } from "./sentences";
 import type { Issue } from "../issues/issue";
-import { USUAL_FORMAT } from "./answer-format";
+import { USUAL_FORMAT, writePercent } from "./answer-format";
 
 describe("sentences", () => {
   /** Facts of every kind that a sentence may ask for. */
@@ -79,8 +73,8 @@ describe("numbers", () => {
     [formatSignificant(0), "0"],
     [formatSignificant(1.5e-9, 3), "1.5 × 10⁻⁹"],
     [formatSignificant(123456.789, 8), "123,456.79"],
-    [formatPercent(5), "5%"],
-    [formatPercent(1e-7), "1 × 10⁻⁷%"],
+    [writePercent(5, USUAL_FORMAT), "5%"],
+    [writePercent(1e-7, USUAL_FORMAT), "1 × 10⁻⁷%"],
     [formatExact(4996.138579987), "4,996.138579987"],
   ])("%s", (text, wanted) => {
     expect(text).toBe(wanted);

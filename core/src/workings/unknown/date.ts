@@ -98,12 +98,9 @@ function byLogarithms(composition: Composition): Step[] | null {
     start === 0 ? years : plus(yearsExpression(start), years),
   );
   const isPlain = total.expression?.op === "quantity";
-  const what =
-    settled.flows[index]?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
-  const goalName =
-    settled.flows[index]?.kind === "single" && settled.flows[index] !== undefined
-      ? flowName(composition.problem, settled.flows[index], sheet.format)
-      : what;
+  const due = settled.flows[index];
+  const what = due?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
+  const goalName = due?.kind === "single" ? flowName(composition.problem, due, sheet.format) : what;
   return [
     balanceInWords(composition, date, STEP_WORDS.focalDate.unknownDate),
     ...rest.steps,

@@ -30,7 +30,7 @@ export function Timeline() {
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const [isZoomed, setZoomed] = useState(false);
   const [focal, setFocal] = useFocalDate();
-  const sketch = useMemo(() => sketchOf(draft, outcome, format), [draft, outcome]);
+  const sketch = useMemo(() => sketchOf(draft, outcome, format), [draft, outcome, format]);
   const whole = spanOf(sketch);
   const isFirstYear = isZoomed && hasLaterYears(whole);
   const ends = { left: 64, right: width - 56 };

@@ -54,7 +54,7 @@ function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
   const lines = useChangeLines(problem, solution, flow);
   const found = useMemo(
     () => changedAccounts(problem, flow, rounding, changesOn(lines), format),
-    [problem, flow, rounding, lines],
+    [problem, flow, rounding, lines, format],
   );
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
   const { plain, changed } = found.accounts;
@@ -96,7 +96,7 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   const settled = useLingering(offers, RUNS_AFTER_MS);
   const columns = useMemo(
     () => offerColumns(own, base, settled, rounding, format),
-    [own, base, settled, rounding],
+    [own, base, settled, rounding, format],
   );
   const runs = useMemo(() => columns.map(({ run }) => run), [columns]);
   const names = useMemo(() => columns.map(({ name }) => name), [columns]);
@@ -179,7 +179,7 @@ function Ranking({ runs, names, frequency, heldFor }: RankingProps) {
       ranked.map(({ place }) => names[place] ?? ""),
       format,
     );
-  }, [runs, names, frequency]);
+  }, [runs, names, frequency, format]);
   return (
     <>
       {sentences.length > 0 && <p className={styles.lead}>Cheapest first, by time until payoff:</p>}

@@ -40,7 +40,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
           effective: effectiveYearlyPercent(run),
         };
       }),
-    [plain, changed, isLoan],
+    [plain, changed, isLoan, format],
   );
   const rounding = roundingWords(changed, money);
   const fee = changed.run.plan.fee;

@@ -35,7 +35,10 @@ export function ScheduleTable(props: SchedulePartProps) {
     () => scheduleColumns(account, firstDate, format),
     [account, firstDate, format],
   );
-  const found = useMemo(() => goTo(typed, account, firstDate, format), [typed, account, firstDate]);
+  const found = useMemo(
+    () => goTo(typed, account, firstDate, format),
+    [typed, account, firstDate, format],
+  );
   const wanted = found.state === "found" ? found.row.payment : null;
   const frame = useRef<HTMLDivElement>(null);
   const [height] = useState(rowHeight);

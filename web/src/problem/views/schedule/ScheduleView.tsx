@@ -57,7 +57,7 @@ function ScheduleOf({ problem, solution, streams, flow }: ScheduleOfProps) {
   const settled = useLingering(lines, RUNS_AFTER_MS);
   const found = useMemo(
     () => changedAccounts(problem, flow, rounding, changesOn(settled), format),
-    [problem, flow, rounding, settled],
+    [problem, flow, rounding, settled, format],
   );
   if (!found.ok) {
     return (

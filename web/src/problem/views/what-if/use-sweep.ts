@@ -52,6 +52,6 @@ export function useSweep(
               : null;
         setOutcome({ first, second, cells: complaint === null ? cells : [], complaint });
       });
-  }, [sweeper, request]);
+  }, [sweeper, request, format]);
   return outcome;
 }

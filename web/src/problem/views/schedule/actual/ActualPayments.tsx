@@ -16,7 +16,7 @@ export function ActualPayments(props: SchedulePartProps) {
   const [{ file, complaint, separator }, change] = useActualChoice();
   const table = useMemo(
     () => (file === null ? null : readTable(file.text, separator, format)),
-    [file, separator],
+    [file, separator, format],
   );
   const open = async (picked: File) => {
     const read = await readTextFile(picked);
