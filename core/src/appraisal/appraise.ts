@@ -15,10 +15,10 @@ export interface AppraisalRates {
 /** What the measures say of a project; `null` where one does not exist. Times in years, rates in percent a year. */
 export interface Appraisal {
   readonly npv: number;
-  /** Every internal rate above −90 %, ascending. */
+  /** Every internal rate above −90%, ascending. */
   readonly irrPercents: readonly number[];
   /**
-   * Every internal rate from −100 % to −90 %: solutions of the equation too, but of no use to judge by. A
+   * Every internal rate from −100 % to −90%: solutions of the equation too, but of no use to judge by. A
    * project at such a rate would lose nine tenths of its money every year.
    */
   readonly irrPercentsBelow: readonly number[];

@@ -2,7 +2,7 @@ import type { DatedAmount } from "../flows/flow-kind";
 import { sum } from "../numbers/sum";
 
 /**
- * What flows are worth at a date under one force of interest.
+ * The value of flows at a date under one force of interest.
  *
  * @param force a decimal a year
  * @param focal years from time 0
@@ -14,7 +14,7 @@ export function netValue(flows: readonly DatedAmount[], force: number, focal = 0
 }
 
 /**
- * The rate at which outlays, discounted to the start, become what the inflows have grown to by the end.
+ * The rate at which the outlays, discounted to the start, grow to the accumulated inflows at the end.
  *
  * @param hurdle force at which outlays are discounted
  * @param reinvest force at which inflows are reinvested
@@ -42,9 +42,9 @@ export function modifiedRate(
 }
 
 /**
- * The value of all later flows over the first outlay.
+ * The value of all later flows, divided by the first outlay.
  *
- * @returns `null` where the first flow is no outlay
+ * @returns `null` if the first flow is not an outlay
  */
 export function profitabilityIndex(flows: readonly DatedAmount[], force: number): number | null {
   const [first, ...later] = flows;
@@ -61,7 +61,7 @@ export function equivalentAnnual(flows: readonly DatedAmount[], force: number): 
   const years = lifeOf(flows);
   if (years === 0) return null;
   const value = netValue(flows, force);
-  // A level yearly amount over n years is worth −expm1(−nλ)/expm1(λ) of it; n where nothing is discounted.
+  // A level amount A a year for n years has the present value A·(−expm1(−nδ))/expm1(δ), or n·A at δ = 0.
   return force === 0 ? value / years : (value * Math.expm1(force)) / -Math.expm1(-years * force);
 }
 
@@ -69,7 +69,7 @@ export function equivalentAnnual(flows: readonly DatedAmount[], force: number): 
  * Years until the running total first reaches zero from below; between two flows in proportion.
  *
  * @param force 0 for the plain payback, the hurdle rate's for the discounted one
- * @returns `null` where the total is never below zero, or never comes back
+ * @returns `null` if the total is never below zero, or stays below it
  */
 export function payback(flows: readonly DatedAmount[], force: number): number | null {
   let total = 0;

@@ -10,7 +10,7 @@ const BESIDE = /\b(payments?|times|a year|per year|a month|each)\b/gi;
 
 /**
  * Reads the number that somebody got, with how precisely it is written: `5,895.60`, `−808.75`, `$42`,
- * `5.13 %`, `46.01 payments`, `3 years 4 months`.
+ * `5.13%`, `46.01 payments`, `3 years 4 months`.
  *
  * @returns the number and half of one in its last digit; fails as amounts and times do
  */

@@ -24,7 +24,7 @@ export function withFlow(problem: Problem, index: number, flow: Flow): Problem {
   return { ...problem, flows: problem.flows.with(index, flow) };
 }
 
-/** A problem without one of its flows; `null` where another refers to it, or too little would be left to balance. */
+/** A problem without one of its flows; `null` if another refers to it, or too few flows would be left. */
 export function withoutFlow(problem: Problem, index: number): Problem | null {
   const { id } = problem.flows[index] ?? { id: "" };
   const rest = problem.flows.filter((_, place) => place !== index);
@@ -32,7 +32,7 @@ export function withoutFlow(problem: Problem, index: number): Problem | null {
   const text = JSON.stringify([rest, problem.rates, problem.ask ?? null]);
   if (rest.length < least || text.includes(`"of":"${id}"`) || text.includes(`"endOf":"${id}"`))
     return null;
-  // A follow-up may ask about the flow that is gone.
+  // A follow-up may refer to the flow removed.
   return { ...problem, flows: rest, also: undefined };
 }
 
@@ -46,7 +46,7 @@ export function compoundingsOf(rate: Rate): number | null {
   return rate.quoted === "effective" ? 1 : null;
 }
 
-/** A rate quoted otherwise, with the figure, the start and the unknown that it has. */
+/** A rate with another quotation, but the same value, start and unknown. */
 export function requoted(
   rate: Rate,
   quotation:
@@ -57,12 +57,12 @@ export function requoted(
   return { ...quotation, percent, ...(rate.from === undefined ? {} : { from: rate.from }) };
 }
 
-/** What a quoted rate is for one period, in percent. */
+/** The rate for one period, in percent, from a quoted rate. */
 export function percentPerPeriod(rate: Rate, percent: number, every: string): number {
   return Math.expm1(forceUnder(percent, compoundingLaw(rate)) / frequencyOf(every)) * 100;
 }
 
-/** The periods of payments for which a rate has to be restated: it is not simply shared out over them. */
+/** The payment periods for which a rate must be converted, rather than divided. */
 export function restatedPeriods(problem: Problem, rate: Rate): string[] {
   const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
   return paid.filter(
@@ -70,12 +70,12 @@ export function restatedPeriods(problem: Problem, rate: Rate): string[] {
   );
 }
 
-/** Years from today of a place in time that is said as a duration. */
+/** Years from today of a date given as a duration. */
 export function yearsAt(position: Position | KnownPosition | undefined): number | null {
   return typeof position === "string" ? yearsOf(position) : null;
 }
 
-/** When the payments of a stream end, in years; `null` where that is unknown, for ever or said by another. */
+/** The end of the payments of a stream, in years; `null` if it is unknown, endless or given by another flow. */
 export function endOf({ begins, count, every }: FlowOf<"stream">): number | null {
   const start = yearsAt(begins);
   return start === null || typeof count !== "number" ? null : start + count / frequencyOf(every);

@@ -9,37 +9,37 @@ import { isOfResult, slipsOf, type Made } from "./made";
 import { Beginning, PASSES } from "./pairs";
 import { questionAfter } from "./subject-after";
 
-/** One mistake, or two together, that yield just the number. */
+/** One mistake, or two together, that give exactly the number. */
 export interface Explanation {
   readonly codes: readonly MistakeCode[];
   readonly slips: readonly Slip[];
   readonly nextTime: readonly string[];
-  /** The number that comes of it, with all its digits. */
+  /** The resulting number, with all its digits. */
   readonly value: number;
-  /** The problem that was worked instead; the right one where only the result was written down wrongly. */
+  /** The problem that was solved instead; the correct one if only the result was written down wrongly. */
   readonly problem: Problem;
 }
 
-/** As many are told as somebody can weigh. */
+/** The most explanations shown. */
 const MOST_TOLD = 3;
 
 /**
- * Of all the numbers within ±30 % of the right one that can be written with the digits of a claim, the
- * share that a search may explain by chance: beyond it a hit says nothing.
+ * The share of all numbers within ±30% of the correct one, with the digits of the claim, that a search may explain
+ * by chance. Beyond this a match is no evidence.
  * See docs/decisions/0016-mistakes-within-the-reach-of-chance.md.
  */
 const CHANCE_OF_SINGLES = 0.05;
 const CHANCE_OF_PAIRS = 0.05;
 
-/** The range in which wrong numbers are usual, as a part of the right one. */
+/** The usual range of wrong numbers, as a fraction of the correct one. */
 const NEAR = 0.3;
 
 /** Longer problems are searched for single mistakes only. */
 const MOST_FLOWS_FOR_PAIRS = 8;
 
 /**
- * What trying costs, in trials of an amount on an ordinary problem; a search ends when its work is done.
- * On a long problem, with more than so many runs of payments, each trial costs as much more.
+ * The cost of trials, in trials of an amount on an ordinary problem; a search ends at its limit of work.
+ * On a long problem, with more runs of payments than this, each trial costs more in proportion.
  */
 const COST = { trial: 1, workings: 45 } as const;
 const WORK_FOR_SINGLES = 700;
@@ -51,9 +51,9 @@ export class Search {
   private readonly cells: number;
   private tried = 0;
   private work = 0;
-  /** Only its sign can be wrong: what gives the right size too explains nothing. */
+  /** Whether only the sign can be wrong: a slip that gives the correct size is then no explanation. */
   private readonly isRightInSize: boolean;
-  /** How many times an ordinary problem this one is. */
+  /** The cost of a trial, relative to an ordinary problem. */
   private readonly weight: number;
 
   constructor(
@@ -109,7 +109,7 @@ export class Search {
     );
   }
 
-  /** The number that a slip gives, if it is the claim. Counts what could have been hit by chance. */
+  /** The number that a slip gives, if it equals the claim. Counts the numbers that chance could have matched. */
   private valueIfHit(subject: Subject, slip: Slip): number | null {
     const { claim } = this;
     if (slip.figure !== undefined) {
@@ -132,7 +132,7 @@ export class Search {
       const hits = kind === "value" ? agrees(claim, value) : agreesInSize(claim, value);
       return hits && !this.isRight(value) ? value : null;
     }
-    // Whether the claim balances is found without solving for what would.
+    // Whether the claim balances is checked without solving.
     this.tried += UNSEEN;
     const low = balanceAt(question.timeline, claim.value - claim.half);
     const high = balanceAt(question.timeline, claim.value + claim.half);
@@ -149,7 +149,7 @@ export class Search {
     if (Math.abs(Math.abs(value) - right) <= NEAR * right) this.tried += 1;
   }
 
-  /** An amount is found in size alone; if its sign is wrong besides, that is told as well. */
+  /** An amount is matched by size only; if its sign is wrong too, a second mistake says so. */
   private tellWithSign(made: Made, singles: readonly Made[], value: number): void {
     const turned = singles.find(
       ({ mistake, slip }) => mistake.code === "wrong-sign" && isOfResult(slip),
@@ -157,7 +157,7 @@ export class Search {
     if (turned !== undefined) this.add([made, turned], -value);
   }
 
-  /** A slip that changes nothing explains nothing. */
+  /** A slip that changes nothing is no explanation. */
   private isRight(value: number): boolean {
     return Math.abs(value - this.subject.answer) <= 1e-12 * Math.abs(this.subject.answer);
   }
@@ -166,7 +166,7 @@ export class Search {
     const codes = made.map(({ mistake }) => mistake.code);
     const key = codes.toSorted().join();
     if (this.found.some((one) => one.codes.toSorted().join() === key)) return;
-    // A pair says nothing new where one of the two alone has explained it.
+    // A pair is redundant if one of the two slips explains the number.
     const isExplained = (code: MistakeCode) =>
       this.found.some((one) => one.codes.length === 1 && one.codes[0] === code);
     if (codes.length > 1 && codes.some(isExplained)) return;
@@ -186,5 +186,5 @@ export class Search {
   }
 }
 
-/** Of trials whose number is not worked out, the share that may lie near the right one. */
+/** The share of trials without a calculated number that may lie near the correct one. */
 const UNSEEN = 0.5;

@@ -8,36 +8,36 @@ import { resolvePosition } from "../timeline/positions";
 import { singleAmounts } from "./single-amounts";
 import { SAME_TIME } from "../time/same-time";
 
-/** One date of the account: interest since the date before, money that moves, and what is there then. */
+/** One date of the account: interest since the previous date, the cash flow, and the balance. */
 export interface AccountRow {
   /** Years from today. */
   readonly time: number;
   readonly opening: number;
   readonly interest: number;
-  /** Above zero where it adds to the balance. */
+  /** Positive if it adds to the balance. */
   readonly moved: number;
   readonly closing: number;
 }
 
-/** The life of a problem's money, date by date. */
+/** The account of a problem, date by date. */
 export interface AccountLife {
-  /** `owed` where the story begins with money in, `saved` where it begins with money out. */
+  /** `owed` if the first flow is money in, `saved` if it is money out. */
   readonly kind: "owed" | "saved";
   readonly rows: readonly AccountRow[];
-  /** What is left at the end: nothing but rounding, where the answer is right. */
+  /** The closing balance: only rounding, if the answer is right. */
   readonly left: number;
-  /** The largest balance on the way, against which what is left may be measured. */
+  /** The largest balance, to compare the closing balance with. */
   readonly largest: number;
-  /** Payments go on for ever; the rows end where they no longer weigh anything. */
+  /** A perpetuity: rows stop when their present value is negligible. */
   readonly isBrokenOff: boolean;
 }
 
 /**
- * Runs the account of a solved problem date by date, with nothing but interest since the last date and
- * the money that moves: no formula for annuities stands behind it. It ends at nothing if the answer is right.
- * A worth is taken out at its date, so that its account ends at nothing too.
+ * Calculates the account of a solved problem date by date from interest and cash flows, without an annuity
+ * formula. If the answer is right, it closes at zero. A value asked for is paid out at its date, so that its
+ * account closes at zero too.
  *
- * @returns money unrounded; `null` where there are more than 60,000 amounts
+ * @returns money unrounded; `null` if there are more than 60,000 amounts
  */
 export function runAccount(problem: Problem, solution: Solution): AccountLife | null {
   const { settled } = solution;

@@ -13,23 +13,23 @@ import { singleAmounts } from "./single-amounts";
 
 export type WayName = "one-by-one" | "factors" | "accumulated";
 
-/** Another way to the same answer. */
+/** Another method for the same answer. */
 export interface Way {
   readonly name: WayName;
-  /** Worth today of all money in and of all money out, by this way; `null` where it has only the answer. */
+  /** The present values of all money in and all money out, by this method; `null` if it gives only the answer. */
   readonly in: number | null;
   readonly out: number | null;
-  /** The answer by this way, where it is an amount or a worth; else `null`. */
+  /** The answer by this method, if it is an amount or a value; otherwise `null`. */
   readonly value: number | null;
-  /** How far this way is from the answer, or money in from money out, as a part of them. */
+  /** The relative difference from the answer, or between money in and money out. */
   readonly apart: number;
 }
 
 /**
- * The same problem worked in other ways: each amount discounted by itself, by the factors of the workings,
- * and everything accumulated to the end first and then discounted back.
+ * The same problem solved by other methods: each amount discounted separately; by the factors of the workings; all
+ * amounts accumulated to the end and then discounted.
  *
- * @returns those that can be gone; endless payments cannot be accumulated to an end
+ * @returns the methods that apply; a perpetuity has no end to accumulate to
  */
 export function otherWays(problem: Problem, solution: Solution): Way[] {
   const timeline = resolveTimeline(problem);
@@ -66,7 +66,7 @@ export function otherWays(problem: Problem, solution: Solution): Way[] {
   ].filter((way) => way !== null);
 }
 
-/** What all amounts in and out are worth today, each moved by itself to a date first and back from there. */
+/** The present values of all amounts in and out, each moved separately to a date and back. */
 function sidesOf(flows: readonly SettledFlow[], growth: Accumulation, via: number) {
   const single = singleAmounts(flows, growth);
   if (single === null) return null;
@@ -80,7 +80,7 @@ function sidesOf(flows: readonly SettledFlow[], growth: Accumulation, via: numbe
   return { in: side(1), out: side(-1) };
 }
 
-/** The unknown amount from the worths with it and without it: they are linear in it. */
+/** The unknown amount, from the values with it and without it: they are linear in it. */
 function amountFrom(
   all: { readonly in: number; readonly out: number },
   known: { readonly in: number; readonly out: number },
@@ -94,7 +94,7 @@ function signedAnswer({ answers: [answer] }: Solution): number {
   return answer.turned === true ? -answer.value : answer.value;
 }
 
-/** The closed forms, as the workings have them. */
+/** The closed forms, as in the workings. */
 function factorsWay(problem: Problem, solution: Solution): Way | null {
   const [answer] = solution.answers;
   const { steps } = workings(problem, solution);

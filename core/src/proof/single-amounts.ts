@@ -3,23 +3,23 @@ import type { DatedAmount, SettledFlow } from "../flows/flow-kind";
 import { expandFlow, runsOf } from "../flows/flow-kinds";
 import type { Accumulation } from "../rates/accumulation";
 
-/** More single amounts than this are not gone through one by one. */
+/** The most single amounts that are valued one by one. */
 export const MOST_AMOUNTS = 60_000;
 
-/** What is left of an endless stream when it may be broken off, as a part of its first payments. */
+/** The rest of a perpetuity that may be cut off, as a fraction of its first payments. */
 const NEGLIGIBLE = 1e-17;
 
-/** A flow as single amounts; an endless one as far as its payments still weigh anything. */
+/** A flow as single amounts; a perpetuity until its payments are negligible. */
 export interface SingleAmounts {
   readonly amounts: readonly DatedAmount[];
-  /** It goes on for ever, and was broken off. */
+  /** Whether it is a perpetuity that was cut off. */
   readonly isBrokenOff: boolean;
 }
 
 /**
- * The flows of a settled timeline as single amounts in the order of time, straight from their definition.
+ * The flows of a settled timeline as single amounts by date, directly from their definition.
  *
- * @returns `null` where there are too many of them, or an endless stream that loses its weight too slowly
+ * @returns `null` if there are too many, or a perpetuity whose payments lose value too slowly
  */
 export function singleAmounts(
   flows: readonly SettledFlow[],
@@ -44,7 +44,7 @@ function broughtToEnd(flow: SettledFlow, growth: Accumulation): SettledFlow | nu
   const force = growth.forces.at(-1) ?? 0;
   const least = Math.max(...runsOf(flow).map(leastForce));
   const years = -Math.log(NEGLIGIBLE) / (force - least) + (growth.starts.at(-1) ?? 0);
-  // Payments that rise by amounts fade more slowly than their discount.
+  // Payments that rise by a fixed amount lose value more slowly than their discount factor.
   const count = Math.ceil(years * flow.frequency * (flow.growth?.by === "amount" ? 1.5 : 1));
   return count > 0 && count <= MOST_AMOUNTS ? { ...flow, count } : null;
 }

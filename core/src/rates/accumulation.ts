@@ -5,7 +5,7 @@
 export interface Accumulation {
   /** When each spell starts, in years, ascending from 0. */
   readonly starts: readonly number[];
-  /** The force of interest λ of each spell, a decimal a year. */
+  /** The force of interest δ of each spell, a decimal a year. */
   readonly forces: readonly number[];
 }
 

@@ -2,11 +2,11 @@ import { compoundingLaw, forceUnder, percentUnder } from "./compounding-law";
 import type { Quotation } from "./quotation";
 
 /**
- * The force of interest λ = ln a(1 year) of a quoted rate, as a decimal a year.
+ * The force of interest δ = ln a(1 year) of a quoted rate, as a decimal a year.
  *
  * @param percent the quoted figure, in percent
  * @param quotation how it is quoted
- * @returns λ, or `null` where the rate is −100 % per period or less, at which money would vanish
+ * @returns δ, or `null` if the rate is −100% per period or less
  *   or turn its sign; `continuous` has no such limit
  * Accuracy: relative 4e-16 through log1p, also for rates near zero.
  * Source: Kellison, The Theory of Interest, ch. 1 (nominal, effective and force of interest)
@@ -19,7 +19,7 @@ export function forceOfInterest(percent: number, quotation: Quotation): number |
 /**
  * The inverse of `forceOfInterest`: a force of interest stated in a quotation.
  *
- * @param force λ, a decimal a year
+ * @param force δ, a decimal a year
  * @returns percent in that quotation; infinite where it would pass the largest double
  */
 export function percentFromForce(force: number, quotation: Quotation): number {

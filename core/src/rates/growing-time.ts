@@ -8,7 +8,7 @@ export interface GrowingTime {
   readonly rules: readonly { readonly figure: number; readonly years: number }[];
 }
 
-/** 72 has many divisors and fits rates about 8 %; 70 fits about 2 %; 69.3, which is 100·ln 2, fits the smallest. */
+/** 72 has many divisors and fits rates about 8%; 70 fits about 2%; 69.3, which is 100·ln 2, fits the smallest. */
 const RULES = [72, 70, 69.3] as const;
 
 /**

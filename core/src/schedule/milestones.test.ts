@@ -11,7 +11,7 @@ function scheduled(parts: object, rounding: "cent" | "none" = "none"): Schedule 
   return made.value;
 }
 
-// 1,000 at 10 %: 402.1148…; balances 697.885…, 365.558…, 0.
+// 1,000 at 10%: 402.1148…; balances 697.885…, 365.558…, 0.
 const loan = {
   rates: [effective(10)],
   flows: [single("loan", "in", 1000, "P0D"), stream("pay", "out", null, { count: 3 })],

@@ -182,7 +182,7 @@ function isPaidBeside({ kind, hasExtras, runsOn }: Plan, opening: number, owed: 
   return kind === "repaying" && (hasExtras || runsOn) && opening > 0 && owed <= 0;
 }
 
-/** Whether payments that stay as they are bring down nothing any more, so that there is no end to them. */
+/** Whether unchanged payments no longer reduce the balance, so that they never end. */
 function isStuck(plan: Plan, index: number, { balance, joined }: Standing, opening: number) {
   const [before, now] = [plan.payments[index - 1], plan.payments[index]];
   return (

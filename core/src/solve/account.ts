@@ -10,14 +10,14 @@ import type { Timeline } from "../timeline/timeline";
 import { wholePayments, type WholePayments } from "./count/whole-payments";
 
 /**
- * The money of a solved problem as it would really be paid: what totals, balances and interest are taken
- * from. It differs from the settled timeline for an unknown count only, where the payments are whole and
- * the last of them is the smaller one.
+ * The cash flows of a solved problem as actually paid, from which totals, balances and interest are
+ * calculated. They differ from the settled timeline only for an unknown count: payments are then whole,
+ * and the final one is smaller.
  */
 export interface Account {
   readonly flows: readonly SettledFlow[];
   readonly growth: Accumulation;
-  /** The unknown as the account has it: whole for a count. */
+  /** The unknown in the account: a whole number for a count. */
   readonly x: number;
   readonly wholePayments?: WholePayments;
 }

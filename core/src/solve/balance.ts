@@ -4,10 +4,10 @@ import type { Timeline } from "../timeline/timeline";
 import { worthAt } from "./worth";
 
 /**
- * How far a timeline is from balancing once its unknown is given a value: its worth today, over the size
- * of its largest term. Only its sign and its roots mean anything.
+ * The present value of a timeline for a given value of its unknown, divided by its largest term. Only its
+ * sign and its roots are meaningful.
  *
- * @returns not a number where that value of the unknown makes no sense, such as rates out of order
+ * @returns not a number if that value of the unknown is impossible, such as rates out of order
  */
 export function balanceAt({ spells, flows }: Timeline, unknown: number): number {
   const growth = accumulationOf(spells, unknown);

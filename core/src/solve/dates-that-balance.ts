@@ -6,12 +6,12 @@ import { fail, succeed, type Result } from "../result";
 import type { Roots } from "./solver";
 
 /**
- * The dates at which what can be moved balances the rest: where a(t) has become the one over the other.
- * ln a(t) is a straight line in each spell, so each spell gives one date or none, and with rates above and
- * below zero there may be several.
+ * The dates at which the movable amount balances the rest: a(t) is then the ratio of the two.
+ * ln a(t) is linear in each spell, so each spell gives at most one date. If rates are positive in some spells
+ * and negative in others, there may be several.
  *
- * @param moving what is to be moved is worth at its own date
- * @param rest what everything else is worth today
+ * @param moving value of the movable amount at its own date
+ * @param rest present value of everything else
  * @param path of the unknown date
  */
 export function datesThatBalance(
@@ -43,7 +43,7 @@ export function datesThatBalance(
   );
 }
 
-/** Years beyond this are no time at which anything was reached. */
+/** The longest time that counts as an answer, in years. */
 const LONGEST_AGO = 1e6;
 
 /** ln(one/other), without losing the digits of a ratio near 1. */
@@ -52,7 +52,7 @@ function logRatio(one: number, other: number): number {
   return Math.abs(excess) < 0.5 ? Math.log1p(excess) : Math.log(one) - Math.log(other);
 }
 
-/** Every t of zero or more at which ln a(t) has the wanted value. */
+/** Every t ≥ 0 at which ln a(t) has the required value. */
 function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
   const dates: number[] = [];
   for (const [index, start] of growth.starts.entries()) {
@@ -64,7 +64,7 @@ function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
       continue;
     }
     const years = start + (wanted - reached) / force;
-    // A date on the border of two spells belongs to the later one, so that it is told once.
+    // A date on the border of two spells belongs to the later one, so it is listed once.
     if (years >= start && years < end) dates.push(years);
   }
   return dates;

@@ -7,7 +7,7 @@ import type { Account } from "./account";
 import type { Facts, StreamFacts } from "./solution";
 import { totalsOf } from "./totals";
 
-/** @param balances whether the flows make up an equation: interest means nothing where they do not */
+/** @param balances whether the flows form an equation: without one, total interest is meaningless */
 export function factsOf({ flows, growth, wholePayments }: Account, balances: boolean): Facts {
   const totals = totalsOf(flows);
   const facts = {
@@ -35,7 +35,7 @@ function streamFacts(
   growth: Accumulation,
 ): StreamFacts {
   const { id, begins, frequency } = stream;
-  // The smaller last payment of an unknown count stands beside its stream, under the same id.
+  // The smaller final payment of an unknown count has the id of its stream.
   const own = flows.filter((flow) => flow.id === id);
   const payments = finite(stream.count + own.length - 1);
   const totals = totalsOf(own);

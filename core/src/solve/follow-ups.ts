@@ -11,14 +11,14 @@ import { worthAt } from "./worth";
 /**
  * Answers the follow-up questions of a problem from the account of its money.
  *
- * - `value`: what everything is worth at a date, signed (in is positive)
- * - `balance`: what is still owed or still there just after the flows of a date, looking back;
- *   positive on the side on which the story began, so that an overpaid loan is below zero
- * - `interest`: what the balance grew by itself after one date and up to another
- * - `principal`: what the balance fell by over the same span
- * - `total`: the sum of one flow, or of all money in or out, without regard to time
+ * - `value`: the value of all flows at a date, signed (in is positive)
+ * - `balance`: the balance just after the flows of a date, by the retrospective method; positive in the
+ *   direction of the first flow, so an overpaid loan is negative
+ * - `interest`: the interest after one date and up to another
+ * - `principal`: the reduction of the balance over the same span
+ * - `total`: the plain sum of one flow, or of all money in or out
  *
- * @returns one number for each question, `null` where it has no finite answer
+ * @returns one number for each question; `null` if it has no finite answer
  */
 export function answerFollowUps(problem: Problem, account: Account): (number | null)[] {
   const side = openingSide(account.flows);

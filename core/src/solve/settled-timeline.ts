@@ -30,7 +30,7 @@ export function growthOf({ spells }: SettledTimeline): Accumulation {
   };
 }
 
-/** A single amount of a solution, by its place among the problem's flows; `null` for any other kind. */
+/** A single amount of a solution, by its index among the problem's flows; `null` for any other kind. */
 export function settledSingle(
   { settled }: { readonly settled: SettledTimeline },
   index: number,

@@ -2,16 +2,16 @@ import type { SettledTimeline } from "./solution";
 import { growthOf } from "./settled-timeline";
 import { worthAt } from "./worth";
 
-/** What each flow is worth at one date, signed: money in is positive. */
+/** The value of each flow at one date, signed: money in is positive. */
 export interface Shares {
   /** One for each flow of the problem, in its order; `null` past the largest double. */
   readonly flows: readonly { readonly id: string; readonly worth: number | null }[];
-  /** Of all flows together: zero, but for rounding, wherever the problem asks what balances. */
+  /** Of all flows together: zero, apart from rounding, if the answer balances the problem. */
   readonly together: number | null;
 }
 
 /**
- * Moves every flow of a solved problem to one date, where what is worth at different times can be added.
+ * Moves every flow of a solved problem to one date, where their values can be added.
  *
  * @param years of the date, from today, zero or more
  */

@@ -6,8 +6,8 @@ import type { WholePayments } from "./count/whole-payments";
 
 /**
  * One solution of a problem.
- * - `money`: zero or more with its direction; for the worth that an `ask` asks for, signed and without
- *   one; for the step of a growing stream signed, in the direction of the stream
+ * - `money`: zero or more with its direction; a value that an `ask` asks for is signed and has none; the step
+ *   of a growing stream is signed, in the direction of the stream
  * - `percent`: in the quotation of the unknown's own line
  * - `years`: from today, in textbook years
  * - `payments`: the real count of the closed form
@@ -16,22 +16,22 @@ export interface Answer {
   readonly value: number;
   readonly unit: "money" | "percent" | "payments" | "years";
   readonly direction?: Direction;
-  /** The amount balances only in the other direction than the problem had it. */
+  /** The amount balances only in the opposite direction to the problem's. */
   readonly turned?: true;
 }
 
 /**
  * How it is known that there are no other solutions.
  * - `linear`: one equation of the first degree
- * - `monotone`: the balance only rises, or only falls, with the unknown
+ * - `monotone`: the balance only rises or only falls with the unknown
  * - `closed-form`: each solution has a formula of its own
- * - `one-change`: the money changes direction once at most (Descartes' rule of signs)
- * - `running-totals`: its running totals do, read forwards and backwards (Norstrøm)
- * - `exact-isolation`: the roots of the polynomial were parted in exact arithmetic
- * - `turning-points`: every stretch between two turning points of the balance was looked at
- * - `monotone-pieces`: so was every piece of a range on which the balance is shown to be monotone
- * - `every-month`, `every-payment`: the balance was looked at that often; the answer is the first solution
- *   found that way, and one that comes and goes within a step would be missed
+ * - `one-change`: the flows change sign at most once (Descartes' rule of signs)
+ * - `running-totals`: their running totals do, forwards and backwards (Norstrøm)
+ * - `exact-isolation`: the roots of the polynomial were isolated in exact arithmetic
+ * - `turning-points`: every stretch between two turning points of the balance was checked
+ * - `monotone-pieces`: every piece of a range on which the balance is monotone was checked
+ * - `every-month`, `every-payment`: the balance was checked that often; the answer is the first solution found,
+ *   and two within one step would be missed
  */
 export type Completeness =
   | "linear"
@@ -50,52 +50,52 @@ export interface SettledSpell {
   readonly start: number;
   readonly quotation: Quotation;
   readonly percent: number;
-  /** λ, a decimal a year. */
+  /** δ, a decimal a year. */
   readonly force: number;
 }
 
-/** The timeline once the unknown is known: what is drawn, proved and worked through. */
+/** The timeline once the unknown is known, for the drawing, the proof and the workings. */
 export interface SettledTimeline {
   readonly spells: readonly SettledSpell[];
   /** One for each flow of the problem, in its order. */
   readonly flows: readonly SettledFlow[];
 }
 
-/** What a screen says of a stream beside the answer. */
+/** The figures of a stream beside the answer. */
 export interface StreamFacts {
   readonly id: string;
-  /** `null` for ever. */
+  /** `null` for a perpetuity. */
   readonly payments: number | null;
-  /** What one of its periods earns under the rate at its start. */
+  /** The rate per period of the stream, under the rate at its start. */
   readonly percentPerPayment: number;
   readonly firstYears: number;
-  /** `null` for ever. */
+  /** `null` for a perpetuity. */
   readonly lastYears: number | null;
-  /** Of all payments, zero or more; `null` for ever. */
+  /** The total of all payments, zero or more; `null` for a perpetuity. */
   readonly total: number | null;
 }
 
-/** Figures that every screen wants beside the answer. Money in its own currency, percents in percent. */
+/** The figures beside the answer. Money in its own currency, rates in percent. */
 export interface Facts {
-  /** `null` where payments go on for ever. */
+  /** `null` for a perpetuity. */
   readonly totalIn: number | null;
   readonly totalOut: number | null;
-  /** What the money earned or cost, zero or more: the difference of the totals. Left out of a worth. */
+  /** Total interest, zero or more: the difference of the totals. Left out if a value is asked for. */
   readonly interest?: number;
   readonly interestIs?: "earned" | "paid";
-  /** Of each rate spell the effective yearly rate; `null` where it passes the largest double. */
+  /** The effective annual rate of each spell; `null` if it exceeds the largest double. */
   readonly effectivePercents: readonly (number | null)[];
   readonly streams: readonly StreamFacts[];
-  /** For an unknown count: what it comes to in whole payments. */
+  /** For an unknown count: the whole payments. */
   readonly wholePayments?: WholePayments;
 }
 
 export interface Solution {
   readonly unknown: Unknown;
-  /** Every solution, ascending; amounts and worths have just one. */
+  /** Every solution, ascending; amounts and values have exactly one. */
   readonly answers: readonly [Answer, ...Answer[]];
   readonly completeness: Completeness;
-  /** Answers to the follow-ups, in their order; `null` where one has no answer. */
+  /** Answers to the follow-ups, in their order; `null` if one has no answer. */
   readonly also: readonly (number | null)[];
   /** The facts and the timeline that go with the first answer. */
   readonly facts: Facts;

@@ -12,12 +12,11 @@ import { onlyRoot, type Solver } from "./solver";
 import { divergenceOf } from "./worth";
 
 /**
- * The amount that balances the timeline, whether it is a single amount, a payment, the step by which
- * payments grow, or one entry of a list: the worth of everything is linear in it, so one division does.
- * The focal date is the amount's own, where one that stands alone has a coefficient of exactly 1 and
- * the answer keeps every digit of its terms.
+ * The amount that balances the timeline: a single amount, a payment, the step by which payments grow, or one
+ * entry of a list. The value of all flows is linear in it, so one division is enough. The focal date is the
+ * date of the amount, where a single amount has the coefficient 1 and the answer keeps every digit of its terms.
  *
- * Accuracy: relative 1e-14 where the terms do not cancel.
+ * Accuracy: relative 1e-14 if the terms do not cancel.
  * Source: Kellison, ch. 2 (equation of value)
  */
 export const solveAmount: Solver = ({ problem, timeline, unknown }) => {
@@ -65,7 +64,7 @@ function answerFor(x: number, line: Flow, path: Path): Answer {
     return { value: Math.abs(x), unit, direction: x < 0 ? "out" : "in" };
   }
   const { direction } = line;
-  // A step of a growing stream has the stream's direction, and below zero it is a fall.
+  // The step of a growing stream has the stream's direction; a negative step is a fall.
   if (path[2] === "growth") return { value: x, unit, direction };
   return x < 0
     ? { value: -x, unit, direction: opposite(direction), turned: true }

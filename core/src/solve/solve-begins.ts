@@ -13,15 +13,15 @@ import { affordableLooks } from "./roots/looks";
 import type { Question, Roots, Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
 
-/** How finely starts are looked for where several rates make the balance wind: every month. */
+/** The grid on which starts are searched if several rates apply: every month. */
 const STARTS_A_YEAR = 12;
 
-/** When a stream or a list must begin, and with it all that waits for its end. */
+/** When a stream or a list must begin, and with it everything that starts at its end. */
 export const solveBegins: Solver = (question) => {
   const { spells, flows } = question.timeline;
   const growth = accumulationOf(spells, 0);
   if (!growth.ok) {
-    // A spell that waits for these payments may come too early for a start today, and not for a later one.
+    // A spell that starts after these payments may be too early for a start today, but not for a later one.
     const never = growth.issues.some(({ code }) => code === "rate-too-low");
     return never ? growth : underSeveralRates(question);
   }
@@ -33,7 +33,7 @@ export const solveBegins: Solver = (question) => {
     : underSeveralRates(question);
 };
 
-/** All that moves together keeps its worth at its own start, M, and M·e^(−λb) balances the rest at one b. */
+/** Everything that moves together keeps its value M at its own start; M·e^(−δb) balances the rest at one b. */
 function underOneRate(
   { timeline, unknown }: Question,
   settled: readonly SettledFlow[],
@@ -49,8 +49,7 @@ function underOneRate(
 }
 
 /**
- * The balance is looked at month by month, and every start is found at which it changes its sign from one
- * month to the next.
+ * Checks the balance month by month and finds every start at which it changes sign from one month to the next.
  */
 function underSeveralRates({ timeline, unknown, effort }: Question): Result<Roots> {
   const looks = affordableLooks(timeline.flows, LIMITS.years * STARTS_A_YEAR, effort);

@@ -9,17 +9,17 @@ import { rootInBracket } from "./roots/root-in-bracket";
 import { onlyRoot, type Solver } from "./solver";
 import { checkConvergence } from "./worth";
 
-/** ln(1 + g) beyond which growth is no longer a number that fits into an answer. */
+/** The largest ln(1 + g) whose growth rate fits in a double. */
 const LARGEST_LOG_GROWTH = 16;
 
-/** ln(1 + g) below minus this is −100 % to the last bit. */
+/** ln(1 + g) below minus this is −100% to the last bit. */
 const LARGEST_SHRINKING = 36;
 
 /**
- * The percentage by which payments grow. All payments of a stream go one way, so their worth only rises
- * with their growth and balances the rest once at most. Solved in γ = ln(1 + g), which has no lower end.
+ * The percentage by which payments grow. All payments of a stream have one sign, so their value only rises with
+ * their growth and balances the rest at most once. Solved in γ = ln(1 + g), which has no lower end.
  *
- * Accuracy: relative 1e-12 where the problem itself has that many digits.
+ * Accuracy: relative 1e-12 if the problem itself has that many digits.
  */
 export const solveGrowth: Solver = ({ timeline, unknown }) => {
   const growth = accumulationOf(timeline.spells, 0);
@@ -61,7 +61,7 @@ function takesAStep({ count, growth }: ResolvedStream): boolean {
   return Math.floor(((Math.ceil(count.known) - 1) * steps) / payments) > 0;
 }
 
-/** What growth for ever must stay below to have a worth at all. */
+/** The growth that a perpetuity must stay below to have a present value. */
 function highestLogGrowth({ count, frequency, growth }: ResolvedStream, force: number): number {
   if (count.known !== Number.POSITIVE_INFINITY) return LARGEST_LOG_GROWTH;
   const { steps = 1, payments = 1 } = growth ?? {};
@@ -78,7 +78,7 @@ function bracketAbove(
 ): Bracket | null {
   let near = start;
   for (let width = 0.1; highest - near > Number.EPSILON; width *= 2) {
-    // In steps that double, and ever closer to the end once they would pass it.
+    // In steps that double, then ever closer to the end once they would pass it.
     const far = start + width < highest ? start + width : (near + highest) / 2;
     const sign = Math.sign(balance(far));
     if (Number.isNaN(sign)) return null;

@@ -6,7 +6,7 @@ import { accumulationOf } from "../timeline/spells";
 import { onlyRoot, type Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
 
-/** The worth of everything at one date, Σ amount · a(date)/a(t), signed: money in is positive. */
+/** The value of all flows at one date, Σ amount · a(date)/a(t), signed: money in is positive. */
 export const solveValue: Solver = ({ problem, timeline, unknown }) => {
   if (problem.ask === undefined) throw new TypeError("Nothing is asked");
   const growth = accumulationOf(timeline.spells, 0);

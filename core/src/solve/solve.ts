@@ -13,9 +13,9 @@ import { solvers } from "./solvers";
 import { withTurn } from "./turn-round";
 
 /**
- * Finds the one unknown of a problem: what makes Σ amount/a(t) = 0, or the worth it asks for.
+ * Finds the one unknown of a problem: the value that makes Σ amount/a(t) = 0, or the value at a date.
  *
- * @param problem one that `readProblem` has passed
+ * @param problem as returned by `readProblem`
  * @returns every solution, how it is known that there are no others, the follow-ups, and the settled
  *   timeline; or the issues that say why there is none. The codes are those of "The unknown" and
  *   "Solving" in `issues/issue.ts`.
@@ -29,7 +29,7 @@ export function solve(problem: Problem): Result<Solution> {
   return solution.ok ? solution : fail(...withTurn(problem, solution.issues, isSolvable));
 }
 
-/** The money of a problem as it would really be paid, once its unknown is found. */
+/** The cash flows of a problem as actually paid, once its unknown is found. */
 export function accountFor(
   problem: Problem,
 ): Result<{ readonly account: Account; readonly unknown: Unknown }> {
@@ -42,7 +42,7 @@ export function accountFor(
   return account.ok ? succeed({ account: account.value, unknown }) : account;
 }
 
-/** A problem with its unknown found and its references followed: all that solving it again needs. */
+/** A problem with its unknown found and its references resolved: everything needed to solve it again. */
 export function questionOf(problem: Problem): Result<Question> {
   const unknown = findUnknown(problem);
   if (!unknown.ok) return unknown;
@@ -55,8 +55,8 @@ export function questionOf(problem: Problem): Result<Question> {
 }
 
 /**
- * The bare solutions of a problem that is ready: no facts, no follow-ups, no advice.
- * What a sweep does for each of its cells.
+ * Only the solutions of a prepared problem, without facts, follow-ups or advice: what a sweep calculates for
+ * each cell.
  */
 export function findRoots(question: Question): Result<Roots> {
   return solvers[question.unknown.kind](question);
@@ -82,7 +82,7 @@ function answerQuestion(question: Question): Result<Solution> {
   });
 }
 
-/** Amounts in lists are each worked on, unlike payments of a stream: this many keep an answer within a second. */
+/** The most amounts in lists. Unlike payments of a stream, each is valued by itself: these take under a second. */
 const MOST_LISTED = 20_000;
 
 function listedAmounts({ flows }: Problem): number {
@@ -92,7 +92,7 @@ function listedAmounts({ flows }: Problem): number {
   }, 0);
 }
 
-/** Advice is tried out with a small part of the work that an answer may take. */
+/** The fraction of the work of an answer that advice may take. */
 const EFFORT_OF_TRIAL = 0.1;
 
 function isSolvable(problem: Problem): boolean {

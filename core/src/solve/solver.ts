@@ -4,10 +4,10 @@ import type { Result } from "../result";
 import type { Timeline } from "../timeline/timeline";
 import type { Answer, Completeness } from "./solution";
 
-/** A solution with the value of x that makes the timeline balance, which need not be what is shown. */
+/** A solution with the value of x that balances the timeline, which may differ from the value shown. */
 export interface Root {
   readonly answer: Answer;
-  /** The unknown as the timeline has it: an amount in its line's direction, a percent, a count, years. */
+  /** The unknown in the timeline: an amount in its line's direction, a percent, a count, years. */
   readonly x: number;
 }
 
@@ -15,12 +15,12 @@ export interface Question {
   readonly problem: Problem;
   readonly timeline: Timeline;
   readonly unknown: Unknown;
-  /** Share of the usual work that a search along a grid may take: 1, or less where an answer is only tried. */
+  /** Fraction of the usual work that a search along a grid may take: 1, or less if an answer is only tried. */
   readonly effort: number;
 }
 
 export interface Roots {
-  /** Ascending in what is shown. */
+  /** Ascending by the value shown. */
   readonly roots: readonly [Root, ...Root[]];
   /** How it is known that there is no other solution. */
   readonly completeness: Completeness;
@@ -29,7 +29,7 @@ export interface Roots {
 /** Finds every solution for one kind of unknown. A new kind is one file and one line in `solvers.ts`. */
 export type Solver = (question: Question) => Result<Roots>;
 
-/** The only root that there is, as a solver returns it. */
+/** The result of a solver for a single root. */
 export function onlyRoot(x: number, answer: Answer, completeness: Completeness): Roots {
   return { roots: [{ x, answer }], completeness };
 }

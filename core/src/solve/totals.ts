@@ -6,7 +6,7 @@ import { ScaledSum } from "../numbers/scaled-sum";
 import { NO_GROWTH, type Accumulation } from "../rates/accumulation";
 import { partsOfOneSign } from "./rate/directions";
 
-/** Money that came in and went out, without regard to time; both zero or more, infinite for ever. */
+/** Total money in and money out; both zero or more, infinite for a perpetuity. */
 export interface Totals {
   readonly in: number;
   readonly out: number;
@@ -25,7 +25,7 @@ export function totalsOf(flows: readonly SettledFlow[]): Totals {
   return { in: inward.value, out: outward.value };
 }
 
-/** What everything paid up to a date, that date included, is worth at another one. Signed. */
+/** The signed value, at one date, of everything paid up to and including another. */
 export function worthOfPaid(
   flows: readonly SettledFlow[],
   growth: Accumulation,

@@ -1,7 +1,7 @@
 import type { Issue, IssueCode } from "../issues/issue";
 import type { Flow, Problem } from "../problem/schema";
 
-/** Reasons that one flow going the wrong way may be behind. */
+/** Issues that one flow in the wrong direction may cause. */
 const MAY_BE_TURNED: readonly IssueCode[] = [
   "one-way-money",
   "no-rate-balances",
@@ -13,13 +13,13 @@ const MAY_BE_TURNED: readonly IssueCode[] = [
   "start-not-found",
 ];
 
-/** Flows beyond this are not tried, nor are streams in longer lists: each trial costs an answer. */
+/** A larger problem is not tried, nor one with longer lists: each trial costs one solution. */
 const MOST_TRIED = 12;
 const MOST_LISTED = 500;
 
 /**
- * Names the flow whose direction, turned round, would make a problem solvable, on every issue that such
- * a slip may be behind. The flow is found by trying, so that the advice holds.
+ * Adds, to every issue that a wrong direction may cause, the flow whose reversal makes the problem solvable.
+ * The flow is found by trial, so the advice is right.
  *
  * @param isSolvable whether a problem has an answer
  */
@@ -34,7 +34,7 @@ export function withTurn(
   return issues.map((found) => (MAY_BE_TURNED.includes(found.code) ? { ...found, turn } : found));
 }
 
-/** The latest flow in the problem's order comes first: what stands against the rest is usually said last. */
+/** The last flow of the problem comes first: the flow that opposes the rest is usually written last. */
 function flowToTurn(problem: Problem, isSolvable: (problem: Problem) => boolean): string | null {
   const listed = problem.flows.flatMap((flow) => (flow.kind === "list" ? flow.amounts : []));
   if (problem.flows.length > MOST_TRIED || listed.length > MOST_LISTED) return null;

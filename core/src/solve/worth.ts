@@ -8,7 +8,7 @@ import type { Accumulation } from "../rates/accumulation";
 import { percentUnder } from "../rates/compounding-law";
 import { fail, succeed, type Result } from "../result";
 
-/** What all flows are worth at a date, Σ amount · a(focal)/a(t). */
+/** The value of all flows at a date, Σ amount · a(focal)/a(t). */
 export function worthAt(
   flows: readonly SettledFlow[],
   growth: Accumulation,
@@ -19,7 +19,7 @@ export function worthAt(
   return sum;
 }
 
-/** Fails with `perpetuity-without-worth` where payments for ever grow as fast as the last rate, or faster. */
+/** Fails with `perpetuity-without-worth` if a perpetuity grows as fast as the last rate, or faster. */
 export function checkConvergence(
   flows: readonly SettledFlow[],
   growth: Accumulation,
@@ -31,7 +31,7 @@ export function checkConvergence(
   return succeed(null);
 }
 
-/** The issue to tell of runs that have no finite worth, or `null`. */
+/** The issue for runs that have no finite value, or `null`. */
 export function divergenceOf(
   id: string,
   runs: readonly PaymentRun[],
@@ -51,7 +51,7 @@ export function divergenceOf(
   return null;
 }
 
-/** A yearly growth beyond this says nothing to anybody. */
+/** The largest yearly growth that a message shows. */
 const LARGEST_TOLD = 1e6;
 
 const EFFECTIVE = { quoted: "effective", frequency: 1 } as const;

@@ -1,7 +1,7 @@
 import type { Line, Step, StepTable } from "./step";
 import { lineLatex, linePlain, type LineStyle } from "./write-line";
 
-/** How workings are taken elsewhere: into a letter, a document, or a page that sets LaTeX. */
+/** The forms in which workings can be copied: for a letter, a document, or a page that sets LaTeX. */
 export type WrittenForm = "plain" | "latex" | "markdown";
 
 interface Script {

@@ -20,6 +20,8 @@ describe("a document that breaks its schema", () => {
   });
 
   test("with an issue of the whole", () => {
-    expect(invalidDocument([{ code: "file-not-json", path: [] }]).message).toMatch(/^This is not/);
+    expect(invalidDocument([{ code: "file-not-json", path: [] }]).message).toMatch(
+      /^This file is not JSON/,
+    );
   });
 });

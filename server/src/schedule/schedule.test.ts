@@ -78,7 +78,7 @@ test("changes are run through, and say what the loan costs with them", async () 
   const found = (
     await post({ problem: loan, flow: "repayments", rounding: "none", changes }).expect(200)
   ).body as ScheduleReply;
-  // 1,000 over two years at 10 %.
+  // 1,000 over two years at 10%.
   expect(found.rows.map(({ paid }) => paid.toFixed(4))).toEqual([
     "100.0000",
     "576.1905",

@@ -1,7 +1,7 @@
 import { spanWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
-import { AXIS, axisWidth, TOOLTIP } from "../ui/chart-look";
+import { AXIS, roundAxis, TOOLTIP } from "../ui/chart-look";
 import { roundTicks } from "../ui/round-ticks";
 import { CurvesFigure } from "../ui/CurvesFigure";
 import { curveLook } from "../ui/Stroke";
@@ -65,14 +65,7 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
             {...AXIS}
             minTickGap={30}
           />
-          <YAxis
-            type="number"
-            width={axisWidth(height.ticks.map(short))}
-            domain={[height.low, height.high]}
-            ticks={[...height.ticks]}
-            tickFormatter={short}
-            {...AXIS}
-          />
+          <YAxis {...roundAxis(height, short)} />
           <Tooltip
             {...TOOLTIP}
             labelFormatter={(at) => `After ${spanWords(Number(at), format)}`}

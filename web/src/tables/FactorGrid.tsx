@@ -161,7 +161,7 @@ interface FactorRowProps {
   readonly isBetween: boolean;
 }
 
-/** Rows that stay as they are are not drawn anew. */
+/** Unchanged rows are not rendered again. */
 const FactorRow = memo(function FactorRow(props: FactorRowProps) {
   const format = useAnswerFormat();
   const { row, count, factors, columns, decimals, litColumn, isBetween } = props;

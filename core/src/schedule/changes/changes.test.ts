@@ -42,7 +42,7 @@ const paidBy = (...parts: Parameters<typeof changed>) =>
   made(...parts).schedule.rows.map(({ paid }) => Number(paid.toFixed(4)));
 
 const TEN_OF_100 = { amount: 1000, percent: 0, count: 10 };
-/** 1,000 over five years at 10 %: 263.7975 a year. */
+/** 1,000 over five years at 10%: 263.7975 a year. */
 const FIVE_AT_10 = { amount: 1000, percent: 10, count: 5 };
 
 /** What can be told by heart, or by a textbook's annuity factor. */
@@ -76,7 +76,7 @@ describe("a loan with one change", () => {
       [120, 120, 120, 120, 120, 120, 120, 120, 40],
     ],
     [
-      "interest only, then reset: 1,000 over three years at 10 %",
+      "interest only, then reset: 1,000 over three years at 10%",
       FIVE_AT_10,
       { kind: "interest-only", fromPayment: 1, toPayment: 2, then: "reset" },
       [100, 100, 402.1148, 402.1148, 402.1148],
@@ -88,7 +88,7 @@ describe("a loan with one change", () => {
       [100, 100, 263.7975, 263.7975, 263.7975, 263.7975, 263.7975],
     ],
     [
-      "a holiday, then reset: 1,100 over four years at 10 %",
+      "a holiday, then reset: 1,100 over four years at 10%",
       FIVE_AT_10,
       { kind: "holiday", fromPayment: 1, toPayment: 1, then: "reset" },
       [0, 347.0179, 347.0179, 347.0179, 347.0179],
@@ -100,7 +100,7 @@ describe("a loan with one change", () => {
       [250, 0, 0, 250, 250, 250],
     ],
     [
-      "another rate, then reset: what is owed after two years over three years at 12 %",
+      "another rate, then reset: what is owed after two years over three years at 12%",
       FIVE_AT_10,
       {
         kind: "rate",
@@ -109,7 +109,7 @@ describe("a loan with one change", () => {
         quotation: { quoted: "effective" },
         then: "reset",
       },
-      // 656.0253 owed; over three years at 12 % its annuity factor is 2.401831.
+      // 656.0253 owed; over three years at 12% its annuity factor is 2.401831.
       [263.7975, 263.7975, 273.1355, 273.1355, 273.1355],
     ],
     [
@@ -260,7 +260,7 @@ describe("the effective yearly cost", () => {
       [{ kind: "extra", often: "once", amount: 0, fromPayment: 1 }],
       10,
     ],
-    // 1,000 − 100 received, five times 263.7975 paid: the annuity factor 3.411706 belongs to 14.2987 %.
+    // 1,000 − 100 received, five times 263.7975 paid: the annuity factor 3.411706 belongs to 14.2987%.
     ["with a fee", [{ kind: "fee", amount: 100, isAdded: false }], 14.2987],
     ["with a fee that is added", [{ kind: "fee", amount: 100, isAdded: true }], 14.1222],
     [

@@ -23,7 +23,7 @@ function run(offer: Partial<LoanOffer>): ScheduleRun {
 }
 
 describe("an offer", () => {
-  test("has the payment that it needs: 1,000 over three years at 10 %, with 331 left", () => {
+  test("has the payment that it needs: 1,000 over three years at 10%, with 331 left", () => {
     expect(run({}).schedule.payment).toBeCloseTo(402.1148, 4);
     // 331 / 1.331 is 248.6852; the rest is repaid.
     expect(run({ residual: 331 }).schedule.payment).toBeCloseTo((1000 - 331 / 1.331) / 2.486852, 4);

@@ -13,22 +13,21 @@ import { onlyRoot, type Solver } from "../solver";
 import { checkConvergence } from "../worth";
 import { whyNoCount } from "./why-no-count";
 
-/** Payments looked at one by one where the balance may turn: 50 years of daily ones. */
+/** The most payments checked one by one if the balance may turn: 50 years of daily payments. */
 const MOST_SCANNED = 18_250;
 
 /**
- * The number of payments, as the real n of the closed form; the whole payments that go with it are in
- * `whole-payments.ts`.
+ * The number of payments, as the real n of the closed form. `whole-payments.ts` has the whole payments.
  *
- * Where only the payments themselves depend on n, or all that moves does so under one rate and they are
- * level, the balance is monotone in n and its root the only one. Otherwise it is looked at payment by
- * payment, and the first n at which it balances is the answer.
+ * The balance is monotone in n, so its root is the only one, in two cases: only the payments depend on n; or
+ * they are level, and everything that moves with n does so under one rate. Otherwise each number of payments
+ * is checked in turn, and the first n that balances is the answer.
  */
 export const solveCount: Solver = ({ timeline, unknown, effort }) => {
   const index = Number(unknown.path[1]);
   const stream = timeline.flows[index];
   if (stream?.kind !== "stream") throw new TypeError("The unknown count has no stream");
-  // Spells that wait for the end of the stream start in order only once it has a length.
+  // Spells that start at the end of the stream are in order only once its length is known.
   const growth = accumulationOf(timeline.spells, 1);
   if (!growth.ok) return growth;
   const converges = checkConvergence(settleFlows(timeline.flows, 1), growth.value);
@@ -52,7 +51,7 @@ function isMonotone({ spells, flows }: Timeline, index: number, stream: Resolved
     flows.some((flow, place) => place !== index && movesWith(flow)) ||
     spells.some(({ start }) => start.perUnknown !== 0);
   const { growth } = stream;
-  // Payments that rise never turn; those that fall may, and then take away again what they brought.
+  // Rising payments never change sign. Falling ones may, and then undo what the earlier ones paid.
   const turns = growth?.by === "amount" && growth.figure.known * stream.amount.known < 0;
   if (!othersMove) return !turns;
   return spells.length === 1 && stream.growth === null;

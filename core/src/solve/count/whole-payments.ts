@@ -5,32 +5,32 @@ import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
 import { worthAt } from "../worth";
 
-/** A last payment that makes whole payments balance, in the direction of its stream. */
+/** A final payment that makes whole payments balance, in the direction of its stream. */
 export interface LastPayment {
   /** Its number, from 1. */
   readonly payment: number;
-  /** Below zero where it must be given back. */
+  /** Negative if it must be repaid. */
   readonly amount: number;
 }
 
-/** What a count that is not whole comes to when payments cannot be split. */
+/** A fractional count in whole payments. */
 export interface WholePayments {
-  /** Full payments that fit before the count is reached. */
+  /** Full payments before the count is reached. */
   readonly full: number;
-  /** One more payment after the full ones, smaller than they are; left out where they do alone. */
+  /** A smaller payment after the full ones; left out if the full ones suffice. */
   readonly smallerLast?: LastPayment;
-  /** The last full payment made larger instead; left out where there is none, or they do alone. */
+  /** The last full payment, enlarged instead; left out if there is none, or the full ones suffice. */
   readonly largerLast?: LastPayment;
-  /** Time from the first period's beginning to the end of the last, in years, with the smaller payment. */
+  /** Years from the start of the first period to the end of the last, with the smaller payment. */
   readonly years: number;
 }
 
-/** A real count this close to a whole one is that. */
+/** A real count this close to a whole number is that number. */
 const WHOLE = 1e-9;
 
 /**
- * The whole payments that go with a real count. Each last payment is what balances the timeline when the
- * stream is as long as it then is: what waits for its end waits for that payment's period.
+ * The whole payments for a real count. Each final payment balances the timeline with the stream at its
+ * actual length: whatever starts at its end starts after that payment's period.
  *
  * @param count the real n that balances the timeline
  */
@@ -54,7 +54,7 @@ export function wholePayments(
   };
 }
 
-/** What the last of `count` payments must be. */
+/** The amount of the last of `count` payments. */
 function lastOf(timeline: Timeline, stream: ResolvedStream, count: number): LastPayment | null {
   const growth = accumulationOf(timeline.spells, count);
   if (!growth.ok) return null;

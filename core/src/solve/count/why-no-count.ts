@@ -12,7 +12,7 @@ import { checkConvergence, worthAt } from "../worth";
  * Why no number of payments balances a timeline.
  *
  * @param atStart sign of the balance before the first payment
- * @param limit how many payments were looked at
+ * @param limit how many payments were checked
  */
 export function whyNoCount(
   timeline: Timeline,
@@ -37,9 +37,9 @@ export function whyNoCount(
 }
 
 /**
- * The payment that covers the interest and no more: paid for ever, it is worth just what the rest is.
+ * The payment that covers only the interest: its perpetuity has the value of all other flows.
  *
- * @returns `null` where payments for ever would do, so that this is not the reason
+ * @returns `null` if a perpetuity would be enough, so this is not the reason
  */
 function smallestPayment({ spells, flows }: Timeline, stream: ResolvedStream): number | null {
   const growth = accumulationOf(spells, LIMITS.payments);
@@ -47,7 +47,7 @@ function smallestPayment({ spells, flows }: Timeline, stream: ResolvedStream): n
   const forever = { ...stream, count: { known: Number.POSITIVE_INFINITY, perUnknown: 0 } };
   const endless = settleFlows([forever], 0);
   if (!checkConvergence(endless, growth.value).ok) return null;
-  // What waits for the end of payments that never end is worth nothing.
+  // Whatever starts at the end of a perpetuity has a present value of zero.
   const staying = settleFlows(
     flows.filter((flow) => !movesWith(flow)),
     0,

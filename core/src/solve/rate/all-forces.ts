@@ -19,9 +19,9 @@ import { forcesOfFactors, MOST_TERMS, rateTerms } from "./rate-terms";
 import { byRunningTotals } from "./running-totals";
 import { uniqueForce } from "./unique-force";
 
-/** Sign changes squared times payments: beyond this, one question would keep a server busy for seconds. */
+/** The most work, as sign changes squared times payments: more would keep a server busy for seconds. */
 const LARGEST_SEARCH = 2_000_000;
-/** Exact arithmetic on longer polynomials takes too long even for a first look. */
+/** Exact arithmetic on longer polynomials takes too long. */
 const LARGEST_DEGREE = 1200;
 
 export interface Forces {
@@ -31,11 +31,11 @@ export interface Forces {
 }
 
 /**
- * All forces of interest at which runs balance, cheapest proof first: the money turns once at most; its
- * running totals do; the polynomial's roots are isolated in exact arithmetic; or, for uneven times, the
- * turning points of the balance are found first and its roots between them.
+ * All forces of interest at which runs balance. Proofs are tried from the cheapest: the flows change sign at
+ * most once; their running totals do; the roots of the polynomial are isolated in exact arithmetic. For
+ * uneven times, the turning points of the balance are found first, then its roots between them.
  *
- * @returns none where no force balances them; fails with `rate-search-too-large`
+ * @returns none if no force balances them; fails with `rate-search-too-large`
  */
 export function allForces(runs: readonly PaymentRun[]): Result<Forces> {
   const least = largest(runs.map(leastForce));
@@ -105,7 +105,7 @@ function greatestCommonDivisor(one: number, other: number): number {
   return a;
 }
 
-/** Whether a root is only that of a factor which the balance was multiplied by. */
+/** Whether a root belongs only to a factor by which the balance was multiplied. */
 function isOfFactor(force: number, runs: readonly PaymentRun[]): boolean {
   return forcesOfFactors(runs).some(
     (own) =>

@@ -3,11 +3,11 @@ import { largest, smallest } from "../../numbers/extremes";
 import { paymentInRun, sliceRun } from "../../flows/slice-run";
 import { SAME_TIME } from "../../time/same-time";
 
-/** How the money of a timeline changes direction as time goes by, as far as it can be told without counting. */
+/** How the flows of a timeline change sign over time, as far as can be decided without counting payments. */
 export interface Directions {
-  /** `many` where it takes a look at every payment to tell. */
+  /** `many` if it takes a check of every payment to decide. */
   readonly changes: 0 | 1 | "many";
-  /** Sign of the earliest money. */
+  /** Sign of the earliest flow. */
   readonly early: number;
 }
 
@@ -20,8 +20,8 @@ interface Stretch {
 }
 
 /**
- * Tells whether the money turns at most once, which by Descartes' rule leaves one rate at most. The cost
- * does not depend on how many payments there are.
+ * Decides whether the flows change sign at most once: by Descartes' rule there is then at most one rate.
+ * The cost does not depend on the number of payments.
  */
 export function directionsOf(runs: readonly PaymentRun[]): Directions {
   const stretches = runs.flatMap(stretchesOf);
@@ -35,7 +35,7 @@ export function directionsOf(runs: readonly PaymentRun[]): Directions {
 
 const MANY: Directions = { changes: "many", early: 0 };
 
-/** Where all of one side comes before all of the other, but for a moment at which both may pay. */
+/** Whether all flows of one sign come before all of the other, or at the same time at the latest. */
 function inSuccession(first: readonly Stretch[], second: readonly Stretch[]): Directions | null {
   const end = largest(first.map(({ to }) => to));
   const start = smallest(second.map(({ from }) => from));
@@ -71,7 +71,7 @@ function stretchesOf(run: PaymentRun): Stretch[] {
   }));
 }
 
-/** Steps of money may carry payments through zero: then what comes before and after pays opposite ways. */
+/** A fixed step may carry payments through zero: those before and after it have opposite signs. */
 export function partsOfOneSign(run: PaymentRun): PaymentRun[] {
   const { amount, step, stepsBefore, paymentsPerStep, count } = run;
   if (step === 0) return amount === 0 ? [] : [run];

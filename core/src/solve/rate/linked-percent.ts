@@ -13,15 +13,15 @@ import { rootsByMonotonePieces } from "./monotone-pieces";
 import type { Percents } from "./solve-rate";
 import { whyNoRate } from "./why-no-rate";
 
-/** Rates beyond this are not looked for where several spells hang on one unknown. */
+/** The highest rate searched if several spells depend on one unknown, in percent. */
 const HIGHEST_PERCENT = 1e7;
 const LOWEST_CONTINUOUS_PERCENT = -1e5;
 
 /**
- * One unknown percent in several spells. Every force rises with it; if the money turns once, then seen
- * from that moment what lies before only grows with the rate and what lies after only shrinks: the
- * balance is monotone and its root the only one. Where it turns more often, the range of rates is cut
- * into pieces on which the balance is shown to be monotone or to have no root.
+ * One unknown percent in several spells. Every force rises with it. If the flows change sign once, take the
+ * moment of the change as focal date: the values of earlier flows only rise with the rate, those of later
+ * flows only fall. The balance is then monotone and its root the only one. If they change sign more often,
+ * the range of rates is cut into pieces on which the balance is monotone or has no root.
  */
 export function linkedPercents(
   spells: readonly Spell[],
@@ -53,7 +53,7 @@ export function linkedPercents(
     : succeed({ percents, completeness: "monotone-pieces" });
 }
 
-/** The percent at which the first of the linked spells would lose everything. */
+/** The percent at which the first linked spell would reach −100%. */
 function lowestPercent(spells: readonly Spell[]): number {
   const floors = spells
     .filter(({ percent }) => percent.perUnknown !== 0)
@@ -68,7 +68,7 @@ function lowestPercent(spells: readonly Spell[]): number {
   return Math.max(...floors);
 }
 
-/** Walks outwards from 0 % until the balance has changed its sign, never reaching the floor. */
+/** Steps outwards from 0% until the balance changes sign, without reaching the floor. */
 function bracketOf(
   balance: (percent: number) => number,
   floor: number,

@@ -5,9 +5,9 @@ import type { Spell } from "../../timeline/timeline";
 import type { ExponentialTerm } from "../roots/exponential-sum-roots";
 import { rootInBracket } from "../roots/root-in-bracket";
 
-/** Terms valued before the search gives up: about half a second of work. */
+/** The most terms valued in one search: about half a second of work. */
 const MOST_TERMS_VALUED = 4_000_000;
-/** A piece this narrow, relative to where it lies, on which nothing could be shown is taken to touch zero. */
+/** An undecided piece this narrow, relative to its position, is taken to touch zero. */
 const NARROWEST = 1e-12;
 
 interface Bounds {
@@ -16,16 +16,16 @@ interface Bounds {
 }
 
 /**
- * All roots of Σ amount/a(t), as a function of one percent on which several spells hang.
+ * All roots of Σ amount/a(t), as a function of one percent on which several spells depend.
  *
- * Every discount factor falls as the percent rises, and so does the speed at which it falls. On a piece
- * of the range the values at its two ends therefore enclose the inflows and the outflows apart, and with
- * them the balance and its slope. A piece whose enclosure leaves out zero has no root, one whose slope
- * leaves out zero has one at most; any other is halved.
+ * Every discount factor falls as the percent rises, and its slope flattens. On a piece of the range, the
+ * values at the two ends therefore bound the inflows and the outflows, and so the balance and its slope. If
+ * the bounds of the balance exclude zero, the piece has no root. If those of the slope exclude zero, it has at
+ * most one. Any other piece is halved.
  *
- * @param terms what is paid when, by ascending time
+ * @param terms amounts and their times, by ascending time
  * @param floor percents above it are searched, up to `ceiling`
- * @returns ascending; `null` where the bound on the work was met
+ * @returns ascending; `null` if the limit of work was reached
  * Source: R. E. Moore, Methods and Applications of Interval Analysis (1979), ch. 5
  */
 export function rootsByMonotonePieces(
@@ -37,7 +37,7 @@ export function rootsByMonotonePieces(
   const equation = enclosedEquation(spells, terms);
   const roots: number[] = [];
   const reach = ceiling - floor;
-  // Close to the floor and far from it rates are told apart by their ratio, not by their difference.
+  // Near the floor and far from it, rates are compared by ratio, not by difference.
   const percentAt = (place: number) => floor + reach * 1e-18 ** (1 - place);
   const stack: [number, number][] = [[0, 1]];
   let looked = 0;
@@ -92,7 +92,7 @@ function enclosedEquation(spells: readonly Spell[], terms: readonly ExponentialT
   const dot = (one: readonly number[], other: readonly number[]) =>
     one.reduce((sum, value, index) => sum + value * (other[index] ?? 0), 0);
 
-  /** Inflows and outflows apart, discounted, and each weighed by how fast it falls where `speeds` says. */
+  /** Discounted inflows and outflows, separately; with `speeds`, each weighted by how fast it falls. */
   const sides = (percent: number, largest: number, weigh: boolean) => {
     const forces = forcesAt(percent);
     const speeds = speedsAt(percent);

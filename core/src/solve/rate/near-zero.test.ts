@@ -10,7 +10,7 @@ const level = (amount: number, first: number, frequency: number, count: number):
   count,
 });
 
-/** The root of total + Σ payment·(e^(−λt) − 1), payment by payment: no difference of large numbers in it. */
+/** The root of total + Σ payment·(e^(−δt) − 1), payment by payment: no difference of large numbers in it. */
 function rootOf(runs: readonly PaymentRun[], total: number, highest: number): number {
   const f = (force: number) =>
     runs.reduce((sum, { amount, first, frequency, count }) => {

@@ -4,17 +4,17 @@ import { sum } from "../../numbers/sum";
 import { wholeNumbers } from "../../numbers/whole-numbers";
 import { geometricSum } from "../../flows/series-sums";
 
-/** Force times years below which the balance is mostly the plain total of the payments. */
+/** The force times years below which the balance is almost the plain total of the payments. */
 const NEAR_ZERO = 0.01;
 const MOST_STEPS = 4;
 
 /**
- * A force of interest near zero to its last digits. There the balance is the small difference of what
- * comes in and what goes out, of which doubles keep little: the total is taken exactly, by the decimal
- * digits of the amounts, and only what discounting adds to it is computed.
+ * A force of interest near zero, right to its last digits. The balance is then a small difference of large
+ * sums, of which doubles keep few digits. So the plain total is calculated exactly, from the decimal digits of
+ * the amounts, and only the effect of discounting in doubles.
  *
- * @param force a root of the balance as doubles have it
- * @returns the same root, or a better one; `force` itself where it is not near zero, or payments grow
+ * @param force a root of the balance in doubles
+ * @returns the same root, or a better one; `force` itself if it is not near zero, or payments grow
  */
 export function refinedNearZero(runs: readonly PaymentRun[], force: number): number {
   const span = largest(runs.map((run) => timeInRun(run, run.count)));
@@ -24,7 +24,7 @@ export function refinedNearZero(runs: readonly PaymentRun[], force: number): num
   let root = force;
   for (let step = 0; step < MOST_STEPS; step += 1) {
     const discounting = sum(runs.map((run) => discountingOf(run, root)));
-    // What discounting adds is all but proportional to the force.
+    // The effect of discounting is almost proportional to the force.
     const next = (-total / discounting) * root;
     if (!Number.isFinite(next) || Math.abs(next - force) > NEAR_ZERO * Math.abs(force))
       return force;
@@ -33,7 +33,7 @@ export function refinedNearZero(runs: readonly PaymentRun[], force: number): num
   return root;
 }
 
-/** Σ payment, exact but for its last rounding; `null` where payments are not level, or not whole in number. */
+/** Σ payment, with one rounding at the end; `null` if payments are not level, or not whole in number. */
 function exactTotal(runs: readonly PaymentRun[]): number | null {
   const isPlain = runs.every(
     ({ logGrowth, step, count }) => logGrowth === 0 && step === 0 && Number.isInteger(count),
@@ -47,11 +47,11 @@ function exactTotal(runs: readonly PaymentRun[]): number | null {
   return Number(`${total}e-${exact.decimals}`);
 }
 
-/** What discounting adds to the total of a level run: Σ amount·(e^(−λt) − 1), with nothing cancelled. */
+/** The effect of discounting on the total of a level run: Σ amount·(e^(−δt) − 1), without cancellation. */
 function discountingOf({ amount, count, first, frequency }: PaymentRun, force: number): number {
   const perPayment = -force / frequency;
   const toFirst = Math.expm1(-force * first);
-  // Σ e^(kx) − n, in which the terms of the first order cancel and are left out from the start.
+  // Σ e^(kx) − n, of which the first-order terms cancel and are left out from the start.
   const bend =
     count === 1
       ? 0

@@ -7,11 +7,11 @@ import { ScaledSum } from "../../numbers/scaled-sum";
 import type { Accumulation } from "../../rates/accumulation";
 
 /**
- * The balance of a timeline as a function of the force of interest in one of its spells: runs of
- * payments, timed by how long each is exposed to that force. What is paid before the spell is exposed
- * to none of it and what is paid afterwards to all of it, so each side comes down to a single amount.
+ * The balance of a timeline as a function of the force of interest in one spell: runs of payments, each timed
+ * by how long it is discounted at that force. Flows before the spell are not discounted at it, and flows after
+ * it all equally, so each side reduces to a single amount.
  *
- * @param growth the other spells' forces; that of the unknown spell is not read
+ * @param growth the forces of the other spells; that of the unknown spell is ignored
  * @param index which spell is unknown
  */
 export function rateEquation(
@@ -48,7 +48,7 @@ function borderIn(run: PaymentRun, border: number): number {
   return border === Number.POSITIVE_INFINITY ? border : paymentsBefore(run, border);
 }
 
-/** The balance at one force of interest, over the size of its largest term: its sign and roots are right. */
+/** The balance at one force of interest, divided by its largest term: sign and roots are the same. */
 export function balanceUnder(runs: readonly PaymentRun[], force: number): number {
   const growth = { starts: [0], forces: [force] };
   const sum = new ScaledSum();

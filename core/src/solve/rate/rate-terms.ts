@@ -3,17 +3,17 @@ import { timeInRun, type PaymentRun } from "../../flows/payment-run";
 import { paymentInRun, sliceRun } from "../../flows/slice-run";
 import { gatherTerms, type ExponentialTerm } from "../roots/exponential-sum-roots";
 
-/** More payments than this are not looked at one by one. */
+/** The most payments that are checked one by one. */
 export const MOST_TERMS = 20_000;
 
 /**
- * A balance as a sum of exponentials, one for each payment: what proofs about all of its roots need.
+ * A balance as a sum of exponentials, one for each payment, for the proofs about all of its roots.
  *
- * Endless runs and fractions of a payment are quotients over 1 − e^(γ − λh). The whole balance is
- * multiplied by every such factor, which leaves a plain sum. Above the least force of an endless run its
- * factor has no root of its own; that of a fraction may add one, which the caller must put to the test.
+ * Perpetuities and fractions of a payment are quotients over 1 − e^(γ − δh). The whole balance is multiplied
+ * by every such factor, which leaves a plain sum. The factor of a perpetuity has no root above the least force
+ * at which it has a value. The factor of a fraction may add a root, which the caller must check.
  *
- * @returns terms by ascending time, `null` where there are more than `MOST_TERMS`
+ * @returns terms by ascending time, `null` if there are more than `MOST_TERMS`
  */
 export function rateTerms(runs: readonly PaymentRun[]): ExponentialTerm[] | null {
   const parts = runs.flatMap(wholeAndFraction);
@@ -36,14 +36,14 @@ export function rateTerms(runs: readonly PaymentRun[]): ExponentialTerm[] | null
   );
 }
 
-/** Terms before they are gathered, at most: each factor doubles them, once or twice. */
+/** The most terms before they are gathered: each factor doubles them, once or twice. */
 function sizeOf(plain: readonly PaymentRun[], quotients: readonly PaymentRun[]): number {
   const payments = plain.reduce((sum, { count }) => sum + count, 0);
   const blocks = quotients.reduce((sum, { paymentsPerStep }) => sum + paymentsPerStep, 0);
   return (payments + 2 * blocks) * 4 ** quotients.length;
 }
 
-/** Forces at which a factor that `rateTerms` multiplies by is zero itself. */
+/** Forces at which one of the factors of `rateTerms` is zero. */
 export function forcesOfFactors(runs: readonly PaymentRun[]): number[] {
   return runs
     .flatMap(wholeAndFraction)
@@ -76,7 +76,7 @@ function paymentsOf(run: PaymentRun): ExponentialTerm[] {
   }));
 }
 
-/** e^(γ − λ·period), by which each step of a run is worth more or less than the one before. */
+/** e^(γ − δ·period), the ratio of present values of two successive steps of a run. */
 interface Factor {
   readonly growth: number;
   readonly period: number;

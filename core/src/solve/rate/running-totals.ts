@@ -3,11 +3,11 @@ import type { ExponentialTerm } from "../roots/exponential-sum-roots";
 import { forceAbove, forceBelow } from "./unique-force";
 
 /**
- * The roots of a balance whose running totals change their sign at most once, read forwards and read
- * backwards. By Abel's summation a balance has no more roots above zero than the totals from the first
- * payment on have changes of sign, and no more below zero than the totals from the last one back.
+ * The roots of a balance whose running totals change sign at most once, both forwards and backwards. By Abel's
+ * summation, there are at most as many roots above zero as sign changes in the totals from the first payment
+ * on, and at most as many below zero as in the totals from the last payment back.
  *
- * @returns ascending; `null` where the totals do not decide, or the payments cancel out at a rate of zero
+ * @returns ascending; `null` if the totals do not decide, or the payments cancel out at a rate of zero
  * Source: C. J. Norstrøm, A sufficient condition for a unique nonnegative internal rate of return,
  *   JFQA 7 (1972)
  */
@@ -18,7 +18,7 @@ export function byRunningTotals(
   const amounts = terms.map(({ coefficient }) => coefficient);
   const total = sum(amounts);
   const size = sum(amounts.map(Math.abs));
-  // A total that is only rounding has no sign to tell.
+  // A total that is only rounding has no sign.
   if (Math.abs(total) < 1e-12 * size) return null;
   const forwards = changesInTotals(amounts, size);
   const backwards = changesInTotals([...amounts].reverse(), size);

@@ -10,7 +10,7 @@ const found = (flows: readonly object[], rates: readonly object[] = [effective(n
 const closeTo = (percents: readonly number[], digits = 9) =>
   percents.map((percent) => expect.closeTo(percent, digits));
 
-/** Amounts b and c, at two times, that make −a + b·e^(−λs) − c·e^(−λt) zero at both of two forces. */
+/** Amounts b and c, at two times, that make −a + b·e^(−δs) − c·e^(−δt) zero at both of two forces. */
 function balancingTwice(a: number, s: number, t: number, forces: readonly [number, number]) {
   const [one, other] = forces.map((force) => [Math.exp(-force * s), Math.exp(-force * t)]) as [
     [number, number],

@@ -20,12 +20,12 @@ export interface Percents {
 }
 
 /**
- * Every percent above −100 % per period that balances the timeline, or the reason why there is none.
+ * Every percent above −100% per period that balances the timeline, or the reason why there is none.
  *
- * Where the unknown rate rules one spell alone, the balance is a sum of exponentials in its force of
- * interest: see `all-forces.ts`. Where other spells are quoted against it: see `linked-percent.ts`.
+ * If the unknown rate applies to only one spell, the balance is a sum of exponentials in its force of
+ * interest: see `all-forces.ts`. If other spells are quoted relative to it: see `linked-percent.ts`.
  *
- * Accuracy: relative 1e-12 where the problem itself has that many digits.
+ * Accuracy: relative 1e-12 if the problem itself has that many digits.
  */
 export const solveRate: Solver = ({ timeline, unknown }) => {
   const flows = settleFlows(timeline.flows, 0);
@@ -47,7 +47,7 @@ export const solveRate: Solver = ({ timeline, unknown }) => {
     : succeed({ roots: [first, ...others], completeness });
 };
 
-/** An issue about the search is shown at the unknown; one about another line keeps its place. */
+/** Shows an issue about the search at the unknown; one about another line keeps its place. */
 function atUnknown(found: Issue, path: Path): Issue {
   return found.path.length === 0 ? { ...found, path } : found;
 }
@@ -62,7 +62,7 @@ function percentsOfOneSpell(
   flows: readonly SettledFlow[],
 ): Result<Percents> {
   const index = spells.indexOf(spell);
-  // The unknown rate is not read where only the others discount; any figure will do in its place.
+  // The unknown rate is not used if only the others discount, so any figure will do.
   const known = accumulationOf(spells.with(index, { ...spell, percent: constant(0) }), 0);
   if (!known.ok) return known;
   if (index < spells.length - 1) {
@@ -75,7 +75,7 @@ function percentsOfOneSpell(
   const { forces, completeness } = found.value;
   const percents = forces
     .map((force) => percentUnder(force, spell.law))
-    // A root so far below zero that its percent is −100 to the last digit leaves nothing.
+    // A root so low that its percent rounds to −100 is no answer.
     .filter((percent) => !Number.isNaN(forceUnder(percent, spell.law)));
   if (percents.length === 0) return fail(whyNoRate(runs, flows));
   return succeed({ percents, completeness });

@@ -1,18 +1,18 @@
 import { rootInBracket } from "../roots/root-in-bracket";
 
-/** Forces beyond this are rates of more digits than a double can hold. */
+/** The largest force whose rate fits in a double. */
 const LARGEST_FORCE = 1e7;
 
-/** A usual rate lies within it, and is then bracketed at once. */
+/** A usual rate lies within this, and is bracketed in the first step. */
 const FIRST_STEP = 0.1;
 
 /**
- * The one root of a balance that is known to change its sign just once.
+ * The one root of a balance that is known to change sign exactly once.
  *
  * @param balance over forces of interest above `least`
- * @param early the sign that it has for the largest forces, at which only the earliest money counts
- * @param least minus infinity, or what an endless run needs
- * @returns infinite where the root lies above any rate that can be written, `null` where it lies below
+ * @param early its sign for the largest forces, where only the earliest flow matters
+ * @param least minus infinity, or the least force at which a perpetuity has a value
+ * @returns infinite if the root lies above every rate that can be written, `null` if it lies below
  */
 export function uniqueForce(
   balance: (force: number) => number,
@@ -29,8 +29,8 @@ export function uniqueForce(
 }
 
 /**
- * The one root above `start`, walking upwards until the sign is that of the earliest money; infinite
- * where it would pass any rate that can be written.
+ * The one root above `start`, found by steps upwards until the sign is that of the earliest flow; infinite if
+ * it passes every rate that can be written.
  */
 export function forceAbove(
   balance: (force: number) => number,
@@ -48,7 +48,7 @@ export function forceAbove(
   return Number.POSITIVE_INFINITY;
 }
 
-/** The one root below `start`, walking down, or ever closer to `least`, until the sign has changed. */
+/** The one root below `start`, found by steps down, or ever closer to `least`, until the sign changes. */
 export function forceBelow(
   balance: (force: number) => number,
   start: number,

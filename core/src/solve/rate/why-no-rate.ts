@@ -9,7 +9,7 @@ import { balanceUnder } from "./rate-equation";
 /**
  * Why no rate can balance a timeline.
  *
- * @param runs the balance as the unknown rate sees it
+ * @param runs the balance as a function of the unknown rate
  * @param flows the flows themselves
  */
 export function whyNoRate(runs: readonly PaymentRun[], flows: readonly SettledFlow[]): Issue {
@@ -25,7 +25,7 @@ export function whyNoRate(runs: readonly PaymentRun[], flows: readonly SettledFl
     : issue("rate-has-no-effect", [], {});
 }
 
-/** The signs that the payments of a run have. */
+/** The signs of the payments of a run. */
 export function signsOf(run: PaymentRun): number[] {
   return partsOfOneSign(run).map((part) => Math.sign(paymentInRun(part, 0)));
 }

@@ -1,11 +1,11 @@
 import { rootInBracket } from "./root-in-bracket";
 
 /**
- * The roots of a function wherever it changes its sign from one point of an even grid to the next.
- * A root that is left again within one step of the grid is missed: callers say so.
+ * The roots of a function at every change of sign from one point of an even grid to the next. Two roots within
+ * one step of the grid are missed: callers say so.
  *
- * @param f not a number where it has no value
- * @param steps how many steps the grid has from 0 on
+ * @param f not a number if it has no value
+ * @param steps number of steps of the grid, from 0
  * @param width of each step
  * @param most how many roots are wanted
  * @returns ascending

@@ -8,20 +8,19 @@ export interface ExponentialTerm {
   readonly exponent: number;
 }
 
-/** Below this part of the sum of its terms' sizes, a value is rounding noise about zero. */
+/** Below this fraction of the sum of its terms' sizes, a value is rounding noise about zero. */
 const NOISE = 8 * Number.EPSILON;
 
 /**
  * All real roots of f(x) = Σ c_k·e^(−x·τ_k), ascending, each once; the exponents may be any numbers.
  *
- * Complete by two classical facts. Descartes' rule holds for such sums: taken in the order of their
- * exponents, coefficients with s changes of sign have at most s roots, and exactly one where s = 1.
- * And for s > 1, shifting all exponents by a σ that lies at a change of sign leaves the roots where
- * they are, while the derivative, Σ −c_k·(τ_k−σ)·e^(−x(τ_k−σ)), has one change less. Its roots, found
- * by the same rule, cut the axis into stretches on which f is monotone: each holds one root or none,
- * and the signs at its ends tell which. Nothing is guessed.
+ * Complete by two classical facts. Descartes' rule holds for such sums: in the order of the exponents,
+ * coefficients with s sign changes have at most s roots, and exactly one if s = 1. For s > 1, shift all
+ * exponents by a σ that lies at a sign change: the roots stay, and the derivative,
+ * Σ −c_k·(τ_k−σ)·e^(−x(τ_k−σ)), has one sign change fewer. Its roots, found by the same rule, cut the axis into
+ * stretches on which f is monotone. Each stretch has one root or none, as the signs at its ends show.
  *
- * A root at which f only touches zero is reported when f is zero there to within rounding.
+ * A root at which f only touches zero is reported if f is zero there to within rounding.
  *
  * @param terms exponents distinct and ascending, no coefficient zero: see `gatherTerms`
  * Cost: (sign changes)² · terms · about 12.
@@ -42,10 +41,10 @@ export function exponentialSumRoots(terms: readonly ExponentialTerm[]): number[]
   return rootsBetween(terms, exponentialSumRoots(slope));
 }
 
-/** Times closer than this are the same one, summed from different fractions. */
+/** Times closer than this are equal; they were summed from different fractions. */
 const SAME_EXPONENT = 1e-9;
 
-/** Brings terms into order, adds up those with the same exponent and drops what cancels. */
+/** Sorts terms, adds those with the same exponent and drops those that cancel. */
 export function gatherTerms(terms: readonly ExponentialTerm[]): ExponentialTerm[] {
   const ordered = [...terms].sort((one, other) => one.exponent - other.exponent);
   const groups: { exponent: number; coefficients: number[] }[] = [];
@@ -62,7 +61,7 @@ export function gatherTerms(terms: readonly ExponentialTerm[]): ExponentialTerm[
     .filter(({ coefficient }) => coefficient !== 0);
 }
 
-/** Changes of sign in the order of the exponents: the most roots that there can be. */
+/** The number of sign changes in the order of the exponents: an upper bound for the number of roots. */
 export function signChanges(terms: readonly ExponentialTerm[]): number {
   let changes = 0;
   terms.forEach(({ coefficient }, index) => {
@@ -72,7 +71,7 @@ export function signChanges(terms: readonly ExponentialTerm[]): number {
   return changes;
 }
 
-/** Two terms have a closed form, which keeps every digit where the root is near zero. */
+/** Two terms have a closed form, which keeps every digit of a root near zero. */
 function rootOfTwo(terms: readonly ExponentialTerm[]): number {
   const [early, late] = terms as readonly [ExponentialTerm, ExponentialTerm];
   const excess =
@@ -95,11 +94,11 @@ function pivotExponent(terms: readonly ExponentialTerm[]): number {
 
 interface Scaled {
   readonly value: number;
-  /** Whether the value is nothing but the rounding of its terms. */
+  /** Whether the value is only the rounding of its terms. */
   readonly isNoise: boolean;
 }
 
-/** f(x) over the size of its largest term: same sign, same roots, and never an overflow. */
+/** f(x) divided by its largest term: same sign, same roots, and never an overflow. */
 function scaledValue(terms: readonly ExponentialTerm[], x: number): Scaled {
   const logs = terms.map(
     ({ coefficient, exponent }) => Math.log(Math.abs(coefficient)) - x * exponent,
@@ -119,12 +118,12 @@ function onlyRoot(terms: readonly ExponentialTerm[]): number[] {
   const start = 0;
   const { value } = scaledValue(terms, start);
   if (value === 0) return [start];
-  // As x grows the smallest exponent wins; the sign there tells on which side of 0 the root lies.
+  // For large x the smallest exponent dominates; the sign there shows on which side of 0 the root lies.
   const onTheRight = Math.sign(value) !== Math.sign(terms[0]?.coefficient ?? 0);
   return rootBeyond(terms, start, onTheRight ? 1 : -1);
 }
 
-/** The root between a point and the far end of the axis, which a change of sign has shown to be there. */
+/** The root between a point and the far end of the axis, where a sign change proves that there is one. */
 function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | -1): number[] {
   const f = (x: number) => scaledValue(terms, x).value;
   const signAtStart = Math.sign(f(start));
@@ -138,12 +137,12 @@ function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | 
     width *= 2;
     far += side * width;
   }
-  // So far out that the exponents have no digits left: a rate that no number can hold.
+  // So far out that the exponents have no digits left: no double holds such a rate.
   if (Number.isNaN(f(far))) return [];
   return [rootWithin(terms, Math.min(near, far), Math.max(near, far))];
 }
 
-/** The root that a bracket holds, to the last digits that the terms allow. */
+/** The root in a bracket, to the last digits that the terms allow. */
 function rootWithin(terms: readonly ExponentialTerm[], low: number, high: number): number {
   const root = rootInBracket((x) => scaledValue(terms, x).value, low, high);
   // The sums are analytic: a sign change without a root cannot happen.
@@ -151,7 +150,7 @@ function rootWithin(terms: readonly ExponentialTerm[], low: number, high: number
   return root;
 }
 
-/** The roots of f, given the roots of its (shifted) derivative: one at most on each stretch between. */
+/** The roots of f, given those of its (shifted) derivative: at most one on each stretch between. */
 function rootsBetween(
   terms: readonly ExponentialTerm[],
   turningPoints: readonly number[],

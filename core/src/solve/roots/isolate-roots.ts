@@ -10,9 +10,8 @@ import {
 } from "./polynomial";
 
 /**
- * A stretch from k/2^depth to (k + 1)/2^depth that holds just one root, which is simple, and the
- * polynomial as it is on it: t from 0 to 1, no root at either end. A root that is such a fraction itself
- * has no polynomial.
+ * A stretch from k/2^depth to (k + 1)/2^depth with exactly one root, a simple one, and the polynomial on it:
+ * t from 0 to 1, no root at either end. A root that is itself such a fraction has no polynomial.
  */
 export interface IsolatedRoot {
   readonly k: bigint;
@@ -20,23 +19,23 @@ export interface IsolatedRoot {
   readonly local: Polynomial | null;
 }
 
-/** Halvings after which roots are suspected to be multiple ones, which no halving would part. */
+/** Halvings after which multiple roots are suspected, which no halving separates. */
 const SUSPICIOUS_DEPTH = 40;
 
 /**
- * In steps of about a nanosecond. A stretch takes degree² additions, of numbers that grow by a bit for
- * each degree whenever it is halved.
+ * The limit of work, in steps of about a nanosecond. A stretch takes degree² additions. Whenever it is halved,
+ * the numbers grow by a bit for each degree.
  */
 const MOST_WORK = 1e9;
 const WORK_OF_ADDING = 60;
 const BITS_AT_ONCE = 64;
 
 /**
- * All roots between 0 and 1, each once, none missed and none invented: Descartes' rule of signs tells of
- * a stretch that it holds no root or just one, and any other stretch is halved. The arithmetic is exact.
+ * All roots between 0 and 1, each once. If Descartes' rule of signs does not show that a stretch has no root or
+ * exactly one, the stretch is halved. The arithmetic is exact, so no root is missed or invented.
  *
  * @param polynomial not zero, and with no root at 1
- * @returns in no order; `null` where the bound on the work was met
+ * @returns in no order; `null` if the limit of work was reached
  * Source: G. E. Collins & A. G. Akritas, Polynomial real root isolation using Descartes' rule of signs (1976)
  */
 export function isolateRoots(polynomial: Polynomial): IsolatedRoot[] | null {

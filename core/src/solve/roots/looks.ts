@@ -2,15 +2,15 @@ import { runsOf } from "../../flows/flow-kinds";
 import { settleFlows } from "../../timeline/settle-timeline";
 import type { ResolvedFlow } from "../../timeline/timeline";
 
-/** Runs valued in one search along a grid: some tenths of a second of work. */
+/** The most runs valued in one search along a grid: some tenths of a second of work. */
 const MOST_RUNS_VALUED = 300_000;
 
-/** An unknown count for which every place in a pattern of growth has its run. */
+/** An unknown count large enough that every place in a growth pattern has its run. */
 const LONG_ENOUGH = 1000;
 
 /**
- * How many points of a grid a search may look at: as many as it would like to, unless the timeline has
- * so many runs that this would take too long.
+ * How many points of a grid a search may check: as many as it asks for, unless the timeline has so many runs
+ * that this would take too long.
  */
 export function affordableLooks(
   flows: readonly ResolvedFlow[],

@@ -3,13 +3,13 @@ import { reversed, stripped, withoutRootAtOne, type Polynomial } from "./polynom
 import { refineRoot, type Fraction } from "./refine-root";
 
 /**
- * All rates above −100 % a period at which Σ c_k/(1 + i)^k is zero, each once.
+ * All rates above −100% a period at which Σ c_k/(1 + i)^k is zero, each once.
  *
- * The discount factor v = 1/(1 + i) is a positive root of the polynomial Σ c_k·v^k: those below 1 are
- * rates above zero; those above 1 are found as the roots below 1 of the flows read backwards.
+ * The discount factor v = 1/(1 + i) is a positive root of the polynomial Σ c_k·v^k. Roots below 1 are rates
+ * above zero. Roots above 1 are found as the roots below 1 of the flows in reverse order.
  *
  * @param amounts one for each period from 0, as whole numbers of any unit; not all zero
- * @returns decimals a period, ascending, each right to the last bit or two; `null` where the search would
+ * @returns decimals a period, ascending, each right to the last bit or two; `null` if the search would
  *   take too long
  */
 export function polynomialRates(amounts: Polynomial): number[] | null {
@@ -30,7 +30,7 @@ export function polynomialRates(amounts: Polynomial): number[] | null {
 
 const DIGITS = 64n;
 
-/** The double next to a fraction. */
+/** The double nearest to a fraction. */
 function quotient({ over, under }: Fraction): number {
   if (over === 0n) return 0;
   const magnitude = over < 0n ? -over : over;

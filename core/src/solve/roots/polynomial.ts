@@ -1,4 +1,4 @@
-/** A polynomial with whole coefficients, those of the lower powers first; its last one is not zero. */
+/** A polynomial with whole coefficients, from the lowest power; the last one is not zero. */
 export type Polynomial = readonly bigint[];
 
 /** p(x + 1), by Horner's scheme: additions only. */
@@ -27,7 +27,7 @@ export function derivative(polynomial: Polynomial): bigint[] {
   return polynomial.slice(1).map((coefficient, power) => coefficient * BigInt(power + 1));
 }
 
-/** p(x)/x as often as it goes: without its roots at zero, and without empty places at either end. */
+/** p(x) divided by x as often as possible: no root at zero and no zero coefficient at either end. */
 export function stripped(polynomial: Polynomial): bigint[] {
   const first = polynomial.findIndex((coefficient) => coefficient !== 0n);
   if (first < 0) return [];
@@ -35,7 +35,7 @@ export function stripped(polynomial: Polynomial): bigint[] {
   return polynomial.slice(first, last + 1);
 }
 
-/** Divided by (x − 1) as often as it goes. */
+/** Divided by (x − 1) as often as possible. */
 export function withoutRootAtOne(polynomial: Polynomial): bigint[] {
   let rest = [...polynomial];
   while (rest.length > 1 && rest.reduce((sum, coefficient) => sum + coefficient, 0n) === 0n) {
@@ -48,7 +48,7 @@ export function withoutRootAtOne(polynomial: Polynomial): bigint[] {
   return rest;
 }
 
-/** Changes of sign between its coefficients, zeros left out, counted up to `atMost`. */
+/** The number of sign changes of its coefficients, zeros ignored, counted up to `atMost`. */
 export function coefficientSignChanges(polynomial: Polynomial, atMost = Infinity): number {
   let changes = 0;
   let before = 0n;
@@ -63,7 +63,7 @@ export function coefficientSignChanges(polynomial: Polynomial, atMost = Infinity
   return changes;
 }
 
-/** Divided by the greatest number that divides all of its coefficients; its roots stay, its sign may not. */
+/** Divided by the greatest common divisor of its coefficients: same roots, but perhaps the other sign. */
 export function primitive(polynomial: Polynomial): bigint[] {
   let content = 0n;
   for (const coefficient of polynomial) content = greatestCommonDivisor(content, coefficient);

@@ -7,14 +7,14 @@ export interface Fraction {
   readonly under: bigint;
 }
 
-/** Bits of the fixed point: a double has 53, and roots that crowd each other cost the rest. */
+/** Bits of the fixed point: a double has 53, and close roots cost the rest. */
 const BITS = 256n;
 const ONE = 1n << BITS;
 
 /**
- * An isolated root to far more digits than a double has, so that also roots that crowd each other are
- * right to the last one. Regula falsi that halves the weight of an end that stays (the Illinois form),
- * and bisection whenever it does not gain: it cannot leave its bracket.
+ * An isolated root to far more digits than a double has, so that even close roots are right to the last digit.
+ * By regula falsi that halves the weight of a stationary end (the Illinois form), and by bisection if that is
+ * too slow. It cannot leave its bracket.
  *
  * Source: M. Dowell & P. Jarratt, A modified regula falsi method for computing the root of an equation (1971)
  */
@@ -46,7 +46,7 @@ function rootBetweenZeroAndOne(polynomial: Polynomial): bigint {
   return low;
 }
 
-/** Half, but never nothing: its sign is still needed. */
+/** Half, but never zero: its sign is still needed. */
 function halfOf(value: bigint): bigint {
   const half = value / 2n;
   return half === 0n ? value : half;

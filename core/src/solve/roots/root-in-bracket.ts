@@ -1,14 +1,14 @@
 const MAXIMUM_STEPS = 200;
 
 /**
- * The root of a continuous function inside a bracket, by Brent's method: it cannot leave the bracket,
- * and falls back to bisection wherever interpolation does not help.
+ * The root of a continuous function inside a bracket, by Brent's method: it cannot leave the bracket, and uses
+ * bisection if interpolation does not help.
  *
  * @param f continuous on the bracket
  * @param low one end, at which f has one sign (or is 0)
  * @param high the other end, at which f has the opposite sign (or is 0)
- * @returns the root to the last bit or two, or `null` where the sign changes without passing 0 (a pole)
- * @throws RangeError when the ends do not bracket a root: the caller has proved nothing
+ * @returns the root to the last bit or two, or `null` if the sign changes without passing 0 (a pole)
+ * @throws RangeError if the ends do not bracket a root
  * Source: R. P. Brent, Algorithms for Minimization without Derivatives (1973), ch. 4
  */
 export function rootInBracket(f: (x: number) => number, low: number, high: number): number | null {
@@ -71,7 +71,7 @@ function interpolatedStep(
   return -(s * ((c - b) * q * (q - r) - (b - a) * (r - 1))) / ((q - 1) * (r - 1) * (s - 1));
 }
 
-/** A step is taken only towards the other end, well inside the bracket, and if steps keep shrinking. */
+/** Takes a step only towards the other end, well inside the bracket, and while steps keep shrinking. */
 function isSafe(step: number, half: number, stepBefore: number, tolerance: number): boolean {
   const towards = Math.sign(step) === Math.sign(half);
   const limit = Math.min(3 * Math.abs(half) - tolerance, Math.abs(stepBefore));

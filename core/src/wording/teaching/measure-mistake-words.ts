@@ -1,4 +1,4 @@
-/** What a student's value for a measure of a project is told: the verdicts, then the mistakes by measure. */
+/** The sentences on a student's value for a measure of a project: the verdicts, then the mistakes by measure. */
 export const MEASURE_VERDICT_WORDS = {
   right: "Correct.",
   rightOfSeveral: "Correct: this is one of the rates at which the net present value is zero.",

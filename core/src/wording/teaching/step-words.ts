@@ -1,3 +1,5 @@
+import { severalPeriods } from "../quotation-words";
+
 /**
  * The sentences of the workings, and the words beside their formulas. Each sentence names one move, as a
  * teacher says it at the board. All values arrive as text in the reader's own number format.
@@ -42,9 +44,7 @@ export const STEP_WORDS = {
     fromEffective: (noun: string) =>
       `The quoted rate is effective: find the equivalent rate per ${noun}.`,
     periods: (span: string, noun: string, count: string) =>
-      noun === "year"
-        ? `Number of years in ${span}: ${count}.`
-        : `Number of periods in ${span}, one per ${noun}: ${count}.`,
+      `Number of ${severalPeriods(noun)} in ${span}: ${count}.`,
   },
 
   value: {

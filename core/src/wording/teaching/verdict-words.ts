@@ -1,4 +1,4 @@
-/** What a marked answer is told, besides the sentences of its mistake. */
+/** The verdicts on a marked answer, besides the sentences of its mistake. */
 export const VERDICT_WORDS = {
   explained: (done: string, figure: string) =>
     `It looks as if ${done}. That gives exactly your answer, ${figure}.`,

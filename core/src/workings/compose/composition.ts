@@ -11,35 +11,35 @@ import { Rates, type RatesAre } from "./rates";
 import type { Sheet } from "./sheet";
 import { snapped } from "./years";
 
-/** The id, which no file can have, of a payment that settles what whole payments leave. */
+/** The id of the payment that settles the rest after whole payments; no file can have it. */
 export const LAST_PAYMENT = "*last";
 
-/** What the workings of one problem are composed with. */
+/** The parts from which the workings of one problem are composed. */
 export interface Composition {
   readonly problem: Problem;
   readonly solution: Solution;
   readonly sheet: Sheet;
   readonly rates: Rates;
   readonly moves: Moves;
-  /** The flows with their references followed, linear in the unknown. */
+  /** The flows with their references resolved, linear in the unknown. */
   readonly resolved: readonly ResolvedFlow[];
-  /** Of each flow, its amount by letter; lists have none. */
+  /** The amount of each flow, by letter; lists have none. */
   readonly sizes: readonly (Quantity | null)[];
-  /** Of each stream, its number of payments by letter; `null` for ever and for other flows. */
+  /** The number of payments of each stream, by letter; `null` for perpetuities and other flows. */
   readonly counts: readonly (Quantity | null)[];
-  /** Of each growing stream, what it grows by. */
+  /** The growth of each growing stream. */
   readonly growths: readonly (Quantity | null)[];
-  /** A time of the timeline that moves by so many years with each 1 of the unknown. */
+  /** A time that moves by so many years for each 1 of the unknown. */
   readonly momentAt: (years: number, perUnknown: number) => Moment;
-  /** An unknown time by its letter. */
+  /** An unknown time, by its letter. */
   readonly unknownTime: () => Quantity;
-  /** All that was converted since this was last asked: rates first, then times. */
+  /** The conversions since the last call: rates first, then times. */
   readonly takeConversions: () => Step[];
 }
 
 /**
- * @param sheet an empty one, which the composition fills
- * @param isFound whether the unknown is found and put back in: its letter is then one with a value
+ * @param sheet an empty sheet, which the composition fills
+ * @param isFound whether the unknown is found and substituted: its letter then has a value
  */
 export function compose(
   problem: Problem,
@@ -79,14 +79,14 @@ export function compose(
     const value = Math.abs(settled.amount);
     const letter = () => sheet.letter(moneyLetter(problem, solution, index));
     if (isSought(path)) return sheet.unknown(letter(), "money", value, path);
-    // What was found has the digits of what is worked out.
+    // An answer has the digits of a calculated value.
     if (isUnknown(path) || flow.id === LAST_PAYMENT)
       return sheet.work(letter(), "money", number(value));
     const referred = referredBy(flow.amount);
     if (referred === null) return sheet.given(letter(), "money", value, path);
     const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
     if (other === null) return sheet.given(letter(), "money", value, path);
-    // What is said by the unknown stays a multiple of it, so that the equation shows it.
+    // An amount given by the unknown stays a multiple of it, so that the equation shows it.
     return sheet.work(
       other.isOpen ? null : letter(),
       "money",
@@ -152,7 +152,7 @@ function referredBy(amount: Amount): { readonly times: number; readonly of: stri
   return typeof amount === "object" && amount !== null ? amount : null;
 }
 
-/** The textbook's letters: what is there at first, what is there later, and payments. */
+/** The textbook's letters: present value, future value, payment. */
 function moneyLetter(problem: Problem, { settled }: Solution, index: number): string {
   if (problem.flows[index]?.kind === "stream") return "PMT";
   if (problem.flows[index]?.id === LAST_PAYMENT) return "L";
@@ -160,12 +160,12 @@ function moneyLetter(problem: Problem, { settled }: Solution, index: number): st
   const at = own?.kind === "single" ? own.at : 0;
   const others = settled.flows.filter((_, place) => place !== index);
   const [other] = others;
-  // Of two amounts alone the earlier one is the present value, wherever today is.
+  // If there are only two amounts, the earlier one is the present value, wherever today is.
   if (others.length === 1 && other?.kind === "single") return at < other.at ? "PV" : "FV";
   return at === 0 ? "PV" : "FV";
 }
 
-/** Payments a year, where there are streams and all of them have the same. */
+/** Payments a year, if there are streams and all have the same number. */
 function commonFrequency({ flows }: Problem): number | null {
   const frequencies = new Set(
     flows.flatMap((flow) => (flow.kind === "stream" ? [frequencyOf(flow.every)] : [])),
@@ -174,7 +174,7 @@ function commonFrequency({ flows }: Problem): number | null {
   return frequencies.size === 1 ? (only ?? null) : null;
 }
 
-/** A figure of a problem that stands in formulas without a letter. */
+/** A value of a problem that has no letter in formulas. */
 export function bareFigure(sheet: Sheet, value: number, path: Path): Expression {
   return of(sheet.given(null, "money", value, path));
 }

@@ -101,7 +101,7 @@ export class Moves {
     );
   }
 
-  /** So many years as a number of periods. */
+  /** A number of years as a number of periods. */
   private count(basis: Basis, span: Span, path: Path | null): Expression {
     const { years } = span;
     const perYear = asExpression(basis.periodsPerYear);
@@ -167,12 +167,12 @@ interface Span {
   readonly years: number;
 }
 
-/** Whether its length depends on the unknown: where both ends move, they move together. */
+/** Whether its length depends on the unknown; if both ends move, they move together. */
 function isOpen({ first, last }: Span): boolean {
   return first.isOpen !== last.isOpen;
 }
 
-/** The periods of a stretch one end of which moves with the unknown: n − 24; `null` where none does. */
+/** The periods of a stretch, one end of which moves with the unknown: n − 24; `null` if none does. */
 function movingCount(span: Span, frequency: number): Expression | null {
   const { first, last } = span;
   const end = last.isOpen ? last.said : first.said;
@@ -194,6 +194,6 @@ function movingCount(span: Span, frequency: number): Expression | null {
       ? []
       : [{ sign: constant < 0 ? (-1 as const) : (1 as const), of: number(Math.abs(constant)) }]),
   ];
-  // A sum begins with what is added.
+  // A sum begins with a positive term.
   return sum(terms.sort((one, other) => other.sign - one.sign));
 }

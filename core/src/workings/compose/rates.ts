@@ -36,7 +36,7 @@ export interface Basis {
 /** Whether a rate is unknown. */
 export type RatesAre =
   | "known"
-  /** One is unknown: the periodic rate of its spell, or the quoted rate if another refers to it. */
+  /** The unknown rate: the periodic rate of its spell, or the quoted rate if another refers to it. */
   | "sought";
 
 /**

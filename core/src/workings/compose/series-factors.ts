@@ -76,7 +76,7 @@ export class SeriesFactors {
     return this.moved(product(this.grownBefore(), inBlocks), this.isFuture);
   }
 
-  /** For each 1 that a step adds. */
+  /** For each 1 of the step. */
   step(): Expression {
     const { pattern, stepsBefore } = this.series;
     const each = this.stepsEach();
@@ -149,7 +149,7 @@ export class SeriesFactors {
     const whole = this.composition.counts[this.index];
     if (isWhole && whole !== null && whole !== undefined) return of(whole);
     if (whole?.isOpen === true && this.series.isLast) {
-      // What is left of an unknown number after the stretches before.
+      // The rest of an unknown number after the earlier stretches.
       const before = number(snapped(this.stream.count - count));
       const { sheet } = this.composition;
       return of(
@@ -219,7 +219,7 @@ export class SeriesFactors {
       : null;
   }
 
-  /** Moves a factor from where its formula values the payments to the focal date. */
+  /** Moves a factor from the date of its formula to the focal date. */
   private moved(factor: Expression, isFuture: boolean): Expression {
     const { moves, solution } = this.composition;
     const { first, frequency, count, spell } = this.series;
@@ -237,12 +237,12 @@ export class SeriesFactors {
     if (before >= start - SAME_TIME) {
       return product(factor, moves.between(momentAt(before, begins), this.focal, path));
     }
-    // One period before the first payment another rate holds: it is valued at that payment instead.
+    // If another rate applies one period before the first payment, the factor is valued at that payment instead.
     const due = this.defined(growthFactor, of(this.rate), ONE);
     return product(factor, of(due), moves.between(momentAt(first, begins), this.focal, path));
   }
 
-  /** Years by which the payments move, and payments that there are more, with each 1 of the unknown. */
+  /** The years by which the payments move, and the payments added, for each 1 of the unknown. */
   private beginsPerUnknown(): number {
     const flow = this.composition.resolved[this.index];
     return flow?.kind === "stream" ? flow.begins.perUnknown : 0;

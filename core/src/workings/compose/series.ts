@@ -2,8 +2,8 @@ import { paymentsBefore, paymentsUpTo, type PaymentRun } from "../../flows/payme
 import { snapped } from "./years";
 
 /**
- * Payments at even intervals under one rate that have one formula: a stretch of a stream between two
- * changes of rate, or of step.
+ * Payments at even intervals with one rate and one formula: a stretch of a stream between two changes of rate or
+ * of step.
  */
 export interface Series {
   readonly spell: number;
@@ -11,13 +11,13 @@ export interface Series {
   readonly first: number;
   /** Payments a year. */
   readonly frequency: number;
-  /** Infinite for ever. */
+  /** Infinite for a perpetuity. */
   readonly count: number;
-  /** Whether it has every payment of its stream, so that the stream's own count can be written. */
+  /** Whether it has every payment of its stream, so that the letter of the stream's count applies. */
   readonly isWhole: boolean;
   /** Whether it ends with its stream. */
   readonly isLast: boolean;
-  /** Steps of growth taken before its first payment. */
+  /** Steps of growth before its first payment. */
   readonly stepsBefore: number;
   readonly pattern: Pattern;
 }
@@ -40,7 +40,7 @@ export function seriesOf(
   );
 }
 
-/** Payments are counted in fractions where a count is asked for. */
+/** Payments are counted in fractions if the count is the unknown. */
 const SAME_COUNT = 1e-9;
 
 interface Cut {
@@ -50,8 +50,8 @@ interface Cut {
 }
 
 /**
- * A payment at the very change of rate ends a period before it, or begins one after it: the formulas are
- * shortest where it stays with its period, and its worth is the same either way.
+ * A payment at the date of a rate change may end a period before it or begin one after it. The value is the same,
+ * but the formulas are shortest if it stays with its period.
  */
 function cutBySpells(run: PaymentRun, starts: readonly number[], timing: "end" | "start"): Cut[] {
   const paidBy = timing === "end" ? paymentsUpTo : paymentsBefore;
@@ -105,7 +105,7 @@ function cutBySteps(run: PaymentRun, { spell, from, to }: Cut, isOnly: boolean):
   return parts;
 }
 
-/** Growth by percent has one formula for any count; fixed steps need a part of a payment apart. */
+/** Percentage growth has one formula for any count; with fixed steps, a fraction of a payment is separate. */
 function everyPayment(
   run: PaymentRun,
   from: number,

@@ -12,8 +12,8 @@ import type { Line } from "../step";
 import { USUAL_FORMAT, type AnswerFormat } from "../../wording/answer-format";
 
 /**
- * The quantities of one set of workings, each given or worked out from those before it. Formulas,
- * roundings and pointers back to where a number came from are all read off this one sheet:
+ * The quantities of one set of workings, each given or calculated from earlier ones. Formulas, rounding and links
+ * back to the source of a number all come from this one sheet:
  * docs/decisions/0015-one-tree-of-mathematics.md
  */
 export class Sheet {
@@ -49,12 +49,12 @@ export class Sheet {
     });
   }
 
-  /** @param value what it will turn out to be, for whoever draws or proves; no line may use it yet */
+  /** @param value the value that will be found, for drawings and proofs; no line may use it yet */
   unknown(letter: Letter, kind: QuantityKind, value: number, path: Path | null): Quantity {
     return this.add({ letter, kind, value, path, expression: null, isUnknown: true, isOpen: true });
   }
 
-  /** Works a quantity out, rounds it if the course says so, and keeps the line that shows it. */
+  /** Calculates a quantity, rounds it if the course does, and keeps the line that shows it. */
   define(
     letter: Letter | null,
     kind: QuantityKind,
@@ -74,7 +74,7 @@ export class Sheet {
     return quantity;
   }
 
-  /** Keeps a line that says what a given quantity is. */
+  /** Keeps a line that shows a given quantity. */
   tell(quantity: Quantity, note: string): void {
     const whole = of(quantity);
     this.waiting.push({
@@ -86,7 +86,7 @@ export class Sheet {
     });
   }
 
-  /** The same without a line, where the step that it belongs to writes one of its own. */
+  /** The same without a line, if its step writes its own. */
   work(letter: Letter | null, kind: QuantityKind, expression: Expression): Quantity {
     const quantity = this.define(letter, kind, expression);
     this.waiting = this.waiting.filter(({ defines }) => defines !== quantity);
@@ -102,14 +102,14 @@ export class Sheet {
     return quantity;
   }
 
-  /** The lines of all that was worked out since this was last asked. */
+  /** The lines since the last call. */
   takeLines(): Line[] {
     const lines = this.waiting;
     this.waiting = [];
     return lines;
   }
 
-  /** Numbers the letters of which there are several; nothing may be written before. */
+  /** Numbers letters that are used more than once; call it before anything is written. */
   numberLetters(): void {
     for (const letter of this.letters) {
       const alike = this.letters.filter(
@@ -126,7 +126,7 @@ export class Sheet {
   }
 }
 
-/** A worked-out quantity: its letter, what it is made of, that in numbers, its value. */
+/** A calculated quantity: its letter, its formula, the formula with numbers, its value. */
 export function lineOf(quantity: Quantity, note?: string): Line {
   const { letter, expression } = quantity;
   const whole = of(quantity);
@@ -138,7 +138,7 @@ export function lineOf(quantity: Quantity, note?: string): Line {
         : [
             { expression, manner: "symbols" as const },
             { expression, manner: "values" as const },
-            // What is made of parts worked out above has been written in numbers there.
+            // The numbers of parts calculated above are written there.
             ...(hasInlined(expression) ? [] : [{ expression, manner: "numbers" as const }]),
           ]),
       { expression: whole, manner: "values" },
@@ -148,12 +148,12 @@ export function lineOf(quantity: Quantity, note?: string): Line {
   };
 }
 
-/** Only what a line comes to in values: `5,807.59 / 82.33 = 70.54`. */
+/** A line with values only: `5,807.59 / 82.33 = 70.54`. */
 export function valuesOf(line: Line): Line {
   return { ...line, parts: line.parts.filter(({ manner }) => manner === "values") };
 }
 
-/** A result by its letter and in values, where the formula has been told before. */
+/** A result by its letter and in values, if an earlier line has its formula. */
 export function resultLine(quantity: Quantity): Line {
   const line = lineOf(quantity);
   return {

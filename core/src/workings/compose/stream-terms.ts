@@ -31,7 +31,7 @@ export function streamFactors(
   const steps: Expression[] = [];
   const [firstRun] = runs;
   for (const run of runs) {
-    // In an irregular pattern each place is a run of its own, which has taken some steps before its first.
+    // In an irregular pattern each place is a separate run, with some steps before its first payment.
     const place = Math.round((run.first - (firstRun?.first ?? 0)) * stream.frequency);
     const taken = pattern === null ? 0 : Math.floor((place * pattern.steps) / pattern.payments);
     const cut = seriesOf([run], starts, stream.timing);

@@ -3,15 +3,15 @@ import { product, type Expression, type Quantity } from "../mathematics/expressi
 import type { Line, StepTable } from "../step";
 import { type Composition } from "./composition";
 
-/** One amount, or one stream of them, as it stands in the equation of value. */
+/** One amount or one stream, as a term of the equation of value. */
 export interface Term {
-  /** Which flow it belongs to. */
+  /** The index of its flow. */
   readonly flow: number;
   /** +1 for money in, −1 for money out. */
   readonly sign: 1 | -1;
-  /** The amount by letter; 1 where the factor is the worth itself. */
+  /** The amount, by letter; 1 if the factor is the value itself. */
   readonly size: Expression;
-  /** What each 1 of it is worth at the focal date. */
+  /** The value of each 1 of it at the focal date. */
   readonly factor: Expression;
   /** Their product; `null` while it depends on the unknown. */
   readonly worth: Quantity | null;
@@ -19,7 +19,7 @@ export interface Term {
 
 export interface FlowTerms {
   readonly terms: readonly Term[];
-  /** Lines to tell instead of those that were made on the way. */
+  /** Lines to show instead of those of its quantities. */
   readonly lines?: readonly Line[];
   readonly table?: StepTable;
 }

@@ -1,6 +1,6 @@
 import { number, type Expression } from "../mathematics/expression";
 
-/** Years as one reckons with them by hand: whole, or as a fraction of months, weeks or days. */
+/** Years as calculated by hand: a whole number, or a fraction in months, weeks or days. */
 export function yearsExpression(years: number): Expression {
   if (Number.isInteger(snapped(years))) return number(snapped(years));
   for (const unit of [12, 52, 365]) {
@@ -10,7 +10,7 @@ export function yearsExpression(years: number): Expression {
   return number(years);
 }
 
-/** Times are sums of fractions: a figure this close to a round one is that. */
+/** Times are sums of fractions: a number this close to a round one is equal to it. */
 export function snapped(figure: number): number {
   return Number(figure.toPrecision(13));
 }

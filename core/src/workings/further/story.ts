@@ -16,24 +16,24 @@ import { roundsOnTheWay } from "../mathematics/figures";
 import type { Step } from "../step";
 import type { Workings } from "../workings";
 
-/** A solved problem with its answer put in, as the account of it runs: what further questions read. */
+/** A solved problem with its answer substituted, as follow-up questions use it. */
 export interface Story {
   readonly composition: Composition;
-  /** The sign of the money that moves first, on whose side a balance is above zero. */
+  /** The sign of the first flow: a balance in its direction is positive. */
   readonly side: 1 | -1;
   readonly isBalanced: boolean;
-  /** The flow that a settled one belongs to; the payment that settles the rest belongs to its stream. */
+  /** The flow to which a settled one belongs; the final payment belongs to its stream. */
   readonly ownerOf: (index: number) => string;
   readonly yearsAt: (position: KnownPosition) => number;
-  /** Balances that were worked out for questions before, by their dates in years; others join them. */
+  /** The balances calculated for earlier questions, by date in years; later ones are added. */
   readonly balancesBefore: Map<number, number>;
-  /** Steps that count payments, for whoever tells what was reckoned with them. */
+  /** The steps that count payments, to show before a calculation that uses them. */
   readonly countings: Step[];
 }
 
 /**
- * @param before the workings that found the answer; an amount goes on as they have rounded it
- * @param sheet an empty one, whose ids are unlike those of any other workings beside it
+ * @param before the workings of the answer; a rounded amount stays rounded
+ * @param sheet an empty sheet, whose ids differ from those of other workings on the page
  * @param balancesBefore shared by the questions of one problem
  */
 export function storyOf(
@@ -69,14 +69,14 @@ export function storyOf(
   };
 }
 
-/** A problem without an unknown as it stands. */
+/** A problem without an unknown, unchanged. */
 function settledAs(problem: Problem): readonly SettledFlow[] {
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
   return settleFlows(timeline.value.flows, 0);
 }
 
-/** The problem with what was found in the place of what was asked, and each amount on the side that balances. */
+/** The problem with its answer in place of the unknown, and each amount in the direction that balances. */
 function withAnswer(
   problem: Problem,
   { unknown }: Solution,
@@ -131,7 +131,7 @@ function filledAmount(
   return isTurned ? turnedRound(flow) : flow;
 }
 
-/** The same money said from the other side: what is added to each payment keeps its own. */
+/** The flow in the opposite direction; an amount added to each payment keeps its own. */
 function turnedRound(flow: FlowOf<"single" | "stream">): Flow {
   const direction = flow.direction === "in" ? "out" : "in";
   if (flow.kind === "single" || flow.growth === undefined || "percent" in flow.growth) {
@@ -153,7 +153,7 @@ function withFlow(problem: Problem, index: number, flow: Flow | undefined): Prob
   return flow === undefined ? problem : { ...problem, flows: problem.flows.with(index, flow) };
 }
 
-/** An unknown count has whole payments in the account, and one more that settles the rest: a line of its own. */
+/** For an unknown count, the account has whole payments and a final payment as a separate line. */
 function withLast(problem: Problem, settled: readonly SettledFlow[]): Problem {
   const last = settled[problem.flows.length];
   const owner = problem.flows.find(({ id }) => id === last?.id);

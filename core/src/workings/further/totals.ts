@@ -23,7 +23,7 @@ import type { Story } from "./story";
 
 type Stream = Extract<SettledFlow, { kind: "stream" }>;
 
-/** After one time and up to another, that one included. */
+/** After one time and up to and including another. */
 export interface Span {
   readonly from: number;
   readonly to: number;
@@ -35,8 +35,8 @@ export const ALWAYS: Span = {
 };
 
 /**
- * The plain sum of what one flow moves in a span, without regard to time: with +1 what comes in, with −1
- * what goes out. `null` where nothing does.
+ * The undiscounted sum of one flow in a span: with +1 of the money in, with −1 of the money out. `null` if there
+ * is none.
  */
 export function totalOf(story: Story, index: number, sign: 1 | -1, span: Span): Expression | null {
   const { composition } = story;
@@ -53,7 +53,7 @@ export function totalOf(story: Story, index: number, sign: 1 | -1, span: Span): 
   return short === undefined ? oneByOne(story, index, sign, span) : short;
 }
 
-/** @returns `undefined` where the payments have no short formula */
+/** @returns `undefined` if the payments have no short formula */
 function totalOfStream(
   story: Story,
   index: number,
@@ -94,7 +94,7 @@ function totalOfStream(
   return plus(product(count, start), product(of(growth), steps));
 }
 
-/** Payments for ever have a sum where each is a smaller part of the one before. */
+/** A perpetuity has a sum if its payments fall by a constant percentage. */
 function totalForever(
   { growth, amount }: Stream,
   size: Expression,
@@ -103,14 +103,14 @@ function totalForever(
   if (growth === null || rate === null || rate === undefined) return null;
   if (growth.by === "amount") {
     if (growth.figure * amount >= 0 || growth.steps !== 1) return null;
-    // They fall until they would go the other way.
+    // They fall until the next would change sign.
     const levels = number(Math.ceil(-amount / growth.figure));
     const steps = quotient(product(levels, minus(levels, ONE)), number(2));
     const once = plus(product(levels, size), product(of(rate), steps));
     return product(number(growth.payments), once);
   }
   if (growth.figure >= 0) return null;
-  // A pattern of so many payments, each some steps on, repeats for ever with all its steps taken.
+  // The pattern repeats for ever, each time all its steps smaller.
   const grown = (steps: number) =>
     steps === 0 ? ONE : factorOf(growthFactor, of(rate), number(steps));
   const places = Array.from({ length: growth.payments }, (_, place) =>
@@ -127,11 +127,11 @@ function totalForever(
 
 interface Counts {
   readonly count: Expression;
-  /** Payments before the span; `null` where there are none. */
+  /** Payments before the span; `null` if there are none. */
   readonly before: Expression | null;
 }
 
-/** How many payments fall into a span, by the letters of those made by its ends; `null` for none. */
+/** The number of payments in a span, by the letters of those made by its ends; `null` for none. */
 function countsIn(story: Story, index: number, flow: Stream, { from, to }: Span): Counts | null {
   const [before, by] = [paymentsIn(flow, from), paymentsIn(flow, to)];
   if (by <= before) return null;
@@ -148,7 +148,7 @@ function countBy(story: Story, index: number, years: number): Quantity {
   return count;
 }
 
-/** Every payment as the timeline has it, those that are alike together. */
+/** Every payment of the timeline; equal ones together. */
 function oneByOne(
   story: Story,
   index: number,
@@ -156,7 +156,7 @@ function oneByOne(
   { from, to }: Span,
 ): Expression | null {
   const { sheet } = story.composition;
-  // Payments for ever end with the span.
+  // A perpetuity ends with the span.
   const { composition, has } = upTo(story, to);
   const flow = composition.solution.settled.flows[index];
   if (flow === undefined || !has(index)) return null;

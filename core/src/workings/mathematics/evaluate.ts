@@ -1,12 +1,12 @@
 import { sum } from "../../numbers/sum";
 import type { Expression, Quantity } from "./expression";
 
-/** What an expression comes to, with the values that its quantities have. */
+/** The value of an expression, from the values of its quantities. */
 export function evaluate(expression: Expression): number {
   return valueOf(expression, ({ value }) => value);
 }
 
-/** What it comes to with another figure in the place of an unknown, and in all that depends on it. */
+/** The value with another number for an unknown, and for everything that depends on it. */
 export function evaluateWith(expression: Expression, unknown: Quantity, figure: number): number {
   const known = new Map<Quantity, number>([[unknown, figure]]);
   const valueIn = (quantity: Quantity): number => {
@@ -61,12 +61,12 @@ function logarithmOf(expression: Expression, valueOfPart: (part: Expression) => 
   return Math.log(valueOfPart(expression));
 }
 
-/** Whether no number can be put in the place of some part of it. */
+/** Whether some part of it has no value yet. */
 export function isOpen(expression: Expression): boolean {
   return someQuantity(expression, (quantity) => quantity.isOpen);
 }
 
-/** Whether it is made of quantities that have no letter and are written as what they are made of. */
+/** Whether it has quantities without a letter, which are written as their formulas. */
 export function hasInlined(expression: Expression): boolean {
   return someQuantity(
     expression,
@@ -74,7 +74,7 @@ export function hasInlined(expression: Expression): boolean {
   );
 }
 
-/** Whether something holds for a quantity that stands in it. */
+/** Whether a condition holds for any quantity in it. */
 export function someQuantity(
   expression: Expression,
   holds: (quantity: Quantity) => boolean,

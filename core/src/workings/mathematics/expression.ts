@@ -2,8 +2,8 @@ import type { Path } from "../../issues/issue";
 import type { Factor } from "./factors";
 
 /**
- * Mathematics as it stands in the workings: written as symbols or as numbers, evaluated, and set out as
- * formulas of a workbook, all from one tree, so that none of them can say something else.
+ * The mathematics of the workings. Symbols, numbers, values and the formulas of a workbook all come from one tree,
+ * so that they cannot differ.
  */
 export type Expression =
   | { readonly op: "number"; readonly value: number }
@@ -16,9 +16,9 @@ export type Expression =
   | { readonly op: "exponential"; readonly exponent: Expression }
   | { readonly op: "logarithm"; readonly of: Expression }
   | { readonly op: "factor"; readonly factor: Factor; readonly args: readonly Expression[] }
-  /** What an unknown is found to be by search: where its balance is zero, between two figures. */
+  /** An unknown found numerically: the root of a balance between two numbers. */
   | ({ readonly op: "root" } & Root)
-  /** A short way to write an expression that is too long to be read. */
+  /** A short form of an expression that is too long to read. */
   | {
       readonly op: "written";
       readonly latex: string;
@@ -26,12 +26,12 @@ export type Expression =
       readonly of: Expression;
     };
 
-/** A figure that no formula has by itself. */
+/** A value that has no formula. */
 export interface Root {
   readonly unknown: Quantity;
-  /** Money in less money out, with the unknown in it. */
+  /** Money in less money out, as a function of the unknown. */
   readonly balance: Expression;
-  /** On different sides of the root, and no other root between them. */
+  /** On both sides of the root, with no other root between them. */
   readonly low: number;
   readonly high: number;
   readonly value: number;
@@ -42,27 +42,27 @@ export interface SignedTerm {
   readonly of: Expression;
 }
 
-/** What a quantity counts, which decides how its digits are written and whether a course rounds it. */
+/** The unit of a quantity, which decides how its digits are written and whether a course rounds it. */
 export type QuantityKind = "money" | "rate" | "factor" | "count" | "time";
 
-/** A name in the workings: given, worked out from others, or the unknown. */
+/** A quantity of the workings: given, calculated from others, or the unknown. */
 export interface Quantity {
-  /** Unlike that of any other in the same workings. */
+  /** Unique within the workings. */
   readonly id: string;
   readonly kind: QuantityKind;
-  /** `null` where it has no letter of its own and is written as what it is made of. */
+  /** `null` if it has no letter and is written as its formula. */
   readonly letter: Letter | null;
   readonly value: number;
-  /** What it is worked out from; `null` where it is given or unknown. */
+  /** Its formula; `null` if it is given or unknown. */
   readonly expression: Expression | null;
   /** The field of the problem file that gives it. */
   readonly path: Path | null;
   readonly isUnknown: boolean;
-  /** Whether it depends on the unknown, so that no number can be put in its place yet. */
+  /** Whether it depends on the unknown, and so has no value yet. */
   readonly isOpen: boolean;
 }
 
-/** A textbook's letter. It gets a number only where the workings have several of its kind. */
+/** A textbook's letter. It gets a number only if the workings have several of its kind. */
 export interface Letter {
   readonly base: string;
   readonly mark: string;
@@ -100,10 +100,10 @@ export function sum(terms: readonly SignedTerm[]): Expression {
   return terms.length === 1 && first.sign === 1 ? first.of : { op: "sum", terms };
 }
 
-/** More terms, or factors, than this in one formula are no longer read. */
+/** The most terms or factors written in one formula. */
 const MOST_READ = 12;
 
-/** A sum as it is, or by its sign where it has more terms than anybody reads. */
+/** A sum in full, or with a summation sign if it has too many terms. */
 export function readableSum(terms: readonly SignedTerm[], letter: string): Expression {
   if (terms.length <= MOST_READ) return sum(terms);
   return {
@@ -125,7 +125,7 @@ export function readableProduct(...factors: readonly Expression[]): Expression {
   };
 }
 
-/** A product without its ones, and with the products in it opened. */
+/** A product without factors of 1, and with nested products flattened. */
 export function product(...factors: readonly Expression[]): Expression {
   const flat = factors
     .flatMap((factor) => (factor.op === "product" ? factor.factors : [factor]))

@@ -14,16 +14,16 @@ import {
 } from "./expression";
 
 /**
- * A function that textbooks have a formula for and some a sign: an annuity factor and the like.
- * It is evaluated in the form that keeps its digits and written in the form that is taught.
+ * A function with a textbook formula and perhaps an actuarial symbol, such as an annuity factor. It is evaluated in
+ * the form that keeps its digits and written in the form that is taught.
  */
 export interface Factor {
   readonly name: string;
-  /** The course's sign, of the written arguments; `null` where it is always written out. */
+  /** The actuarial symbol, from the written arguments; `null` if it is always written out. */
   readonly sign:
     ((args: readonly string[]) => { readonly latex: string; readonly plain: string }) | null;
   readonly explicit: (args: readonly Expression[]) => Expression;
-  /** Where the formula would divide nothing by nothing: what is zero there, and what then holds instead. */
+  /** The special case in which the formula would be 0/0: what is zero, and the formula for that case. */
   readonly special?: {
     readonly zero: (args: readonly Expression[]) => Expression;
     readonly explicit: (args: readonly Expression[]) => Expression;
@@ -31,7 +31,7 @@ export interface Factor {
   readonly evaluate: (args: readonly number[]) => number;
 }
 
-/** (1+i)ⁿ: what 1 becomes over n periods; n below zero discounts. */
+/** (1+i)ⁿ: the value of 1 after n periods; a negative n discounts. */
 export const growthFactor: Factor = {
   name: "growth",
   sign: null,
@@ -39,7 +39,7 @@ export const growthFactor: Factor = {
   evaluate: ([rate = NaN, count = NaN]) => Math.exp(count * Math.log1p(rate)),
 };
 
-/** e^{δt}: the same where interest never pauses. */
+/** e^{δt}: the same for continuous compounding. */
 export const continuousGrowth: Factor = {
   name: "continuous-growth",
   sign: null,
@@ -50,7 +50,7 @@ export const continuousGrowth: Factor = {
   evaluate: ([force = NaN, years = NaN]) => Math.exp(force * years),
 };
 
-/** (1+i)^{m/p} − 1: the rate for a period that comes p times a year, from one for m times a year. */
+/** (1+i)^{m/p} − 1: the rate for a period of which there are p a year, from one for m a year. */
 export const equivalentRate: Factor = {
   name: "equivalent-rate",
   sign: null,
@@ -60,7 +60,7 @@ export const equivalentRate: Factor = {
     Math.expm1((perYear / wanted) * Math.log1p(rate)),
 };
 
-/** e^{δ/p} − 1: the rate for a period that comes p times a year, from a force of interest. */
+/** e^{δ/p} − 1: the rate for a period of which there are p a year, from a force of interest. */
 export const rateFromForce: Factor = {
   name: "rate-from-force",
   sign: null,
@@ -69,7 +69,7 @@ export const rateFromForce: Factor = {
   evaluate: ([force = NaN, wanted = NaN]) => Math.expm1(force / wanted),
 };
 
-/** a: what n payments of 1 are worth one period before the first. */
+/** a: the value of n payments of 1, one period before the first. */
 export const levelPresent: Factor = {
   name: "level-present",
   sign: ([rate = "", count = ""]) => actuarial("a", rate, count),
@@ -79,7 +79,7 @@ export const levelPresent: Factor = {
   evaluate: ([rate = NaN, count = NaN]) => presentOfLevel(rate, count),
 };
 
-/** s: what n payments of 1 have become at the time of the last. */
+/** s: the value of n payments of 1, at the time of the last. */
 export const levelFuture: Factor = {
   name: "level-future",
   sign: ([rate = "", count = ""]) => actuarial("s", rate, count),
@@ -90,7 +90,7 @@ export const levelFuture: Factor = {
     rate === 0 ? count : Math.expm1(count * Math.log1p(rate)) / rate,
 };
 
-/** 1/i: what payments of 1 for ever are worth one period before the first. */
+/** 1/i: the value of a perpetuity of 1, one period before the first payment. */
 export const levelForever: Factor = {
   name: "level-forever",
   sign: null,
@@ -98,7 +98,7 @@ export const levelForever: Factor = {
   evaluate: ([rate = NaN]) => 1 / rate,
 };
 
-/** n payments, the first of them 1 and each (1+g) times the one before, one period before the first. */
+/** n growing payments, the first 1 and each (1+g) times the one before, one period before the first. */
 export const growingPresent: Factor = {
   name: "growing-present",
   sign: null,
@@ -137,7 +137,7 @@ export const growingFuture: Factor = {
     Math.exp((count - 1) * Math.log1p(rate)),
 };
 
-/** 1/(i−g): payments for ever, the first of them 1 and each (1+g) times the one before. */
+/** 1/(i−g): a growing perpetuity, the first payment 1 and each (1+g) times the one before. */
 export const growingForever: Factor = {
   name: "growing-forever",
   sign: null,
@@ -145,7 +145,7 @@ export const growingForever: Factor = {
   evaluate: ([rate = NaN, growth = NaN]) => 1 / (rate - growth),
 };
 
-/** n payments of 0, 1, 2, …, one period before the first: what a fixed step adds. */
+/** n payments of 0, 1, 2, …, one period before the first: the effect of a fixed step. */
 export const stepsPresent: Factor = {
   name: "steps-present",
   sign: null,
@@ -164,7 +164,7 @@ export const stepsPresent: Factor = {
   evaluate: ([rate = NaN, count = NaN]) => sumOfSteps(rate, count) / (1 + rate),
 };
 
-/** 1/i²: the same for ever. */
+/** 1/i²: the same as a perpetuity. */
 export const stepsForever: Factor = {
   name: "steps-forever",
   sign: null,
@@ -228,7 +228,7 @@ function need(expression: Expression | undefined): Expression {
   return expression;
 }
 
-/** Closer to zero than the digits that are written: what is left would be nothing but rounding. */
+/** A difference this close to zero is only rounding. */
 const NOTHING = 1e-11;
 
 /** A factor written out, in the form that holds for its arguments. */
@@ -238,7 +238,7 @@ export function explicitForm(factor: Factor, args: readonly Expression[]): Expre
     : factor.explicit(args);
 }
 
-/** Whether an expression is zero, or a difference of which no digit is left. */
+/** Whether an expression is zero, or a difference with no digit left. */
 function isNothing(expression: Expression): boolean {
   const value = evaluate(expression);
   const [first] = expression.op === "sum" ? expression.terms : [];

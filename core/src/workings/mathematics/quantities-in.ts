@@ -1,7 +1,7 @@
 import type { Line } from "../step";
 import type { Expression, Quantity } from "./expression";
 
-/** The quantities whose values are written in a line, each once, in their order; not the one it works out. */
+/** The quantities whose values are written in a line, each once, in order, without the one it calculates. */
 export function quantitiesIn({ parts, defines }: Line): Quantity[] {
   const found = new Set<Quantity>();
   for (const { expression, manner } of parts) {
@@ -11,7 +11,7 @@ export function quantitiesIn({ parts, defines }: Line): Quantity[] {
   return [...found];
 }
 
-/** @param opens whether what has no letter is written as the numbers it is made of */
+/** @param opens whether a quantity without a letter is written as the numbers of its formula */
 function collect(expression: Expression, opens: boolean, found: Set<Quantity>): void {
   switch (expression.op) {
     case "quantity": {

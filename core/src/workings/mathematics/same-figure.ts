@@ -1,7 +1,7 @@
 import type { Quantity } from "./expression";
 import { plainHand, letterIn } from "./hands";
 
-/** Figures of two sheets that are one: under the same letter, and of the same value but for rounding. */
+/** Whether quantities of two sheets are the same: the same letter, and the same value apart from rounding. */
 export function isSameFigure(one: Quantity, other: Quantity): boolean {
   const isClose = Math.abs(one.value - other.value) <= 1e-11 * Math.abs(other.value);
   return (

@@ -124,12 +124,12 @@ function isOne(expression: Expression): boolean {
   return expression.op === "number" && expression.value === 1;
 }
 
-/** Whether there is nothing to work out before it is divided. */
+/** Whether nothing needs to be calculated before the division. */
 function isSimple(expression: Expression): boolean {
   return expression.op === "quantity" || expression.op === "number";
 }
 
-/** The date at which the equation is simplest: the unknown's own, or where the other money is. */
+/** The focal date with the simplest equation: that of the unknown, or that of the other money. */
 function focalOf({ problem, solution }: Composition): number {
   const { settled, unknown } = solution;
   const index = Number(unknown.path[1]);
@@ -139,7 +139,7 @@ function focalOf({ problem, solution }: Composition): number {
   if (own?.kind === "list") return own.begins + Number(unknown.path[3]) / own.frequency;
   if (own?.kind === "dated") return own.entries[Number(unknown.path[3])]?.at ?? 0;
   const [goal] = others;
-  // Saving for one goal is valued where the goal is; everything else today.
+  // Saving for one goal is valued at the date of the goal; everything else today.
   const isSaving = others.length === 1 && goal?.kind === "single" && goal.at > 0;
   const refersElsewhere = problem.flows.some(
     (flow) => "amount" in flow && typeof flow.amount === "object" && flow.amount !== null,

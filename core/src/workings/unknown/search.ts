@@ -23,7 +23,7 @@ const MOST_ROWS = 12;
  * with the Illinois modification, which keeps both ends moving).
  *
  * @param balance money in less money out, as a function of the unknown
- * @param root where it is zero
+ * @param root the value at which it is zero
  * @param others the other roots, which must stay outside
  * @param letter the column head of the unknown
  * @returns `null` if the balance does not change sign at the root

@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { AXIS, axisWidth, TOOLTIP } from "../../../ui/chart-look";
+import { AXIS, roundAxis, TOOLTIP } from "../../../ui/chart-look";
 import { roundTicks } from "../../../ui/round-ticks";
 import { CurvesFigure } from "../../../ui/CurvesFigure";
 import { curveLook, strokeOf } from "../../../ui/Stroke";
@@ -35,7 +35,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
     { name: "total", at: judged.payback },
     { name: "total of present values", at: judged.discountedPayback },
   ];
-  const words = `Cumulative cash flow up to ${spanWords(last?.years ?? 0, format)}: ${money(last?.total ?? 0)} in the end, ${money(last?.discounted ?? 0)} of present values. ${backs
+  const words = `Cumulative cash flow after ${spanWords(last?.years ?? 0, format)}: ${money(last?.total ?? 0)} in total, ${money(last?.discounted ?? 0)} in total of present values. ${backs
     .map(
       ({ name, at }) =>
         `The ${name} ${at === null ? "never reaches zero" : `reaches zero after ${formatYears(at, format, 4)}`}.`,
@@ -60,13 +60,7 @@ export function TotalsChart({ subject }: { readonly subject: AppraisalSubject })
             {...AXIS}
             minTickGap={30}
           />
-          <YAxis
-            width={axisWidth(height.ticks.map(short))}
-            domain={[height.low, height.high]}
-            ticks={[...height.ticks]}
-            tickFormatter={short}
-            {...AXIS}
-          />
+          <YAxis {...roundAxis(height, short)} />
           <Tooltip
             {...TOOLTIP}
             labelFormatter={(years) =>

@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { AXIS, axisWidth, TOOLTIP } from "../../../ui/chart-look";
+import { AXIS, roundAxis, TOOLTIP } from "../../../ui/chart-look";
 import { roundTicks } from "../../../ui/round-ticks";
 import { CurvesFigure, type CurveKey } from "../../../ui/CurvesFigure";
 import { curveLook } from "../../../ui/Stroke";
@@ -61,7 +61,7 @@ export function ValueChart(props: ValueChartProps) {
   const { points, from, to, height } = drawn;
   const across = useMemo(() => roundTicks(from, to, 8), [from, to]);
   const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
-  const axis = axisWidth(height.ticks.map(short));
+  const valueAxis = roundAxis(height, short);
   const inSight = (percent: number) => percent >= from && percent <= to;
   const atHurdle = curves
     .map(({ name, flows }) => {
@@ -93,7 +93,7 @@ export function ValueChart(props: ValueChartProps) {
             setHeldAt(null);
             onLetGo();
           }}
-          left={axis}
+          left={valueAxis.width}
           right={width - MARGIN.right}
           top={MARGIN.top}
           bottom={HEIGHT - MARGIN.bottom - AXIS_HEIGHT}
@@ -121,15 +121,7 @@ export function ValueChart(props: ValueChartProps) {
             minTickGap={30}
             height={AXIS_HEIGHT}
           />
-          <YAxis
-            type="number"
-            width={axis}
-            domain={[height.low, height.high]}
-            ticks={[...height.ticks]}
-            allowDataOverflow
-            tickFormatter={short}
-            {...AXIS}
-          />
+          <YAxis {...valueAxis} allowDataOverflow />
           <Tooltip
             {...TOOLTIP}
             labelFormatter={(percent) => `At ${writeRate(Number(percent), format)} a year`}

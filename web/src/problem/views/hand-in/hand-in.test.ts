@@ -47,13 +47,13 @@ function contentOf(draft: Draft): SheetContent {
 describe("the content of a sheet", () => {
   test("has the question, what is given, the steps, the answer and further questions", () => {
     const draft = shape("saving-up");
-    Object.assign(draft, { title: " Hives ", question: "What is there in the end?" });
+    Object.assign(draft, { title: " Hives ", question: "What is the balance?" });
     const line = addFollowUp(draft, "interest");
     writeFollowUpField(draft, line?.id ?? "", "year 1");
     const content = contentOf(draft);
     expect(content.title).toBe("Hives");
     expect(content.credits).toEqual(["Isla Thwaite", "Finance 1", "24 November 2026"]);
-    expect(content.question).toBe("What is there in the end?");
+    expect(content.question).toBe("What is the balance?");
     expect(content.given.kind).toBe("given");
     const [own, further] = content.parts;
     expect(own?.steps.map(({ kind }) => kind)).not.toContain("answer");

@@ -43,7 +43,7 @@ export function MarkView() {
 
 const PLACEHOLDERS: Readonly<Record<Solution["answers"][number]["unit"], string>> = {
   money: "1,234.56",
-  percent: "5.13 %",
+  percent: "5.13%",
   payments: "46.01",
   years: "7.25",
 };

@@ -10,7 +10,7 @@ import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const SAME: Offer = { id: "o", name: "", amount: "", percent: "", term: "", fee: "", residual: "" };
 
-/** 1,000 over three years at 10 %, of which 100 are left to the end; drawn before the payments begin. */
+/** 1,000 over three years at 10%, of which 100 are left to the end; drawn before the payments begin. */
 function loan(parts: object = {}, drawn = "P0D") {
   const left = { id: "left", kind: "single", direction: "out", amount: 100 };
   const problem = problemOf(
