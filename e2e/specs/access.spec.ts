@@ -216,10 +216,7 @@ test("the shortcuts are listed outside a field, and ? inside one is the unknown"
   await expect(page.getByRole("dialog")).toBeHidden();
 });
 
-test("those who do not see it are told the timeline, the answer and the formulas", async ({
-  moor,
-  page,
-}) => {
+test("a screen reader reads the timeline, the answer and the formulas", async ({ moor, page }) => {
   await moor.openProblem("Extractor fund");
   const money = page.getByRole("list", { name: "Cash flows on the timeline" });
   await expect(money.getByRole("listitem")).toHaveText([

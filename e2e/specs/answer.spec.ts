@@ -1,6 +1,6 @@
 import { expect, test } from "../support/fixtures";
 
-test.describe("further questions", () => {
+test.describe("follow-up questions", () => {
   test("are added from a list, answered as they are typed, and kept", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
     await moor.askFurther(/Balance after a time/, "2 years");
@@ -20,7 +20,7 @@ test.describe("further questions", () => {
     await expect(moor.answer).toContainText("3,463.13");
   });
 
-  test("that cannot be asked say so, and the answer stays", async ({ moor, page }) => {
+  test("without an answer say so, and the answer stays", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
     await moor.askFurther(/Interest over/, "the blue moon");
     await expect(moor.answer).toContainText("Cannot read “the blue moon”.");
@@ -34,7 +34,7 @@ test.describe("further questions", () => {
   });
 });
 
-test.describe("side sums", () => {
+test.describe("calculations", () => {
   test("use the answer by its name, follow it, and are kept", async ({ moor, page }) => {
     await moor.openProblem("Hive deposits");
     await moor.addSum("answer / payments");
@@ -53,7 +53,7 @@ test.describe("side sums", () => {
     await expect(sums).not.toContainText("294.78");
   });
 
-  test("that cannot be worked out say why", async ({ moor }) => {
+  test("that cannot be calculated say why", async ({ moor }) => {
     await moor.openProblem("Hive deposits");
     await moor.addSum("answer / wishes");
     await expect(moor.answer).toContainText("Cannot read “wishes”. Use numbers");
@@ -63,7 +63,7 @@ test.describe("side sums", () => {
   });
 });
 
-test.describe("the form of the answer", () => {
+test.describe("the number format", () => {
   test("holds for every number that is not typed, in every view", async ({ moor, page }) => {
     await moor.openProblem("A honey extractor on credit");
     await page.getByRole("button", { name: "Number format" }).click();
@@ -118,10 +118,7 @@ test.describe("the form of the answer", () => {
     );
   });
 
-  test("may tell money out by a minus, and then the words do not say it too", async ({
-    moor,
-    page,
-  }) => {
+  test("shows money out by a minus sign, and then no verb repeats it", async ({ moor, page }) => {
     await moor.openProblem("A honey extractor on credit");
     await expect(moor.answer).toContainText("You pay");
     const before = (await moor.figure.first().textContent()) ?? "";

@@ -9,7 +9,7 @@ const measure = (page: Page, name: string) =>
     .getByRole("listitem")
     .filter({ has: page.getByRole("button", { name, exact: true }) });
 
-test.describe("a project is judged", () => {
+test.describe("a project is appraised", () => {
   test.beforeEach(async ({ moor, page }) => {
     await moor.openProblem("The wax workshop");
     await page.getByRole("tab", { name: "Appraisal" }).click();
@@ -33,7 +33,7 @@ test.describe("a project is judged", () => {
     await expect(sheet.getByRole("heading", { name: "Net present value" })).toBeVisible();
   });
 
-  test("and a figure of one's own is marked", async ({ page }) => {
+  test("with a student's value marked", async ({ page }) => {
     await page.getByRole("button", { name: "Net present value", exact: true }).click();
     const own = page.getByRole("textbox", { name: "Your answer: net present value" });
     await own.fill("1,450.79");
@@ -90,7 +90,7 @@ test.describe("a project is judged", () => {
     expect(file).toContain('1,"",9000,0.9259259259259');
   });
 
-  test("what was typed wrong says so, and nothing is lost", async ({ page }) => {
+  test("an error gets a message, and nothing is lost", async ({ page }) => {
     const hurdle = page.getByRole("textbox", { name: "Hurdle rate, a year" });
     await hurdle.fill("-100%");
     await hurdle.blur();
@@ -113,7 +113,7 @@ test.describe("a project is judged", () => {
   });
 });
 
-test("several internal rates are all on the curve, and it says why", async ({ moor, page }) => {
+test("several internal rates are all on the curve, with the reason", async ({ moor, page }) => {
   await moor.openProblem("The peat pit");
   await page.getByRole("tab", { name: "Appraisal" }).click();
   await expect(page.getByText("Type a hurdle rate to discount the cash flows")).toBeVisible();
@@ -153,7 +153,7 @@ test("a thousand pasted amounts with their labels, and a table of several column
   await expect(amountsOf(page)).toHaveValue("-900; 700");
 });
 
-test("amounts come from a file; what is none says so and changes nothing", async ({
+test("amounts come from a file; a wrong file gets a message and changes nothing", async ({
   moor,
   page,
 }) => {
@@ -205,7 +205,7 @@ test.describe("projects are compared", () => {
     ).toBeVisible();
   });
 
-  test("another is added, typed wrong, mended, kept and taken away", async ({ moor, page }) => {
+  test("another is added, mistyped, corrected, kept and removed", async ({ moor, page }) => {
     await page.getByRole("button", { name: "Add a project" }).click();
     const amounts = page.getByRole("textbox", { name: /^Amounts of Project 5/ });
     await expect(amounts).toBeFocused();

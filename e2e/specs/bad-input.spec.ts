@@ -1,6 +1,6 @@
 import { expect, test } from "../support/fixtures";
 
-test.describe("what cannot be read is said where it happened, and nothing is lost", () => {
+test.describe("an error is shown where it occurred, and nothing is lost", () => {
   const cases: [field: "amount" | "time" | "rate", typed: string, says: RegExp][] = [
     ["amount", "about four", /Cannot read “about”\./],
     ["amount", "-4500", /Type the amount without a sign/],
@@ -30,7 +30,7 @@ test.describe("what cannot be read is said where it happened, and nothing is los
   }
 });
 
-test("an empty field asks for what is missing, without a reproach", async ({ moor, page }) => {
+test("an empty field asks for what is missing, without an error", async ({ moor, page }) => {
   await moor.openProblem("Extractor fund");
   await moor.rate.fill("");
   await expect(moor.answer).toContainText("Still needed: a rate.");
@@ -52,7 +52,7 @@ test("there are never two unknowns: the first keeps its value", async ({ moor })
   await moor.expectAnswer("3.33 years");
 });
 
-test("a rate of −100% or less is refused by a sentence", async ({ moor }) => {
+test("a rate of −100% or less gets a message", async ({ moor }) => {
   await moor.openProblem("A new roof for the barn");
   await moor.type(moor.rate, "-100");
   await expect(moor.answer).toContainText("Type a rate above −100% per period.");
@@ -60,7 +60,7 @@ test("a rate of −100% or less is refused by a sentence", async ({ moor }) => {
   await moor.expectAnswer("2,457,600.00");
 });
 
-test("money that only goes one way: one click turns it round", async ({ moor, page }) => {
+test("money in one direction only: one click reverses a flow", async ({ moor, page }) => {
   await moor.openProblem("When does the hive fund double?");
   await page.getByRole("button", { name: "Money in. Switch to money out." }).click();
   await expect(moor.answer).toContainText("All the money here is money");
@@ -68,7 +68,7 @@ test("money that only goes one way: one click turns it round", async ({ moor, pa
   await moor.expectAnswer("9.71 years");
 });
 
-test("an amount that balances the other way round says so", async ({ moor, page }) => {
+test("an amount that balances in the other direction says so", async ({ moor, page }) => {
   await moor.openProblem("Extractor fund");
   await page.getByRole("button", { name: "Money in. Switch to money out." }).click();
   await moor.expectAnswer("4,996.14");
@@ -83,7 +83,7 @@ test("a goal that is already passed", async ({ moor }) => {
   await expect(moor.answer).toContainText("The goal was reached");
 });
 
-test("payments for ever that grow as fast as the rate have no worth, and the picture stays", async ({
+test("a perpetuity that grows as fast as the rate has no present value, and the timeline stays", async ({
   moor,
   page,
 }) => {
@@ -98,7 +98,7 @@ test("payments for ever that grow as fast as the rate have no worth, and the pic
   await moor.expectAnswer("640,000.00");
 });
 
-test("a question of 20,000 characters is kept; what goes beyond is said", async ({
+test("a question of 20,000 characters is kept; a longer one gets a message", async ({
   moor,
   page,
 }) => {
@@ -122,7 +122,7 @@ test("long numbers keep their cents and their place", async ({ moor, page }) => 
   expect(width).toBeLessThanOrEqual(1280);
 });
 
-test("a problem that is not there, and an address that leads nowhere", async ({ moor, page }) => {
+test("a missing problem, and an unknown address", async ({ moor, page }) => {
   await page.goto(`${moor.url}/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d`);
   await expect(page.getByRole("heading", { name: "not in your notebook" })).toBeVisible();
   await page.goto(`${moor.url}/nowhere`);

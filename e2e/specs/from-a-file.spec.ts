@@ -32,9 +32,7 @@ async function openFile(moor: Moor, problem: object): Promise<void> {
   await expect(moor.amount(0)).toBeVisible();
 }
 
-test("a loan from a file is solved, and again as soon as a figure of it is changed", async ({
-  moor,
-}) => {
+test("a loan from a file is solved, and solved again when a value changes", async ({ moor }) => {
   const residual = {
     id: "residual",
     kind: "single",
@@ -53,14 +51,16 @@ test("a loan from a file is solved, and again as soon as a figure of it is chang
   await moor.expectAnswer("627.08");
 });
 
-test("a number of payments is told whole, and the time they take", async ({ moor }) => {
+test("a number of payments is given in whole payments, with their duration", async ({ moor }) => {
   await openFile(moor, loan({ amount: 1200, count: null }));
   await moor.expectAnswer("94.88");
   await expect(moor.answer).toContainText("94 full payments and a final payment of");
   await expect(moor.answer).toContainText("7 years 11 months");
 });
 
-test("payments below the interest are told with the smallest that would do", async ({ moor }) => {
+test("payments below the interest get a message with the smallest that suffices", async ({
+  moor,
+}) => {
   await openFile(moor, loan({ amount: 500, count: null }));
   await expect(moor.answer).toContainText("does not cover the interest");
   await expect(moor.answer).toContainText("above 530.33");

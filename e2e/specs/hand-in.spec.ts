@@ -21,10 +21,7 @@ async function textOf(download: Download): Promise<string> {
   return readFile(await download.path(), "utf8");
 }
 
-test("a sheet has everything that earns marks, and remembers who hands it in", async ({
-  moor,
-  page,
-}) => {
+test("a sheet has everything that earns marks, and remembers the name", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   const sheet = await openSheet(page);
   await moor.type(page.getByRole("textbox", { name: "By" }), "Isla Thwaite");
@@ -45,7 +42,7 @@ test("a sheet has everything that earns marks, and remembers who hands it in", a
   await expect(sheet).toContainText("Isla Thwaite · Finance 1 · ");
 });
 
-test("it follows what is typed, and says what is missing while there is no answer", async ({
+test("it follows the problem, and says what is missing without an answer", async ({
   moor,
   page,
 }) => {
@@ -77,7 +74,7 @@ test("the printer gets the sheet and nothing else", async ({ moor, page }) => {
   await expect(moor.answer).toBeVisible();
 });
 
-test("the saved page stands for itself, with formulas that are read out", async ({
+test("the saved page is complete by itself, with formulas for a screen reader", async ({
   moor,
   page,
   context,
@@ -109,7 +106,7 @@ test("the Markdown has its formulas as LaTeX", async ({ moor, page }) => {
   expect(written).toContain("**You pay 808.75 at the end of each month.**");
 });
 
-test("the workbook recalculates to the answer, also with another price", async ({ moor, page }) => {
+test("the workbook recalculates the answer, also with another price", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await openSheet(page);
   const download = await saved(page, "workbook with live formulas");
@@ -140,7 +137,7 @@ test("the workbook recalculates to the answer, also with another price", async (
   expect(answerAt(104_000)).toBeCloseTo(2 * 808.7475062578, 8);
 });
 
-test("the timeline is taken along as SVG and as PNG", async ({ moor, page }) => {
+test("the timeline is saved as SVG and as PNG", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await openSheet(page);
   const svg = await textOf(await saved(page, "SVG"));
@@ -162,7 +159,7 @@ test("the timeline is taken along as SVG and as PNG", async ({ moor, page }) => 
   expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([1800, 500]);
 });
 
-test("schedule and variants are saved as CSV, and payments for ever say why they are not", async ({
+test("schedule and variants are saved as CSV, and a perpetuity says why it has no schedule", async ({
   moor,
   page,
 }) => {

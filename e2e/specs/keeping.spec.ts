@@ -1,7 +1,7 @@
 import { killDatabase, startDatabase } from "../support/database-process";
 import { expect, test } from "../support/fixtures";
 
-test("while the server is away the page goes on working, and saves by itself afterwards", async ({
+test("without the server the page goes on working, and saves afterwards", async ({
   moor,
   page,
   application,

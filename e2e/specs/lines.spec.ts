@@ -16,7 +16,7 @@ function keysBeyondDigits(texts: Typed): number {
   return texts.reduce((sum, text) => sum + (text ?? "").replace(/[\d.,]/g, "").length + 1, 0);
 }
 
-test.describe("each shape is filled in from the keyboard alone, in the order of its question", () => {
+test.describe("each problem type is filled in by keyboard only, in the order of its question", () => {
   const shapes: [string, Typed, string][] = [
     ["A single amount", ["4500", null, null, "3y 4m", "3.15"], "4,990.11"],
     ["Regular saving", ["140", null, "3y 4m", null, null, null, "3"], "5,881.85"],
@@ -60,7 +60,7 @@ async function payBackTheExtractor(moor: Moor): Promise<void> {
   await moor.type(moor.rate, "7.4");
 }
 
-test("a bare number of monthly payments is asked about, and nothing is lost", async ({
+test("a number of monthly payments without a unit gets a question, and nothing is lost", async ({
   moor,
   page,
 }) => {
@@ -75,7 +75,7 @@ test("a bare number of monthly payments is asked about, and nothing is lost", as
   await expect(page.getByText("240 payments · 0.6167% per month")).toBeVisible();
 });
 
-test("an amount said by another follows it; a name that nobody has is told", async ({
+test("an amount given by another follows it; an unknown name gets a message", async ({
   moor,
   page,
 }) => {
@@ -92,7 +92,7 @@ test("an amount said by another follows it; a name that nobody has is told", asy
   await expect(page.getByText("30% of the loan = 12,900.00")).toBeVisible();
 });
 
-test("the unknown moves through every field of payments, and each old figure comes back", async ({
+test("the unknown moves through every field of payments, and each old value comes back", async ({
   moor,
 }) => {
   await payBackTheExtractor(moor);
@@ -129,7 +129,7 @@ test("payments begin to grow from the line's own menu; undo makes them level aga
   await moor.expectAnswer("3,000.00");
 });
 
-test("a column from a spreadsheet is pasted whole; what is no amount in it is told by its place", async ({
+test("a pasted column becomes amounts; an entry that is not an amount is named by its place", async ({
   moor,
   page,
 }) => {
@@ -144,10 +144,7 @@ test("a column from a spreadsheet is pasted whole; what is no amount in it is to
   await expect(page.getByText("3 amounts · 1,050.00 out · 400.00 in")).toBeVisible();
 });
 
-test("those who do not see the timeline are told of payments in sentences", async ({
-  moor,
-  page,
-}) => {
+test("a screen reader reads the payments of the timeline in sentences", async ({ moor, page }) => {
   await payBackTheExtractor(moor);
   await moor.expectAnswer("1,189.69");
   const told = page.getByRole("list", { name: "Cash flows on the timeline" });

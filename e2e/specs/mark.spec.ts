@@ -7,14 +7,14 @@ test.beforeEach(async ({ moor, page }) => {
   await page.getByRole("tab", { name: "Mark my answer" }).click();
 });
 
-test("the right number is right, to the digits that are given", async ({ moor, page }) => {
+test("a correct answer is accepted to the digits typed", async ({ moor, page }) => {
   for (const typed of ["808.75", "$808.75", "809"]) {
     await moor.type(got(moor), typed);
     await expect(page.getByText("Correct, to every digit you gave.")).toBeVisible();
   }
 });
 
-test("a wrong one is explained: what was done, where the ways part, what to do next time", async ({
+test("a wrong answer is explained: the mistake, the first different step, and what to do next time", async ({
   moor,
   page,
 }) => {
@@ -33,12 +33,15 @@ test("a wrong one is explained: what was done, where the ways part, what to do n
   await expect(got(moor)).toHaveValue("804.12");
 });
 
-test("two digits swapped in copying are seen", async ({ moor, page }) => {
+test("two digits swapped in copying are found", async ({ moor, page }) => {
   await moor.type(got(moor), "880.75");
   await expect(page.getByRole("tabpanel")).toContainText("you swapped two digits");
 });
 
-test("what nothing explains asks for a value on the way, and places it", async ({ moor, page }) => {
+test("an unexplained answer asks for an intermediate value, and places it", async ({
+  moor,
+  page,
+}) => {
   await moor.type(got(moor), "761.13");
   const view = page.getByRole("tabpanel");
   await expect(view).toContainText("it does not match a common mistake");
@@ -49,13 +52,13 @@ test("what nothing explains asks for a value on the way, and places it", async (
   await expect(view).toContainText("This value is not in the workings");
 });
 
-test("what is no number says so and stays as it is", async ({ moor, page }) => {
+test("text that is not a number gets a message and stays", async ({ moor, page }) => {
   await moor.type(got(moor), "about forty");
   await expect(page.getByRole("tabpanel")).toContainText("“about forty” is not a number.");
   await expect(got(moor)).toHaveValue("about forty");
 });
 
-test("the number is marked anew when the problem changes", async ({ moor, page }) => {
+test("the answer is marked again when the problem changes", async ({ moor, page }) => {
   await moor.type(got(moor), "804.12");
   await expect(page.getByRole("tabpanel")).toContainText("at the start of each period");
   await moor.type(moor.amount(0), "61,234.56");

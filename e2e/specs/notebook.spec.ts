@@ -59,7 +59,7 @@ test("another browser has a notebook of its own", async ({ moor, browser, page }
   await other.close();
 });
 
-test("a notebook that has been emptied says how to begin", async ({ moor, page }) => {
+test("an emptied notebook says how to begin", async ({ moor, page }) => {
   await moor.openNotebook();
   await page.evaluate(async () => {
     const list = (await (await fetch("/api/problems?pageSize=100")).json()) as {
@@ -83,10 +83,7 @@ test("saves a problem as a file, and opens it again as another", async ({ moor, 
   await moor.expectAnswer("29,613.41");
 });
 
-test("a file that cannot be read, or is newer, is refused by a sentence beside the button", async ({
-  moor,
-  page,
-}) => {
+test("an unreadable or newer file gets a message beside the button", async ({ moor, page }) => {
   await moor.openNotebook();
   const choose = (name: string, text: string) =>
     page

@@ -7,7 +7,7 @@ test.describe("loans are compared", () => {
     await expect(page.getByRole("region", { name: "Loans compared" })).toBeVisible();
   });
 
-  test("an offer is typed by what differs, and the cheapest is marked for a holding time", async ({
+  test("an offer is typed by its differences, and the cheapest is marked for a time until payoff", async ({
     moor,
     page,
   }) => {
@@ -39,7 +39,7 @@ test.describe("loans are compared", () => {
     await expect(page.getByRole("textbox", { name: "Rate, Tarn Credit" })).toHaveValue("6.2%");
   });
 
-  test("what cannot be reckoned says why, and nothing is lost", async ({ page }) => {
+  test("an offer that cannot be calculated says why, and nothing is lost", async ({ page }) => {
     await page.getByRole("button", { name: "Add an offer" }).click();
     const rate = page.getByRole("textbox", { name: "Rate, Offer 1" });
     await rate.fill("5,5");
@@ -58,7 +58,7 @@ test.describe("loans are compared", () => {
   });
 });
 
-test("savings have no loans to compare with", async ({ moor, page }) => {
+test("savings have no loans to compare", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await expect(page.getByRole("tab", { name: "Schedule" })).toBeVisible();
   await expect(page.getByRole("tab", { name: "Compare loans" })).toHaveCount(0);

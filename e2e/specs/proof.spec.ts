@@ -1,6 +1,6 @@
 import { expect, test } from "../support/fixtures";
 
-test("the account of a loan is run to nothing, with any row in between", async ({ moor, page }) => {
+test("the account of a loan closes at zero, with any row in between", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   await page.getByRole("tab", { name: "Proof" }).click();
   const view = page.getByRole("tabpanel");
@@ -19,7 +19,7 @@ test("the account of a loan is run to nothing, with any row in between", async (
   await expect(view.getByRole("img", { name: /^Balance over 5 years/ })).toBeVisible();
 });
 
-test("the other ways agree with the answer", async ({ moor, page }) => {
+test("the other methods agree with the answer", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "Proof" }).click();
   const ways = page.getByRole("region", { name: "Other methods" });
@@ -30,7 +30,7 @@ test("the other ways agree with the answer", async ({ moor, page }) => {
   }
 });
 
-test("every demo problem is proved: it ends at nothing, or goes on for ever", async ({
+test("every demo problem is proved: it closes at zero, or is a perpetuity", async ({
   moor,
   page,
 }) => {

@@ -8,7 +8,7 @@ test.describe("rates", () => {
     await expect(page.getByRole("heading", { name: "Rates", level: 1 })).toBeVisible();
   });
 
-  test("one rate is said in every other way, with workings, and opens as a problem", async ({
+  test("one rate is converted to every other form, with workings, and opens as a problem", async ({
     moor,
     page,
   }) => {
@@ -30,10 +30,7 @@ test.describe("rates", () => {
     await moor.expectAnswer("1,061.36");
   });
 
-  test("offers are ranked by rate, and by what is there when it is needed", async ({
-    moor,
-    page,
-  }) => {
+  test("offers are ranked by rate, and by the balance at a date", async ({ moor, page }) => {
     const card = page.getByRole("region", { name: "Compare deposits" }).first();
     await expect(card).toContainText("But after 10 months, Brackenside Mutual gives more");
     await card.getByRole("textbox", { name: "Time until the money is needed" }).fill("1 year");
@@ -83,7 +80,7 @@ test.describe("tables", () => {
     await expect(page.getByRole("region", { name: "Factors" })).toBeVisible();
   });
 
-  test("a factor is looked up by typing and by pressing, and set against the exact one", async ({
+  test("a factor is looked up by typing and by clicking, and compared with the exact one", async ({
     moor,
     page,
   }) => {
@@ -104,7 +101,7 @@ test.describe("tables", () => {
     await moor.expectAnswer("7,104.00");
   });
 
-  test("any range is drawn, but none too wide to be read", async ({ page }) => {
+  test("any range is shown, up to a readable size", async ({ page }) => {
     await page.getByRole("textbox", { name: "Highest periodic rate" }).fill("40%");
     await page.getByRole("textbox", { name: "Most periods" }).fill("60");
     const frame = page.getByRole("region", { name: "Factors" });

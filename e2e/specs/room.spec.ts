@@ -1,6 +1,6 @@
 import { expect, test } from "../support/fixtures";
 
-test("every problem of the notebook is seen whole at 1280 × 800, without scrolling", async ({
+test("every problem of the notebook fits into 1280 × 800 without scrolling", async ({
   moor,
   page,
 }) => {
@@ -45,7 +45,7 @@ test("a hundred years of weekly payments, in a line with a name of a hundred cha
   await expect(moor.figure.first()).toHaveText(/^\d{1,3}(,\d{3}){5,}\.\d\d$/);
 });
 
-test("forty lines are drawn, solved and told", async ({ moor, page }) => {
+test("forty lines are drawn, solved and listed", async ({ moor, page }) => {
   await moor.openNotebook();
   const id = await page.evaluate(async () => {
     const flows = Array.from({ length: 39 }, (_, index) => ({
@@ -83,7 +83,7 @@ test("forty lines are drawn, solved and told", async ({ moor, page }) => {
   ).toHaveCount(42);
 });
 
-test("a table pasted with heads and signs of currency becomes amounts; one of words is told where it fails", async ({
+test("a pasted table with heads and currency signs becomes amounts; one of words is refused at its first fault", async ({
   moor,
   page,
 }) => {

@@ -10,7 +10,7 @@ async function openSchedule(page: Page) {
   return table;
 }
 
-test("every payment stands there, in years that open and close by keyboard", async ({
+test("every payment is listed, in years that open and close by keyboard", async ({
   moor,
   page,
 }) => {
@@ -28,7 +28,7 @@ test("every payment stands there, in years that open and close by keyboard", asy
   await expect(table.getByRole("row")).toHaveCount(7);
 });
 
-test("a payment, a time, a date and a balance are gone to", async ({ moor, page }) => {
+test("a payment, a time, a date and a balance can be found", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   const table = await openSchedule(page);
   const where = page.getByRole("textbox", { name: /^Go to a payment/ });
@@ -46,7 +46,7 @@ test("a payment, a time, a date and a balance are gone to", async ({ moor, page 
   await expect(page.getByText("Type a calendar date")).toBeVisible();
 });
 
-test("in cents it says what the last payment settles; spans and days are answered", async ({
+test("rounded to cents it gives the final payment; periods and days are answered", async ({
   moor,
   page,
 }) => {
@@ -93,7 +93,7 @@ test("dragging over the balance asks about the payments in between", async ({ mo
   expect(to).toBeLessThan(60);
 });
 
-test("savings are shown as what is put in and what it grows to", async ({ moor, page }) => {
+test("savings are shown as deposits and interest", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   const table = await openSchedule(page);
   await expect(table).toContainText("Closing balance");
@@ -141,7 +141,7 @@ test.describe("changes", () => {
     await expect(page.getByRole("group", { name: "Changes" }).locator("input:focus")).toBeVisible();
   };
 
-  test("are typed as lines, say what they save, are kept, and are taken back", async ({
+  test("are typed as lines, show what they save, are kept, and are undone", async ({
     moor,
     page,
   }) => {
@@ -174,7 +174,7 @@ test.describe("changes", () => {
     );
   });
 
-  test("that cannot be made say why on their line, and the others count", async ({ page }) => {
+  test("that are impossible say why on their line, and the others apply", async ({ page }) => {
     await add(page, "Payment holiday");
     await page.keyboard.type("half a year");
     await expect(page.getByText("= 6 payments")).toBeVisible();
@@ -192,7 +192,7 @@ test.describe("changes", () => {
     await expect(page.getByText("This cannot be the unknown")).toBeVisible();
   });
 
-  test("that let the payment fall below the interest leave the plain schedule", async ({
+  test("that bring the payment below the interest leave the original schedule", async ({
     page,
   }) => {
     await add(page, "Rate change");
@@ -205,8 +205,8 @@ test.describe("changes", () => {
   });
 });
 
-test.describe("a schedule is taken along", () => {
-  test("as a workbook that reckons, and as CSV with its extras", async ({ moor, page }) => {
+test.describe("a schedule is saved", () => {
+  test("as a workbook with formulas, and as CSV with extra payments", async ({ moor, page }) => {
     await moor.openProblem("The delivery van");
     await openSchedule(page);
     const saved = async (name: string) => {
@@ -251,14 +251,14 @@ test.describe("a schedule is taken along", () => {
   });
 });
 
-test.describe("real payments are set against a schedule", () => {
+test.describe("actual payments are compared with a schedule", () => {
   const payments = (name: string, text: string) => ({
     name,
     mimeType: "text/csv",
     buffer: Buffer.from(text),
   });
 
-  test("a file is understood in sight, its bad rows are told, and what differs", async ({
+  test("a file is read with a preview, its bad rows are named, and the differences shown", async ({
     moor,
     page,
   }) => {
@@ -288,7 +288,7 @@ test.describe("real payments are set against a schedule", () => {
     await expect(real.getByRole("row", { name: /^2 2027-02-28/ })).toContainText("−108.75");
   });
 
-  test("what is no list of payments says so, and the schedule stays", async ({ moor, page }) => {
+  test("a file without payments gets a message, and the schedule stays", async ({ moor, page }) => {
     await moor.openProblem("The delivery van");
     const table = await openSchedule(page);
     const picker = page.getByLabel("File of payments");

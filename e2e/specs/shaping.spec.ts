@@ -1,6 +1,6 @@
 import { expect, test } from "../support/fixtures";
 
-test("every field explains its term, and makes itself the unknown, by the keyboard", async ({
+test("every field explains its term and can become the unknown, by keyboard", async ({
   moor,
   page,
 }) => {
@@ -44,7 +44,7 @@ test("a line is split and joined again, and the answer stays", async ({ moor, pa
   await moor.expectAnswer("5,895.62");
 });
 
-test("a problem becomes another shape without typing anything again", async ({ moor, page }) => {
+test("a problem changes its type without retyping", async ({ moor, page }) => {
   await moor.startProblem("Loan repayments");
   await moor.type(moor.amount(0), "86000");
   await moor.type(moor.rate, "7.4%");

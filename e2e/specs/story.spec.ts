@@ -90,7 +90,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
   });
 });
 
-test("what several amounts are worth at a date", async ({ moor, page }) => {
+test("the value of several amounts at a date", async ({ moor, page }) => {
   await moor.startProblem("Several amounts");
   await moor.type(moor.amount(0), "1,000");
   await moor.type(moor.when(0), "1 year");
@@ -121,10 +121,7 @@ test("a rate that changes part-way is drawn as two spells", async ({ moor, page 
   );
 });
 
-test("the answer and what goes with it are copied just as they are written", async ({
-  moor,
-  page,
-}) => {
+test("the answer and its facts are copied as written", async ({ moor, page }) => {
   const copied = () => page.evaluate(() => navigator.clipboard.readText());
   await moor.openProblem("Extractor fund");
   await page.getByRole("button", { name: "Copy the answer as 4,996.14" }).click();

@@ -15,7 +15,7 @@ async function drag(page: Page, part: Locator, by: number): Promise<void> {
 const post = (page: Page, id: string) =>
   page.getByRole("region", { name: "Timeline" }).locator(`[data-post="${id}"] rect`).first();
 
-test("amounts, ends of payments and changes of rate are dragged, each in steps, and undone at once", async ({
+test("amounts, ends of payments and rate changes are dragged in steps, and undone in one", async ({
   moor,
   page,
 }) => {
@@ -67,10 +67,7 @@ test("the arrow keys move a time as dragging does", async ({ moor, page }) => {
   await expect(begins).toHaveValue("2 months");
 });
 
-test("a time that is said by another line, or asked for, is not dragged", async ({
-  moor,
-  page,
-}) => {
+test("a time given by another line, or unknown, cannot be dragged", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await drag(page, post(page, "fund"), -200);
   await expect(moor.when(0)).toHaveValue("when deposits end");
@@ -88,7 +85,7 @@ test("a click on an empty time adds an amount there", async ({ moor, page }) => 
   await expect(moor.when(2)).toHaveValue(/^1 year 7 months|1 year 8 months$/);
 });
 
-test("a date is moved along the axis, and everything is worth as much at any of them", async ({
+test("the focal date is moved along the axis, and the values agree at every date", async ({
   moor,
   page,
 }) => {
@@ -117,7 +114,7 @@ test("a date is moved along the axis, and everything is worth as much at any of 
   await expect(page.getByRole("tabpanel")).toContainText("Cannot read “whenever”");
 });
 
-test("the first year of a long story is looked at from near", async ({ moor, page }) => {
+test("the first year of a long timeline can be enlarged", async ({ moor, page }) => {
   await moor.openProblem("A bursary, saved and drawn down");
   const posts = page.getByRole("region", { name: "Timeline" }).locator("[data-post]");
   await expect(posts).toHaveCount(4);

@@ -14,7 +14,7 @@ async function choose(page: Page, button: string, item: RegExp): Promise<void> {
   await page.getByRole("menuitem", { name: item }).filter({ visible: true }).click();
 }
 
-test("a problem and its variants stand side by side, with what differs and what comes of it", async ({
+test("a problem and its variants stand side by side, with their differences and answers", async ({
   moor,
   page,
 }) => {
@@ -86,10 +86,7 @@ test("follow-up questions are answered for every variant", async ({ moor, page }
   );
 });
 
-test("what cannot be read in one variant is told there, and the others stay", async ({
-  moor,
-  page,
-}) => {
+test("an error in one variant is shown there, and the others stay", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "Variants" }).click();
   await expect(page.getByRole("tabpanel")).toContainText("Change one input and compare");

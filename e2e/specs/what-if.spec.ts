@@ -5,7 +5,7 @@ import { expect, test } from "../support/fixtures";
 const chart = (page: Page) => page.getByRole("img", { name: /^Answer by/ });
 const slider = (page: Page) => page.getByRole("tabpanel").getByRole("slider");
 
-test("the answer is drawn against a figure, the slider tells any of them, and it can be kept", async ({
+test("the answer is drawn against a value, the slider sets the value, and it can be applied", async ({
   moor,
   page,
 }) => {
@@ -34,10 +34,7 @@ test("the answer is drawn against a figure, the slider tells any of them, and it
   await moor.expectAnswer("8,422.31");
 });
 
-test("two figures make a table, with the problem as it is in the middle of it", async ({
-  moor,
-  page,
-}) => {
+test("two values give a table, with the problem itself in its middle", async ({ moor, page }) => {
   await moor.openProblem("Hive deposits");
   await page.getByRole("tab", { name: "What if" }).click();
   await page.getByRole("button", { name: "and a second input" }).click();
@@ -64,7 +61,7 @@ test("two figures make a table, with the problem as it is in the middle of it", 
   await expect(chart(page)).not.toHaveAccessibleName(before ?? "");
 });
 
-test("a range that cannot be is told, and a problem without an answer says what is needed", async ({
+test("an impossible range gets a message, and a problem without an answer says what is missing", async ({
   moor,
   page,
 }) => {

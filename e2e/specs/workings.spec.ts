@@ -14,7 +14,7 @@ test.describe("the workings of a loan with a residual", () => {
     await expect(moor.workings).toContainText("50.6225244969");
   });
 
-  test("are as short, as symbolic and as rounded as the course has them, and stay so", async ({
+  test("follow the length, notation and rounding of the course, and keep them", async ({
     moor,
     page,
   }) => {
@@ -31,10 +31,7 @@ test.describe("the workings of a loan with a residual", () => {
     await expect(moor.workings).toContainText("With intermediate values rounded");
   });
 
-  test("a number leads to where it comes from, by pointing and by keyboard", async ({
-    moor,
-    page,
-  }) => {
+  test("a number leads to its source, by pointer and by keyboard", async ({ moor, page }) => {
     const lit = page.locator("[data-lit]");
     await moor.workings.locator("[data-from]").filter({ hasText: "52,000.00" }).last().hover();
     await expect(
@@ -68,7 +65,7 @@ test.describe("the workings of a loan with a residual", () => {
   });
 });
 
-test("further questions have their workings below, which go on from the answer", async ({
+test("follow-up questions have their workings below, starting from the answer", async ({
   moor,
   page,
 }) => {
@@ -102,7 +99,10 @@ test("every demo problem has its workings", async ({ moor, page }) => {
   }
 });
 
-test("a mistake in a line takes the workings away and gives them back", async ({ moor, page }) => {
+test("an error in a line hides the workings, and its correction shows them again", async ({
+  moor,
+  page,
+}) => {
   await moor.openProblem("Hive deposits");
   await moor.type(moor.amount(0), "nonsense");
   await expect(moor.workings).toContainText("When the problem has an answer");
