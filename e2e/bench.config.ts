@@ -6,5 +6,7 @@ export default defineConfig({
   ...config,
   testDir: "bench",
   reporter: [["line"]],
-  timeout: 180_000,
+  timeout: 300_000,
+  // One at a time: a second measurement beside it would slow the first.
+  workers: 1,
 });
