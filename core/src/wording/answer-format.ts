@@ -94,24 +94,28 @@ export function writeFigure(value: number, format: AnswerFormat, mostDecimals = 
   return inMarks(short === "-0" ? "0" : short, format).replace(/^-/, "−");
 }
 
-const BETWEEN = { comma: ",", point: ".", space: "\u202f", plain: "" } as const;
-
 function inMarks(decimal: string, format: AnswerFormat): string {
   const [whole = "", fraction] = decimal.split(".");
-  const between = BETWEEN[format.marks.split("-")[0] as keyof typeof BETWEEN];
-  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, between);
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, thousandsMark(format));
   return fraction === undefined ? grouped : `${grouped}${decimalMark(format)}${fraction}`;
 }
 
 /** A number already written as `1,234.56`, in the marks of a format. */
 export function withMarks(text: string, format: AnswerFormat): string {
-  const between = BETWEEN[format.marks.split("-")[0] as keyof typeof BETWEEN];
-  return text.replace(/[,.]/g, (mark) => (mark === "," ? between : decimalMark(format)));
+  return text.replace(/[,.]/g, (mark) =>
+    mark === "," ? thousandsMark(format) : decimalMark(format),
+  );
 }
 
 /** A number with some significant digits, for intermediate values: `0.002618142`. */
 export function writeSignificant(value: number, format: AnswerFormat, digits = 8): string {
   return withMarks(formatSignificant(value, digits), format);
+}
+
+const THOUSANDS_MARKS = { comma: ",", point: ".", space: "\u202f", plain: "" } as const;
+
+function thousandsMark({ marks }: AnswerFormat): string {
+  return THOUSANDS_MARKS[marks.split("-")[0] as keyof typeof THOUSANDS_MARKS];
 }
 
 function decimalMark({ marks }: AnswerFormat): string {
