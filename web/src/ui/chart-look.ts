@@ -7,6 +7,7 @@ export const AXIS = { stroke: "var(--stone)", tick: { fill: "var(--slate)" } } a
 /** What a chart says of the place that is pointed at. */
 export const TOOLTIP = {
   isAnimationActive: false,
+  separator: ": ",
   contentStyle: {
     border: 0,
     borderRadius: 8,
