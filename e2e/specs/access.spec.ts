@@ -1,5 +1,6 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 async function expectNoViolations(page: Page): Promise<void> {
@@ -67,7 +68,7 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Variants" }).click();
       await page.getByRole("button", { name: "Suggested changes" }).click();
-      await page.getByRole("menuitem", { name: /percentage point/ }).click();
+      await chooseFromMenu(page, /percentage point/);
       await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "What if" }).click();
@@ -123,7 +124,7 @@ for (const { colorScheme, width } of LOOKS) {
       await moor.openProblem("The delivery van");
       await page.getByRole("tab", { name: "Schedule" }).click();
       await page.getByRole("button", { name: "Add a change" }).click();
-      await page.getByRole("menuitem", { name: "Payment holiday" }).click();
+      await chooseFromMenu(page, "Payment holiday");
       await page
         .getByRole("textbox", { name: "Number of payments", exact: true })
         .fill("half a year");

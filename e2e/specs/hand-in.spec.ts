@@ -2,6 +2,7 @@ import { readFile } from "node:fs/promises";
 import type { Download, Page } from "@playwright/test";
 import ExcelJs from "exceljs";
 import { recalculate } from "../../core/test/recalculate";
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 async function openSheet(page: Page) {
@@ -173,7 +174,7 @@ test("schedule and variants are saved as CSV, and a perpetuity says why it has n
   );
   await page.getByRole("tab", { name: "Variants" }).click();
   await page.getByRole("button", { name: "Suggested changes" }).click();
-  await page.getByRole("menuitem", { name: /percentage point/ }).click();
+  await chooseFromMenu(page, /percentage point/);
   await openSheet(page);
   const variants = await textOf(await saved(page, "variants as CSV"));
   expect(variants).toMatch(/^"","This problem",/);

@@ -1,3 +1,4 @@
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test, type Moor } from "../support/fixtures";
 
 /** Fields in reading order, each left with Enter; `null` leaves one as the shape has it. */
@@ -120,7 +121,7 @@ test("payments begin to grow from the line's own menu; undo makes them level aga
   await moor.type(moor.rate, "0");
   await moor.expectAnswer("3,000.00");
   await page.getByRole("button", { name: /^More for: Repeated money out/ }).click();
-  await page.getByRole("menuitem", { name: "Add growth" }).click();
+  await chooseFromMenu(page, "Add growth");
   await moor.type(page.getByRole("textbox", { name: /^Growth, as a percentage/ }), "10%");
   // 1000, 1100, 1210.
   await moor.expectAnswer("3,310.00");

@@ -1,3 +1,4 @@
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 test("shows the demo problems as small timelines with their answers", async ({ moor, page }) => {
@@ -75,7 +76,7 @@ test("saves a problem as a file, and opens it again as another", async ({ moor, 
   await moor.openNotebook();
   await page.getByRole("button", { name: "More for The lender changes its rate" }).click();
   const download = page.waitForEvent("download");
-  await page.getByRole("menuitem", { name: "Save as a file" }).click();
+  await chooseFromMenu(page, "Save as a file");
   const saved = await download;
   expect(saved.suggestedFilename()).toBe("the-lender-changes-its-rate.problem.json");
   await page.getByLabel("Problem file").setInputFiles(await saved.path());

@@ -1,6 +1,7 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import ExcelJS from "exceljs";
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 async function openSchedule(page: Page) {
@@ -137,7 +138,7 @@ test.describe("changes", () => {
 
   const add = async (page: Page, name: string) => {
     await page.getByRole("button", { name: "Add a change" }).click();
-    await page.getByRole("menuitem", { name }).click();
+    await chooseFromMenu(page, name);
     await expect(page.getByRole("group", { name: "Changes" }).locator("input:focus")).toBeVisible();
   };
 

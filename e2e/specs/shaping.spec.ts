@@ -1,3 +1,4 @@
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 test("every field explains its term and can become the unknown, by keyboard", async ({
@@ -32,7 +33,7 @@ test("a line is split and joined again, and the answer stays", async ({ moor, pa
   await moor.openProblem("Hive deposits");
   const menu = async (button: RegExp, item: string) => {
     await page.getByRole("button", { name: button }).click();
-    await page.getByRole("menuitem", { name: item }).click();
+    await chooseFromMenu(page, item);
   };
   await menu(/^More for: Repeated money out, Deposits/, "Split");
   await expect(moor.howLong(0)).toHaveValue("20 payments");

@@ -1,3 +1,4 @@
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 /** The whole story: from an empty problem to a saved one that is still there after everything. */
@@ -110,7 +111,7 @@ test("a rate that changes part-way is drawn as two spells", async ({ moor, page 
   await moor.type(moor.when(1), "9");
   await moor.type(moor.rate, "3.6% compounded monthly");
   await page.getByRole("button", { name: "Add a line" }).click();
-  await page.getByRole("menuitem", { name: "A rate change" }).click();
+  await chooseFromMenu(page, "A rate change");
   const second = page.getByRole("textbox", { name: "New rate" });
   await expect(second).toBeFocused();
   await second.pressSequentially("5.1% effective");

@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
 const table = (page: Page) => page.getByRole("region", { name: "Comparison" });
@@ -11,7 +12,7 @@ const names = (page: Page) =>
 
 async function choose(page: Page, button: string, item: RegExp): Promise<void> {
   await page.getByRole("button", { name: button, exact: true }).click();
-  await page.getByRole("menuitem", { name: item }).filter({ visible: true }).click();
+  await chooseFromMenu(page, item);
 }
 
 test("a problem and its variants stand side by side, with their differences and answers", async ({

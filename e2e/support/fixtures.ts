@@ -1,5 +1,6 @@
 import { expect, test as base, type Locator, type Page } from "@playwright/test";
 import { Application } from "./application";
+import { chooseFromMenu } from "./choose-from-menu";
 
 interface WorkerFixtures {
   /** One running application for all tests of a worker; each test is a new guest in it. */
@@ -75,7 +76,7 @@ export class Moor {
   /** Adds a follow-up question from the list, and types when it is asked for. */
   async askFurther(question: RegExp, when?: string): Promise<void> {
     await this.page.getByRole("button", { name: "Ask a follow-up" }).click();
-    await this.page.getByRole("menuitem", { name: question }).click();
+    await chooseFromMenu(this.page, question);
     if (when === undefined) return;
     await expect(this.answer.locator("input:focus")).toBeVisible();
     await this.page.keyboard.type(when);

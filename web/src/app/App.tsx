@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { RouterProvider } from "react-router";
 import { isRetryWorthwhile } from "../api/request";
 import { applyPalette, PALETTES } from "./palette";
@@ -22,12 +22,20 @@ function createQueryClient(): QueryClient {
   });
 }
 
+const reducedMotion = window.matchMedia("(prefers-reduced-motion: reduce)");
+
+function onMotionChange(tell: () => void): () => void {
+  reducedMotion.addEventListener("change", tell);
+  return () => reducedMotion.removeEventListener("change", tell);
+}
+
 export function App({ nonce }: { readonly nonce: string | undefined }) {
   const isDark = useThemeChoice((state) => state.isDark);
   const [queryClient] = useState(createQueryClient);
   const [router] = useState(createRouter);
   const palette = PALETTES[isDark ? "dark" : "light"];
-  const theme = useMemo(() => controlTheme(palette, isDark), [palette, isDark]);
+  const isStill = useSyncExternalStore(onMotionChange, () => reducedMotion.matches);
+  const theme = useMemo(() => controlTheme(palette, isDark, isStill), [palette, isDark, isStill]);
   useEffect(() => {
     applyPalette(palette, document.documentElement);
     document.documentElement.style.colorScheme = isDark ? "dark" : "light";

@@ -3,8 +3,12 @@ import type { Palette } from "./palette";
 
 export const SANS = '"Source Sans 3", "Segoe UI", "Noto Sans", sans-serif';
 
-/** The controls' theme: their tokens carry our palette, and they move only to show what changed. */
-export function controlTheme(palette: Palette, isDark: boolean): ThemeConfig {
+/**
+ * The controls' theme: their tokens carry our palette, and they move only to show what changed.
+ *
+ * @param isStill whether nothing may move; controls that wait for the end of a movement must know
+ */
+export function controlTheme(palette: Palette, isDark: boolean, isStill: boolean): ThemeConfig {
   return {
     algorithm: isDark ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
@@ -33,6 +37,7 @@ export function controlTheme(palette: Palette, isDark: boolean): ThemeConfig {
       motionDurationFast: "0.08s",
       motionDurationMid: "0.12s",
       motionDurationSlow: "0.15s",
+      motion: !isStill,
       wireframe: false,
     },
     components: {
