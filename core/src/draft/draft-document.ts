@@ -1,7 +1,16 @@
 import { readVersioned, type VersionedDocument } from "../documents/versioned-document";
 import { schemaIssues } from "../problem/schema-issues";
 import { fail, succeed, type Result } from "../result";
-import { draftSchema, NO_COMPARISON, PLAIN_APPRAISAL, PLAIN_SCHEDULE, type Draft } from "./draft";
+import { compoundedByFile } from "./compounding/compounding-question";
+import { usualCompounding } from "./compounding/payment-periods";
+import {
+  draftSchema,
+  flowLineSchema,
+  NO_COMPARISON,
+  PLAIN_APPRAISAL,
+  PLAIN_SCHEDULE,
+  type Draft,
+} from "./draft";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
 import { writeFollowUp } from "./write/write-follow-up";
@@ -10,7 +19,7 @@ import { writeAsk, writeRate } from "./write-draft";
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 5,
+  version: 6,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,
@@ -30,6 +39,8 @@ const draftDocument: VersionedDocument<Draft> = {
     3: (document) => ({ ...document, schedule: PLAIN_SCHEDULE, comparison: NO_COMPARISON }),
     // Version 5 keeps what a project is judged by, and others beside it.
     4: (document) => ({ ...document, appraisal: PLAIN_APPRAISAL }),
+    // Version 6 knows who said how interest is compounded, and asks about a bare rate below 1.
+    5: withCompoundedBy,
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -39,13 +50,67 @@ const draftDocument: VersionedDocument<Draft> = {
   },
 };
 
+type AnyLine = Readonly<Record<string, unknown>>;
+
+function linesOf(part: unknown): AnyLine[] {
+  const isLine = (line: unknown): line is AnyLine => typeof line === "object" && line !== null;
+  return Array.isArray(part) ? part.filter(isLine) : [];
+}
+
+/** A saved problem keeps its compounding; only one that its payments have too may be nobody's word. */
+function withCompoundedBy(document: Record<string, unknown>): Record<string, unknown> {
+  const flows = linesOf(document["flows"]).flatMap((line) => {
+    const parsed = flowLineSchema.safeParse(line);
+    return parsed.success ? [parsed.data] : [];
+  });
+  const usual = usualCompounding(flows);
+  return {
+    ...document,
+    rates: linesOf(document["rates"]).map((line) => {
+      if (line["kind"] !== "rate") return line;
+      const { percent, quoted, compounding } = line;
+      return {
+        ...line,
+        percent: withPercentSign(percent),
+        compoundedBy: compoundedByFile(
+          { quoted: String(quoted), compounding: String(compounding) },
+          usual,
+        ),
+      };
+    }),
+    variants: linesOf(document["variants"]).map((variant) => ({
+      ...variant,
+      changes: linesOf(variant["changes"]).map((change) =>
+        change["fact"] === "percent"
+          ? { ...change, text: withPercentSign(change["text"]) }
+          : change,
+      ),
+    })),
+    flows: linesOf(document["flows"]).map((line) => {
+      const { growth } = line;
+      if (typeof growth !== "object" || growth === null) return line;
+      const by = "by" in growth ? growth.by : null;
+      const figure = "figure" in growth ? growth.figure : null;
+      return by === "percent"
+        ? { ...line, growth: { ...growth, figure: withPercentSign(figure) } }
+        : line;
+    }),
+  };
+}
+
+/** A bare `0.5` was read as 0.5%, and still is. */
+function withPercentSign(text: unknown): unknown {
+  return typeof text === "string" && /^\s*[-−–+]?0?\.\d+\s*$/.test(text) ? `${text.trim()}%` : text;
+}
+
 /** Puts what is kept as the file had it on lines, where there are lines for it now. */
 function withLines(draft: Draft): Draft {
   const names = namesOf(draft.flows.map(namedFlow));
+  const usual = usualCompounding(draft.flows);
   return {
     ...draft,
     rates: draft.rates.map((line, index) =>
-      line.kind === "kept" ? { ...writeRate(line.rate, index, names), id: line.id } : line,
+      line.kind === "kept" ? { ...writeRate(line.rate, index, names, usual), id: line.id } : line,
     ),
     flows: draft.flows.map((line) => (line.kind === "kept" ? lineOfFlow(line.flow, names) : line)),
     ask: draft.ask?.kind === "kept" ? writeAsk(draft.ask.ask, names) : draft.ask,

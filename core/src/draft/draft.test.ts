@@ -21,7 +21,15 @@ function draftOf(amount: string, back: string, percent: string, at: string): Dra
   return {
     ...BLANK_DRAFT,
     rates: [
-      { kind: "rate", id: "rate-1", percent, quoted: "nominal", compounding: "P1M", from: "" },
+      {
+        kind: "rate",
+        id: "rate-1",
+        percent,
+        quoted: "nominal",
+        compounding: "P1M",
+        compoundedBy: "words",
+        from: "",
+      },
     ],
     flows: [
       { kind: "single", id: "put-in", label: "", direction: "out", amount, at: "today" },
@@ -108,7 +116,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(5);
+    expect(parsed.value.version).toBe(6);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -161,9 +169,37 @@ describe("files and fields", () => {
     });
   });
 
+  test("a draft of version 5 keeps its compounding, and a bare half per cent", () => {
+    const older = (compounding: string, percent: string, every: string) => {
+      const draft = SHAPES.find(({ id }) => id === "saving-up")?.start() ?? BLANK_DRAFT;
+      return {
+        ...draft,
+        version: 5,
+        rates: [{ kind: "rate", id: "rate-1", percent, quoted: "nominal", compounding, from: "" }],
+        flows: draft.flows.map((line) => (line.kind === "stream" ? { ...line, every } : line)),
+      };
+    };
+    const ratesOf = (raw: object) => {
+      const parsed = parseDraft(raw);
+      if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
+      return parsed.value.rates[0];
+    };
+    // What the payments have too may be nobody's word; anything else somebody chose.
+    expect(ratesOf(older("P1M", "6", "month"))).toMatchObject({
+      compounding: "P1M",
+      compoundedBy: "before",
+    });
+    expect(ratesOf(older("P3M", "6", "month"))).toMatchObject({
+      compounding: "P3M",
+      compoundedBy: "words",
+    });
+    expect(ratesOf(older("P1M", "0.5", "month"))).toMatchObject({ percent: "0.5%" });
+    expect(ratesOf(older("P1M", "?", "month"))).toMatchObject({ percent: "?" });
+  });
+
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 6 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 7 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -31,6 +31,11 @@ const quotationParts = {
   quoted: z.enum(["nominal", "effective", "periodic", "continuous"]),
   /** ISO 8601; used by `nominal` and `periodic`, remembered by the others. */
   compounding: z.string().max(60),
+  /**
+   * What says how often interest is compounded: nobody yet, so it follows how often money is paid (`payments`);
+   * the person (`words`); or the problem as it was opened (`before`), which is asked about once the two differ.
+   */
+  compoundedBy: z.enum(["payments", "words", "before"]),
 };
 
 const rateLine = z.discriminatedUnion("kind", [
@@ -193,7 +198,7 @@ const appraisal = z.strictObject({
 
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(5),
+  version: z.literal(6),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -244,7 +249,7 @@ export const PLAIN_APPRAISAL: Draft["appraisal"] = {
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 5,
+  version: 6,
   title: "",
   question: "",
   rates: [],

@@ -85,6 +85,7 @@ export function addRateChange(draft: Draft): TypedRateLine | null {
     percent: "",
     quoted: last?.quoted ?? "nominal",
     compounding: last?.compounding ?? "P1Y",
+    compoundedBy: last?.compoundedBy ?? "payments",
     from: "",
   };
   draft.rates.push(line);

@@ -1,3 +1,4 @@
+import { readPeriod } from "../input/read-period";
 import { isUnknownMark } from "../input/unknown-mark";
 import { issue, within, type Issue, type Path } from "../issues/issue";
 import type { Result } from "../result";
@@ -36,6 +37,13 @@ export function readKnownField<Value>(
   return reading.state === "unknown"
     ? { state: "issue", issue: issue("unknown-not-here", [], {}) }
     : reading;
+}
+
+/** How often something is paid; a "?" there is told why it cannot be the unknown. */
+export function readFrequencyField(text: string): FieldReading<string> {
+  return isUnknownMark(text)
+    ? { state: "issue", issue: issue("unknown-frequency", [], {}) }
+    : readField(text, readPeriod);
 }
 
 /** A figure beside the problem, where nothing can be the unknown. */

@@ -1,12 +1,17 @@
 import { namesOf, type Names } from "../input/names";
+import type { SaidQuotation } from "../input/rate-words";
 import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
 import { positionOf, readPosition, type SaidTime } from "../input/read-position";
+import { readUnknownRate } from "../input/read-rate";
 import { within, type Issue } from "../issues/issue";
 import { checkProblem } from "../problem/check-problem";
 import type { Problem, Rate } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
+import { usualCompounding } from "./compounding/payment-periods";
 import type { Draft, RateLine, TypedRateLine } from "./draft";
 import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
+import { AS_PAID, followsPayments, quotationKey, setQuotation } from "./quotation-key";
+import { numberedPayments } from "./numbered-payments";
 import { readFollowUp, type FollowUpReading } from "./read-follow-up";
 import {
   flowOfLine,
@@ -22,6 +27,8 @@ export type RateReading =
       readonly percent: FieldReading<SaidRate>;
       /** How the rate is quoted: the words in the field go before the line's own choice. */
       readonly quotation: Quotation;
+      /** What says how it is compounded: see `compoundedBy` of the line. */
+      readonly compoundedBy: TypedRateLine["compoundedBy"];
       /** `null` for the first line, which holds from today. */
       readonly from: FieldReading<SaidTime> | null;
     }
@@ -44,9 +51,12 @@ export interface DraftReading {
  * Draft and problem have their lines in the same order, so that a path in one is a path in the other.
  */
 export function readDraft(draft: Draft): DraftReading {
-  const names = namesOf(draft.flows.map(namedFlow));
+  const usual = usualCompounding(draft.flows);
+  const bare = namesOf(draft.flows.map(namedFlow));
+  const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
+  const rates = draft.rates.map((line, index) => readRateLine(line, index, usual, untimed));
+  const names = { ...untimed, period: periodOf(rates[0], draft.rates[0]) };
   const flows = draft.flows.map((line) => readFlowLine(line, names));
-  const rates = draft.rates.map((line, index) => readRateLine(line, index, names));
   const ask =
     draft.ask?.kind === "worth"
       ? readKnownField(draft.ask.at, (text) => readPosition(text, names))
@@ -93,31 +103,82 @@ function withFollowUps(problem: Problem, also: readonly FollowUpReading[]): Prob
   return questions.length === 0 ? problem : { ...problem, also: questions };
 }
 
-/** How a rate line's own choice has it quoted. */
-export function quotationOfLine(line: TypedRateLine): Quotation {
+/**
+ * How a rate line's own choice has it quoted.
+ *
+ * @param usual how often interest is compounded while nobody says so, ISO 8601
+ */
+export function quotationOfLine(line: TypedRateLine, usual: string): Quotation {
+  if (followsPayments(line)) return { quoted: "nominal", compounding: usual };
   return line.quoted === "nominal" || line.quoted === "periodic"
     ? { quoted: line.quoted, compounding: line.compounding }
     : { quoted: line.quoted };
 }
 
-function readRateLine(line: RateLine, index: number, names: Names): RateReading {
+/** How long "a period" is: that of compounding. */
+function periodOf(reading: RateReading | undefined, line: RateLine | undefined): string | null {
+  const quotation =
+    reading?.kind === "rate" ? reading.quotation : line?.kind === "kept" ? line.rate : null;
+  if (quotation === null || quotation.quoted === "continuous") return null;
+  return quotation.quoted === "effective" ? "P1Y" : quotation.compounding;
+}
+
+function readRateLine(line: RateLine, index: number, usual: string, names: Names): RateReading {
   if (line.kind === "kept") return { kind: "kept" };
-  const percent = readField(line.percent, (text) => readLinkedRate(text, index));
+  const { percent, said } = readPercentField(line.percent, index);
+  const meant: TypedRateLine = { ...line };
+  if (said !== null) takeQuotation(meant, said);
   return {
     kind: "rate",
     percent,
-    quotation: quotationAsTyped(percent, quotationOfLine(line)),
+    quotation: quotationOfLine(meant, usual),
+    compoundedBy: meant.compoundedBy,
     from: index === 0 ? null : readKnownField(line.from, (text) => readPosition(text, names)),
   };
 }
 
-function quotationAsTyped(percent: FieldReading<SaidRate>, chosen: Quotation): Quotation {
-  const said = valueOf(percent);
-  if (said === null || "plus" in said) return chosen;
-  const { quotation, yearly } = said;
-  if (quotation !== undefined) return quotation;
+/** The figure of a rate, and what the words beside it say; the unknown may have words too. */
+function readPercentField(
+  text: string,
+  index: number,
+): { readonly percent: FieldReading<SaidRate>; readonly said: SaidQuotation | null } {
+  const unknown = readUnknownRate(text);
+  if (unknown !== null) {
+    const [found] = unknown.ok ? [] : unknown.issues;
+    return found === undefined
+      ? { percent: { state: "unknown" }, said: unknown.ok ? unknown.value : null }
+      : { percent: { state: "issue", issue: found }, said: null };
+  }
+  const percent = readField(text, (typed) => readLinkedRate(typed, index));
+  const value = valueOf(percent);
+  return { percent, said: value === null || "plus" in value ? null : value };
+}
+
+/** Puts on a rate line what the words beside its figure say; what they say nothing of stays. */
+export function takeQuotation(
+  line: TypedRateLine,
+  { quotation, yearly, asPaid }: SaidQuotation,
+): void {
+  if (quotation !== undefined) setQuotation(line, quotationKey(quotation));
   // "6% a year" in a line quoted per quarter: the words win, and say nothing of compounding.
-  return yearly === true && chosen.quoted === "periodic" ? { quoted: "effective" } : chosen;
+  else if (asPaid === true || (yearly === true && line.quoted === "periodic")) {
+    setQuotation(line, AS_PAID);
+  }
+}
+
+/**
+ * Moves what the words beside a figure say to the line's own choice; the figure, or the mark of the unknown, stays.
+ * Changes the line in place.
+ *
+ * @param index which rate of the problem it is, from 0
+ */
+export function tidyRateLine(line: TypedRateLine, index: number): void {
+  const { percent, said } = readPercentField(line.percent, index);
+  const hasWords = said?.quotation ?? said?.yearly ?? said?.asPaid;
+  if (said === null || hasWords === undefined) return;
+  const value = valueOf(percent);
+  line.percent = value === null || "plus" in value ? "?" : value.figure;
+  takeQuotation(line, said);
 }
 
 function problemOf(

@@ -22,7 +22,7 @@ describe("turning one shape into another", () => {
     expect(reshape(draft, shape("residual"))).toEqual([]);
     expect(draft).toMatchObject({
       title: "Hives",
-      rates: [{ percent: "5", compounding: "P1M" }],
+      rates: [{ percent: "5", compoundedBy: "payments" }],
       flows: [
         { kind: "single", amount: "300", direction: "in" },
         { kind: "stream", amount: "?", count: "9 payments" },

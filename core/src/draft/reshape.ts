@@ -40,6 +40,8 @@ export function reshape(draft: Draft, shape: Shape): string[] {
       given.filter((fact) => fact.line === source.id),
       names,
     );
+    // The choice is taken over as it was made.
+    if (rate.kind === "rate" && source.kind === "rate") rate.compoundedBy = source.compoundedBy;
   });
   const { rates, flows, ask } = next;
   Object.assign(draft, { rates, flows, ask, variants: [] });

@@ -23,12 +23,11 @@ function rate(percent: string, parts: Partial<TypedRateLine> = {}): TypedRateLin
     percent,
     quoted: "nominal",
     compounding: "P1Y",
+    compoundedBy: "payments",
     from: "",
     ...parts,
   };
 }
-
-const monthly = (percent: string) => rate(percent, { compounding: "P1M" });
 
 function money(label: string, direction: "in" | "out", amount: string, at: string): FlowLine {
   return { kind: "single", id: idOf(label), label, direction, amount, at };
@@ -97,7 +96,7 @@ export const SHAPES: readonly Shape[] = [
     "Equal deposits build up a fund: the future value of an annuity.",
     (amount, percent, count) =>
       draftOf(
-        [monthly(percent)],
+        [rate(percent)],
         [payments("Deposits", "out", amount, count), money("Fund", "in", "?", "when deposits end")],
       ),
     ["40", "5", "8 payments"],
@@ -108,7 +107,7 @@ export const SHAPES: readonly Shape[] = [
     "Equal payments repay a loan: the present value of an annuity.",
     (amount, percent, count) =>
       draftOf(
-        [monthly(percent)],
+        [rate(percent)],
         [money("Loan", "in", amount, "today"), payments("Repayments", "out", "?", count)],
       ),
     ["300", "5", "9 payments"],
@@ -119,7 +118,7 @@ export const SHAPES: readonly Shape[] = [
     "An opening balance and equal deposits reach a goal.",
     (already, percent, amount, count) =>
       draftOf(
-        [monthly(percent)],
+        [rate(percent)],
         [
           money("Opening balance", "out", already, "today"),
           payments("Deposits", "out", amount, count),
@@ -134,7 +133,7 @@ export const SHAPES: readonly Shape[] = [
     "Payments repay part of a loan; a balloon payment (residual) is due at the end.",
     (amount, percent, count, balloon) =>
       draftOf(
-        [monthly(percent)],
+        [rate(percent)],
         [
           money("Loan", "in", amount, "today"),
           payments("Repayments", "out", "?", count),
@@ -180,7 +179,7 @@ export const SHAPES: readonly Shape[] = [
     "Deposits for some years, then withdrawals.",
     (amount, percent, count, spent) =>
       draftOf(
-        [monthly(percent)],
+        [rate(percent)],
         [
           payments("Deposits", "out", amount, count),
           payments("Withdrawals", "in", "?", spent, { begins: "when deposits end" }),

@@ -1,5 +1,7 @@
 import { namesOf, type Names } from "../input/names";
 import type { Problem, Rate } from "../problem/schema";
+import { compoundedByFile } from "./compounding/compounding-question";
+import { usualCompounding } from "./compounding/payment-periods";
 import { BLANK_DRAFT, type Draft, type TypedRateLine } from "./draft";
 import { lineOfFlow } from "./lines/line-kinds";
 import { writeFollowUp } from "./write/write-follow-up";
@@ -9,13 +11,15 @@ import { writePosition } from "./write/write-position";
 /** Puts a problem file into fields, as somebody would have typed it; reading it back gives the same file. */
 export function writeDraft(problem: Problem): Draft {
   const names = namesOf(problem.flows);
+  const flows = problem.flows.map((flow) => lineOfFlow(flow, names));
+  const usual = usualCompounding(flows);
   return {
     ...BLANK_DRAFT,
     title: problem.title ?? "",
     question: problem.question ?? "",
     ...(problem.currency === undefined ? {} : { currency: problem.currency }),
-    rates: problem.rates.map((rate, index) => writeRate(rate, index, names)),
-    flows: problem.flows.map((flow) => lineOfFlow(flow, names)),
+    rates: problem.rates.map((rate, index) => writeRate(rate, index, names, usual)),
+    flows,
     ask: writeAsk(problem.ask, names),
     also: (problem.also ?? []).map((question, index) =>
       writeFollowUp(question, `also-${index + 1}`, names),
@@ -23,13 +27,15 @@ export function writeDraft(problem: Problem): Draft {
   };
 }
 
-export function writeRate(rate: Rate, index: number, names: Names): TypedRateLine {
+/** @param usual how often interest would be compounded if nothing were said, ISO 8601 */
+export function writeRate(rate: Rate, index: number, names: Names, usual: string): TypedRateLine {
   return {
     kind: "rate",
     id: `rate-${index + 1}`,
     percent: writePercent(rate.percent, index),
     quoted: rate.quoted,
     compounding: "compounding" in rate ? rate.compounding : "P1Y",
+    compoundedBy: compoundedByFile(rate, usual),
     from: rate.from === undefined ? "" : writePosition(rate.from, names),
   };
 }

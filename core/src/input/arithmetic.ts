@@ -78,18 +78,25 @@ export function evaluateArithmetic(text: string): Result<number> {
  * @returns fails as `evaluateArithmetic` does
  */
 export function workOut(text: string, named: readonly NamedFigure[]): Result<WorkedSum> {
+  const worked = workOutUnrounded(text, named);
+  if (!worked.ok) return worked;
+  const { value, figures, is } = worked.value;
+  // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that nobody typed.
+  return succeed({ value: figures === 1 ? value : Number(value.toPrecision(15)), is });
+}
+
+/** The same with the noise of its arithmetic, and how many figures are in it. Fails as `workOut` does. */
+export function workOutUnrounded(
+  text: string,
+  named: readonly NamedFigure[],
+): Result<WorkedSum & { readonly figures: number }> {
   const tokens = tokenize(text, named);
   if (!tokens.ok) return tokens;
   try {
     const { value, money } = new Reader(text, tokens.value).whole();
     if (!Number.isFinite(value)) return fail(issue("number-not-finite", [], {}));
-    // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that
-    // nobody typed.
-    const figures = tokens.value.filter(({ kind }) => kind === "number");
-    return succeed({
-      value: figures.length === 1 ? value : Number(value.toPrecision(15)),
-      is: money > 0 ? "money" : "number",
-    });
+    const figures = tokens.value.filter(({ kind }) => kind === "number").length;
+    return succeed({ value, figures, is: money > 0 ? "money" : "number" });
   } catch (error) {
     if (error instanceof Refusal) return fail(error.issue);
     throw error;

@@ -1,3 +1,5 @@
+import type { Duration } from "../time/duration";
+
 /** What the lines of a draft are called, so that one line can be said by another. */
 export interface Names {
   /** The flow that some words name: its label, or its id as words; `null` where none is. */
@@ -6,6 +8,21 @@ export interface Names {
   readonly nameOf: (id: string) => string;
   /** The only repeated payments there are, which need no name; `null` where there are none or several. */
   readonly onlyStream: string | null;
+  /** Every name that a calculation may use, in small letters, with the flow that it names. */
+  readonly all: readonly { readonly words: string; readonly id: string }[];
+  /** How long "a period" is, ISO 8601; `null` where no rate says so. */
+  readonly period: string | null;
+  /** The payments of a flow, by which one of them can be told by its number; `null` where they are not known. */
+  readonly paymentsOf: (id: string) => NumberedPayments | null;
+}
+
+/** Payments that can be told by their number. */
+export interface NumberedPayments {
+  readonly begins: Duration;
+  readonly every: Duration;
+  readonly timing: "end" | "start";
+  /** Infinite for ever; `null` while it is not known. */
+  readonly count: number | null;
 }
 
 interface Named {
@@ -26,8 +43,12 @@ function keyOf(words: string): string {
     .replace(/s$/, "");
 }
 
-/** The names of flows or of their lines, in the problem's order: the first of two alike is meant. */
-export function namesOf(flows: readonly Named[]): Names {
+/**
+ * The names of flows or of their lines, in the problem's order: the first of two alike is meant.
+ *
+ * @param period how long "a period" is, ISO 8601
+ */
+export function namesOf(flows: readonly Named[], period: string | null = null): Names {
   const ids = new Map<string, string>();
   for (const words of [({ label }: Named) => label ?? "", ({ id }: Named) => id]) {
     for (const flow of flows) {
@@ -46,5 +67,11 @@ export function namesOf(flows: readonly Named[]): Names {
       return find(label) === id ? label.trim().toLowerCase() : id.replace(/[-_]+/g, " ");
     },
     onlyStream: streams.length === 1 && only !== undefined ? only.id : null,
+    all: [...ids].flatMap(([words, id]) => [
+      { words, id },
+      { words: `${words}s`, id },
+    ]),
+    period,
+    paymentsOf: () => null,
   };
 }

@@ -2,7 +2,7 @@ import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { evaluateArithmetic } from "./arithmetic";
 import { readCount } from "./read-count";
-import { readRate } from "./read-rate";
+import { readPoints } from "./read-rate";
 import { readTime } from "./read-time";
 
 /** What a figure of a problem counts. Rates are in percent, times in years. */
@@ -18,10 +18,8 @@ export function readFigure(typed: string, unit: FigureUnit): Result<number> {
   switch (unit) {
     case "money":
       return readSigned(typed);
-    case "percent": {
-      const read = readRate(typed);
-      return read.ok ? succeed(read.value.percent) : read;
-    }
+    case "percent":
+      return readPoints(typed);
     case "payments": {
       const read = readCount(typed, "P1Y");
       if (!read.ok) return read;

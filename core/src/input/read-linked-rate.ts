@@ -1,6 +1,6 @@
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
-import { readRate, type TypedRate } from "./read-rate";
+import { readPoints, readRate, type TypedRate } from "./read-rate";
 
 /** A rate by itself, or so many points more than another one. */
 export type SaidRate = TypedRate | { readonly plus: number; readonly of: number };
@@ -22,8 +22,8 @@ export function readLinkedRate(typed: string, index: number): Result<SaidRate> {
   const of = before !== undefined ? index - 1 : first !== undefined ? 0 : Number(number) - 1;
   if (of < 0) return fail(issue("rate-before-missing", [], {}));
   if (figure === undefined) return succeed({ plus: 0, of });
-  const read = readRate(figure);
+  const read = readPoints(figure);
   if (!read.ok) return read;
   const less = way === "less" || way === "lower" || way === "below" || way === "under";
-  return succeed({ plus: less ? -read.value.percent : read.value.percent, of });
+  return succeed({ plus: less ? -read.value : read.value, of });
 }

@@ -5,8 +5,24 @@ import { evaluateArithmetic } from "./arithmetic";
 
 const CURRENCY_CODE = /^[A-Z]{3}(?=[\s\d])|(?<=[\s\d])[A-Z]{3}$/g;
 
+/** Currencies as words or letters before or behind a figure; they name no real one more than another. */
+const CURRENCY_BEFORE = /^(?:[A-Z]{1,2}(?=\p{Sc})|(?:R|Rs|kr|Fr)\.?(?=\s?\d))/u;
+const CURRENCY_BEHIND =
+  /(?<=[\d.kmn)]\s?)(?:dollars?|euros?|pounds?|rand|rupees?|yen|yuan|francs?|kron(?:e|er|or|a)|crowns?|pesos?|reais|naira|shillings?)(?: sterling)?$/i;
+
+/** A text without the currency that it names. */
+export function withoutCurrency(typed: string): string {
+  return typed
+    .trim()
+    .replace(CURRENCY_CODE, "")
+    .replace(CURRENCY_BEFORE, "")
+    .replace(CURRENCY_BEHIND, "")
+    .replace(/\p{Sc}/gu, "")
+    .trim();
+}
+
 /**
- * Reads an amount of money as people type it: `4,500`, `$4,500.25`, `12k`, `1.2m`, `15*12`,
+ * Reads an amount of money as people type it: `4,500`, `$4,500.25`, `4,500 euros`, `R4,500`, `12k`, `1.2m`, `15*12`,
  * `30% of 900`.
  *
  * @returns zero or more, unrounded. Fails with `money-missing` for nothing, `money-with-sign` below
@@ -14,11 +30,7 @@ const CURRENCY_CODE = /^[A-Z]{3}(?=[\s\d])|(?<=[\s\d])[A-Z]{3}$/g;
  *   `evaluateArithmetic`
  */
 export function readMoney(typed: string): Result<number> {
-  const text = typed
-    .trim()
-    .replace(CURRENCY_CODE, "")
-    .replace(/\p{Sc}/gu, "")
-    .trim();
+  const text = withoutCurrency(typed);
   if (text === "") {
     return typed.trim() === ""
       ? fail(issue("money-missing", [], {}))

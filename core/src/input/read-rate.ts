@@ -4,17 +4,14 @@ import type { Quotation } from "../rates/quotation";
 import { fail, succeed, type Result } from "../result";
 import { evaluateArithmetic } from "./arithmetic";
 import { FRACTION_PATTERN, readFraction, spellFractions } from "./fraction";
-import { FREQUENCY_PATTERN, PERIOD_PATTERN, readFrequency } from "./frequency";
+import { readRateWords, wordsLast, type SaidQuotation } from "./rate-words";
+import { wordsBehindMark } from "./unknown-mark";
 
-export interface TypedRate {
+export interface TypedRate extends SaidQuotation {
   /** In percent, as quoted. */
   readonly percent: number;
   /** The figure without the words about how it is quoted, as typed: `6 3/8%`. */
   readonly figure: string;
-  /** How it is quoted, where the text says so. */
-  readonly quotation?: Quotation;
-  /** The text says "a year" and nothing about compounding. */
-  readonly yearly?: true;
 }
 
 const FIGURE = new RegExp(
@@ -23,19 +20,18 @@ const FIGURE = new RegExp(
 );
 
 /**
- * Reads a rate as it is quoted: `6.25`, `6 3/8%`, `-0.5%`, `1.8% per quarter`,
- * `7.2% a year compounded fortnightly`, `5% effective`, `4% compounded continuously`.
+ * Reads a rate as it is quoted: `6.25`, `6 3/8%`, `-0.5%`, `1.8% per quarter`, `7.2% a year compounded fortnightly`,
+ * `j2 = 6%`, `5% effective`, `9% APR`, `4% compounded continuously`.
  *
  * @returns the figure in percent and, where it is said, how it is quoted. Fails with
  *   `percent-missing`, `percent-not-understood` at what could not be read, `percent-too-large`,
- *   `comma-unclear`, and `rate-frequency-unclear` for "0.5% monthly", which may be the rate of each
- *   month or a yearly one compounded monthly
+ *   `comma-unclear`, `percent-or-decimal` for a bare `0.11`, which may be meant as 11%, and as `readRateWords` does
  */
 export function readRate(typed: string): Result<TypedRate> {
   const text = wordsLast(spellFractions(typed.trim()));
   if (text === "") return fail(issue("percent-missing", [], {}));
   const match = FIGURE.exec(text);
-  const [whole = "", digits = ""] = match ?? [];
+  const [whole = "", digits = "", sign] = match ?? [];
   if (match === null) return notUnderstood(typed, text);
   const percent = readFigure(digits.trim());
   if (percent === null) return notUnderstood(typed, digits.trim());
@@ -44,9 +40,19 @@ export function readRate(typed: string): Result<TypedRate> {
     return fail(issue("percent-too-large", [], { limit: LIMITS.percent }));
   }
   const figure = whole.trim();
-  const words = readWords(typed, figure, text.slice(whole.length));
-  if (!words.ok) return words;
-  return succeed({ percent: percent.value, figure, ...words.value });
+  const beside = { typed, figure, percent: percent.value };
+  const said = readRateWords(text.slice(whole.length), beside);
+  if (!said.ok) return said;
+  if (sign === undefined && isDecimal(digits, percent.value, said.value)) {
+    return fail(issue("percent-or-decimal", [], { figure, percent: percent.value }));
+  }
+  return succeed({ percent: percent.value, figure, ...said.value });
+}
+
+/** A bare figure below 1 may be a decimal, as formulas take it; rates of a period are often below 1%. */
+function isDecimal(digits: string, percent: number, { quotation }: SaidQuotation): boolean {
+  const isFraction = readFraction(digits.trim()) !== null;
+  return percent !== 0 && Math.abs(percent) < 1 && !isFraction && quotation?.quoted !== "periodic";
 }
 
 /** The figure of a rate alone, whatever else the text says of it. Fails as `readRate` does. */
@@ -56,21 +62,35 @@ export function readPercent(typed: string): Result<number> {
 }
 
 /**
- * A rate with its quotation; one that is said bare is an effective yearly one. Fails as `readRate` does.
+ * A figure that can only be in percent, such as a step between rates: a bare `0.5` is 0.5%. Fails as `readRate`
+ * does but for `percent-or-decimal`.
+ */
+export function readPoints(typed: string): Result<number> {
+  return readPercent(/^[-−–+]?[\d.,]+$/.test(typed.trim()) ? `${typed}%` : typed);
+}
+
+/**
+ * A rate with its quotation; one that is said bare is an effective yearly one.
+ *
+ * @returns fails as `readRate` does, and with `apr-without-payments`, which is compounded as often as money is paid
  */
 export function readQuotedRate(typed: string): Result<Quotation & { readonly percent: number }> {
   const rate = readRate(typed);
   if (!rate.ok) return rate;
-  const { percent, quotation = { quoted: "effective" } } = rate.value;
+  const { percent, asPaid, quotation = { quoted: "effective" } } = rate.value;
+  if (asPaid === true) return fail(issue("apr-without-payments", [], { percent }));
   return succeed({ ...quotation, percent });
 }
 
-/** "Nominal 6%" and "an effective rate of 5%" say the same as "6% nominal" and "5% effective". */
-function wordsLast(text: string): string {
-  const match = /^((?:an?|the|at|nominal|effective|interest|rate|of)\s+)+(?=[-−–+\d.])/i.exec(text);
-  return match === null
-    ? text
-    : `${text.slice(match[0].length)} ${match[0].replace(/\b(?:an?|the|at)\s/gi, "").trim()}`;
+/**
+ * How the unknown rate is to be quoted: `? compounded monthly`, `j2 = ?`. Fails as `readRateWords` does.
+ *
+ * @returns `null` for a text that is not the unknown
+ */
+export function readUnknownRate(typed: string): Result<SaidQuotation> | null {
+  const words = wordsBehindMark(wordsLast(typed.trim()));
+  if (words === null) return null;
+  return readRateWords(words.replace(/^%/, ""), { typed, figure: "?", percent: null });
 }
 
 function readFigure(text: string): Result<number> | null {
@@ -81,97 +101,6 @@ function readFigure(text: string): Result<number> | null {
   if (worked.ok) return worked;
   const [first] = worked.issues;
   return first?.code === "money-not-understood" ? null : worked;
-}
-
-type Quoting = Pick<TypedRate, "quotation" | "yearly">;
-
-const CONTINUOUS =
-  /\b(?:(?:compound(?:ed|ing)?|convertible)\s+)?continuous(?:ly)?(?:\s+compound(?:ed|ing))?\b|\bforce of interest\b/;
-const EFFECTIVE = /\beffective(?:ly)?\b/;
-const COMPOUNDED = new RegExp(
-  String.raw`\b(?:compound(?:ed|ing)?|convertible|payable|credited|capitali[sz]ed|nominal)\s+(${FREQUENCY_PATTERN})\b|\b(${FREQUENCY_PATTERN})\s+compound(?:ed|ing)\b`,
-);
-const EACH = new RegExp(
-  String.raw`(?:\b(?:an?|per|for each|for every|each)\s+|/\s*)(${PERIOD_PATTERN})\b`,
-);
-const PER_ANNUM = /\bp\.?\s?a\b\.?/;
-const ADVERB = new RegExp(String.raw`\b(${FREQUENCY_PATTERN})\b`);
-const FILLER = /\b(?:interest|rate|nominal|of|at|with|and|the|is|compound)\b|[,;]/g;
-
-/** Takes each thing that the words can say out of them; whatever is left was not understood. */
-function readWords(typed: string, figure: string, words: string): Result<Quoting> {
-  let rest = ` ${words.toLowerCase()} `;
-  const takeOut = (pattern: RegExp): string | null => {
-    const match = pattern.exec(rest);
-    if (match === null) return null;
-    rest = `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}`;
-    const groups: (string | undefined)[] = match.slice(1);
-    return groups.find((group) => group !== undefined) ?? match[0];
-  };
-  const nominal = /\bnominal\b/.test(rest);
-  const continuous = takeOut(CONTINUOUS) !== null;
-  const effective = takeOut(EFFECTIVE) !== null;
-  const compounded = takeOut(COMPOUNDED);
-  const eachYear = takeOut(PER_ANNUM) !== null;
-  // Before "a year" is taken out, "twice a year" must have been.
-  const adverb = takeOut(ADVERB);
-  const each = takeOut(EACH);
-  const left = rest.replace(FILLER, " ").trim();
-  if (left !== "") return notUnderstood(typed, left);
-
-  const every = eachYear ? "P1Y" : each === null ? null : readFrequency(each);
-  const compounding = compounded === null ? null : readFrequency(compounded);
-  const often = adverb === null ? null : readFrequency(adverb);
-  if (continuous) return succeed({ quotation: { quoted: "continuous" } });
-  if (effective) {
-    const period = every ?? often ?? "P1Y";
-    return succeed({
-      quotation:
-        period === "P1Y" ? { quoted: "effective" } : { quoted: "periodic", compounding: period },
-    });
-  }
-  if (compounding !== null) return compoundedEvery(compounding, every, typed, words);
-  if (every !== null && every !== "P1Y") {
-    return succeed({ quotation: { quoted: "periodic", compounding: every } });
-  }
-  if (often === null || often === "P1Y") {
-    return succeed(every === null && often === null ? {} : { yearly: true });
-  }
-  if (every === "P1Y" || nominal) {
-    return succeed({ quotation: { quoted: "nominal", compounding: often } });
-  }
-  return fail(
-    issue("rate-frequency-unclear", [], {
-      percent: figure,
-      each: NOUN_OF[often] ?? "period",
-      compounded: adverb ?? "",
-    }),
-  );
-}
-
-const NOUN_OF: Readonly<Record<string, string>> = {
-  P6M: "half-year",
-  P3M: "quarter",
-  P1M: "month",
-  "P0.5M": "half-month",
-  P2W: "fortnight",
-  P1W: "week",
-  P1D: "day",
-};
-
-function compoundedEvery(
-  compounding: string,
-  every: string | null,
-  typed: string,
-  words: string,
-): Result<Quoting> {
-  if (every === null || every === "P1Y") {
-    return succeed({ quotation: { quoted: "nominal", compounding } });
-  }
-  // "1.8% a quarter, compounded quarterly" says the same thing twice; other pairs contradict.
-  return every === compounding
-    ? succeed({ quotation: { quoted: "periodic", compounding } })
-    : notUnderstood(typed, words.trim());
 }
 
 function notUnderstood(typed: string, at: string): Result<never> {

@@ -1,6 +1,7 @@
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import type { Names } from "./names";
+import { readPaymentSpan } from "./read-payment-time";
 import { readPosition, type SaidTime } from "./read-position";
 import { readTime } from "./read-time";
 
@@ -24,7 +25,7 @@ const BETWEEN = /^(?:from |between )?(.+?) (?:to|until|and) (.+)$/;
 
 /**
  * Reads a stretch of time as questions name it: `year 3`, `the third year`, `years 2 to 4`,
- * `the first 5 years`, `from 1 year 6 months to 2 years`, `from today to the end of the lease`.
+ * `the first 5 years`, `payments 13 to 24`, `from 1 year 6 months to 2 years`, `from today to the end of the lease`.
  *
  * @param names what the lines are called, for ends of payments
  * @returns fails with `span-missing`, `span-backwards` or `span-not-understood`
@@ -39,6 +40,8 @@ export function readSpan(typed: string, names: Names): Result<SaidSpan> {
   if (text === "") return fail(issue("span-missing", [], {}));
   const notUnderstood = fail(issue("span-not-understood", [], { at: typed.trim() }));
 
+  const payments = readPaymentSpan(text, names);
+  if (payments !== null) return payments;
   const numbered = NUMBERED.exec(text);
   if (numbered !== null) {
     const [, unit = "", first = "", otherUnit, last = first] = numbered;
@@ -62,7 +65,11 @@ function plural(unit: string): string {
 }
 
 function between(from: string, to: string, names: Names): Result<SaidSpan> {
-  const start = readPosition(from, names);
+  // "From year 3" is its beginning; a time by itself is its end.
+  const [, unit = "", place] =
+    /^(years?|quarters?|months?|weeks?|days?) (\d{1,5})$/.exec(from) ?? [];
+  const beginning = place === undefined ? from : `${Number(place) - 1} ${plural(unit)}`;
+  const start = readPosition(beginning, names);
   if (!start.ok) return start;
   const end = readPosition(to, names);
   if (!end.ok) return end;

@@ -40,6 +40,9 @@ const WORDS: Readonly<Record<string, string>> = Object.fromEntries(
 );
 
 const TODAY = /^(?:today|now|at once|the start|(?:time )?0|immediately)$/;
+const PAST = /\b(?:ago|earlier|before (?:now|today))$/;
+/** "Year 4" is its end, when the money of a year falls; so is "the end of year 4". */
+const NUMBERED = /^(?:the )?(?:end of )?(years?|quarters?|months?|weeks?|days?) (\d{1,5})$/;
 const LEADING = /^(?:at the end of|in|after|at|for)\s+/;
 const TRAILING = /\s+(?:from (?:now|today)|later|hence|time|ahead)$/;
 const PART = new RegExp(
@@ -48,13 +51,13 @@ const PART = new RegExp(
 
 /**
  * Reads a length of time: `6 years`, `3y 4m`, `40 months`, `2 1/2 years`, `half a year`,
- * `18 quarters`, `today`, `P2Y6M`, or a bare number of the default unit.
+ * `18 quarters`, `year 4` (its end), `today`, `P2Y6M`, or a bare number of the default unit.
  *
  * Years are textbook years of 12 months, 52 weeks or 365 days; nothing is rounded to a calendar.
  *
  * @param unit what a bare number counts
  * @returns the time in ISO 8601 and in years. Fails with `time-missing`, `time-negative`,
- *   `time-too-long` or `time-not-understood` at what could not be read
+ *   `time-past`, `time-too-long` or `time-not-understood` at what could not be read
  */
 export function readTime(typed: string, unit: TimeUnit = "years"): Result<TypedTime> {
   const text = typed.trim();
@@ -63,6 +66,7 @@ export function readTime(typed: string, unit: TimeUnit = "years"): Result<TypedT
   const iso = parseDuration(text.toUpperCase());
   if (iso !== null) return withinLimits(iso);
   const words = spellOut(text);
+  if (PAST.test(words)) return fail(issue("time-past", [], {}));
   if (TODAY.test(words)) return succeed({ duration: "P0D", years: 0 });
   const parts = readParts(words, unit, typed);
   return parts.ok ? withinLimits(parts.value) : parts;
@@ -73,6 +77,7 @@ function spellOut(text: string): string {
   return spellFractions(text.toLowerCase())
     .replace(LEADING, "")
     .replace(TRAILING, "")
+    .replace(NUMBERED, "$2 $1")
     .replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/g, (word) =>
       String(WORDS[word]),
     )
@@ -81,7 +86,10 @@ function spellOut(text: string): string {
     )
     .replace(/\bhalf an?\s+/g, "1/2 ")
     .replace(/^half[- ]?year$/, "6 months")
-    .replace(/\b(\d+) (years?|months?|weeks?) and an? half\b/g, "$1 1/2 $2")
+    .replace(
+      /\b(\d+|an?) (years?|months?|weeks?) and an? half\b/g,
+      (_, whole: string, unit: string) => `${whole.startsWith("a") ? "1" : whole} 1/2 ${unit}`,
+    )
     .replace(/\ban?\s+(?=[a-z])/g, "1 ")
     .trim();
 }

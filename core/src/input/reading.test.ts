@@ -3,8 +3,13 @@ import fc from "fast-check";
 import { formatExact } from "../wording/format-number";
 import { sentenceOf } from "../wording/sentences";
 import { findInQuestion } from "./find-in-question";
+import { namesOf } from "./names";
+import { readAmount } from "./read-amount";
+import { readCount } from "./read-count";
 import { readMoney } from "./read-money";
-import { readRate } from "./read-rate";
+import { readPeriod } from "./read-period";
+import { readPosition } from "./read-position";
+import { readRate, readUnknownRate } from "./read-rate";
 import { readTime } from "./read-time";
 import { isUnknownMark } from "./unknown-mark";
 import { USUAL_FORMAT } from "../wording/answer-format";
@@ -47,6 +52,14 @@ describe("money", () => {
     ["$4,500", 4500],
     ["€ 12.50", 12.5],
     ["USD 4500", 4500],
+    ["64,000 euros", 64000],
+    ["64,000 dollars", 64000],
+    ["R64,000", 64000],
+    ["R 64 000", 64000],
+    ["Rs. 12,50,000", 1250000],
+    ["US$4,500", 4500],
+    ["12k euros", 12000],
+    ["64.000", 64],
     ["4500 USD", 4500],
     ["  7  ", 7],
     ["0.1+0.2", 0.3],
@@ -139,7 +152,50 @@ describe("rates", () => {
     ["3/8%", 0.375, undefined],
     ["-0.5%", -0.5, undefined],
     ["−0.5 %", -0.5, undefined],
-    ["0.06", 0.06, undefined],
+    ["0.06%", 0.06, undefined],
+    ["0.5 per month", 0.5, periodic("P1M")],
+    ["0.5% every month", 0.5, periodic("P1M")],
+    ["a monthly interest rate of 0.5%", 0.5, periodic("P1M")],
+    ["0.5% monthly rate", 0.5, periodic("P1M")],
+    ["an annual rate of 6%", 6, undefined],
+    ["a nominal annual rate of 6%", 6, undefined],
+    ["a nominal monthly rate of 6%", 6, nominal("P1M")],
+    ["7% per annum", 7, undefined],
+    ["7% a year", 7, undefined],
+    ["5% annually", 5, nominal("P1Y")],
+    ["5% yearly", 5, nominal("P1Y")],
+    ["5% annual", 5, nominal("P1Y")],
+    ["5% p.a. compounded annually", 5, nominal("P1Y")],
+    ["5% p.a., compounded annually", 5, nominal("P1Y")],
+    ["5% annual, compounded monthly", 5, nominal("P1M")],
+    ["9% APR", 9, undefined],
+    ["APR of 9%", 9, undefined],
+    ["9% APR compounded quarterly", 9, nominal("P3M")],
+    ["5% APY", 5, effective],
+    ["5% EAR", 5, effective],
+    ["an effective annual rate of 5%", 5, effective],
+    ["j2 = 6%", 6, nominal("P6M")],
+    ["j12=6%", 6, nominal("P1M")],
+    ["j(4) = 6 %", 6, nominal("P3M")],
+    ["j_4 = 6%", 6, nominal("P3M")],
+    ["i = 6%", 6, undefined],
+    ["δ = 5%", 5, continuous],
+    ["force of interest 5%", 5, continuous],
+    ["6% (quarterly)", 6, nominal("P3M")],
+    ["6% (compounded quarterly)", 6, nominal("P3M")],
+    ["6% c.s.a.", 6, nominal("P6M")],
+    ["6% csa", 6, nominal("P6M")],
+    ["6% c.m.", 6, nominal("P1M")],
+    ["6% c.q.", 6, nominal("P3M")],
+    ["6% compounded 2 times per year", 6, nominal("P6M")],
+    ["6% compounded four times a year", 6, nominal("P3M")],
+    ["6% compounded 13 times a year", 6, nominal("P4W")],
+    ["6% compounded each quarter", 6, nominal("P3M")],
+    ["6% compounded every month", 6, nominal("P1M")],
+    ["4.5% daily", 4.5, nominal("P1D")],
+    ["4.5% (365)", 4.5, nominal("P1D")],
+    ["4.5% compounded daily (365)", 4.5, nominal("P1D")],
+    ["discount rate of 10%", 10, undefined],
     ["7.4+0.5", 7.9, undefined],
     ["0", 0, undefined],
     ["6% a year", 6, undefined],
@@ -188,7 +244,16 @@ describe("rates", () => {
     ["abc", "percent-not-understood"],
     ["%", "percent-not-understood"],
     ["6% bimonthly", "percent-not-understood"],
-    ["5% simple interest", "percent-not-understood"],
+    ["5% simple interest", "simple-interest"],
+    ["simple interest at 5%", "simple-interest"],
+    ["5% simple", "simple-interest"],
+    ["0.06", "percent-or-decimal"],
+    [".115", "percent-or-decimal"],
+    ["0.06 compounded monthly", "percent-or-decimal"],
+    ["j7 = 6%", "percent-not-understood"],
+    ["j2 = 6% compounded monthly", "percent-not-understood"],
+    ["6% compounded 7 times a year", "percent-not-understood"],
+    ["0.02% daily", "rate-frequency-unclear"],
     ["8% compounded", "percent-not-understood"],
     ["1% a month compounded quarterly", "percent-not-understood"],
     ["6% per banana", "percent-not-understood"],
@@ -232,6 +297,10 @@ describe("times", () => {
     ["half a year", "P6M"],
     ["half-year", "P6M"],
     ["a year", "P1Y"],
+    ["a year and a half", "P1Y6M"],
+    ["year 4", "P4Y"],
+    ["the end of year 4", "P4Y"],
+    ["at the end of month 18", "P18M"],
     ["three years", "P3Y"],
     ["1/3 year", "P4M"],
     ["18 quarters", "P54M"],
@@ -265,6 +334,8 @@ describe("times", () => {
   test.each([
     ["", "time-missing"],
     ["-3", "time-negative"],
+    ["9 months ago", "time-past"],
+    ["3 years before today", "time-past"],
     ["−3 years", "time-negative"],
     ["1001", "time-too-long"],
     ["99999999 days", "time-too-long"],
@@ -280,9 +351,115 @@ describe("times", () => {
   });
 });
 
-test("the mark of the unknown", () => {
-  expect(["?", " ? ", "？", "??"].every(isUnknownMark)).toBe(true);
-  expect(["", "4?", "x", "what?"].some(isUnknownMark)).toBe(false);
+test("the mark of the unknown, and words that only say what kind of figure it is", () => {
+  const marks = ["?", " ? ", "？", "??", "? years", "? payments", "?%", "? compounded monthly"];
+  expect(marks.filter((text) => !isUnknownMark(text))).toEqual([]);
+  expect(["", "4?", "x", "what?", "? x 2", "? of the loan"].filter(isUnknownMark)).toEqual([]);
+});
+
+describe("the unknown rate with its quotation", () => {
+  test.each<[string, object | null]>([
+    ["?", {}],
+    ["6%", null],
+    ["? compounded monthly", { quotation: { quoted: "nominal", compounding: "P1M" } }],
+    ["?% per quarter", { quotation: { quoted: "periodic", compounding: "P3M" } }],
+    ["j2 = ?", { quotation: { quoted: "nominal", compounding: "P6M" } }],
+    ["? effective", { quotation: { quoted: "effective" } }],
+    ["? APR", { asPaid: true }],
+  ])("%p", (typed, said) => {
+    const read = readUnknownRate(typed);
+    expect(read === null ? null : read.ok ? read.value : read.issues).toEqual(said);
+  });
+
+  test("words that it cannot have are told", () => {
+    expect(readUnknownRate("? per banana")).toMatchObject({
+      issues: [{ code: "percent-not-understood" }],
+    });
+    expect(readUnknownRate("? simple interest")).toMatchObject({
+      issues: [{ code: "simple-interest" }],
+    });
+  });
+});
+
+describe("how often", () => {
+  test.each([
+    ["year", "P1Y"],
+    ["year end", "P1Y"],
+    ["end of each month", "P1M"],
+    ["every quarter", "P3M"],
+    ["annually", "P1Y"],
+    ["biweekly", "P2W"],
+    ["every other week", "P2W"],
+    ["twice a year", "P6M"],
+    ["4 times per year", "P3M"],
+    ["2 weeks", "P2W"],
+    ["18 months", "P18M"],
+    ["bimonthly", "period-not-understood"],
+    ["12", "period-not-understood"],
+  ])("%p is %s", (typed, every) => {
+    const read = readPeriod(typed);
+    expect(read.ok ? read.value : read.issues[0]?.code).toBe(every);
+  });
+});
+
+describe("how many payments", () => {
+  test.each<[string, string, number | string]>([
+    ["40 monthly payments", "P1M", 40],
+    ["40 equal monthly payments", "P1M", 40],
+    ["8 periods", "P3M", 8],
+    ["10 annual deposits", "P1Y", 10],
+    ["10 annual deposits", "P1M", "count-other-frequency"],
+    ["20", "P1M", "count-unclear"],
+  ])("%p, paid every %s", (typed, every, count) => {
+    const read = readCount(typed, every);
+    expect(read.ok ? read.value : read.issues[0]?.code).toBe(count);
+  });
+});
+
+describe("an amount that is said by another", () => {
+  const names = namesOf([
+    { id: "loan", label: "Loan", kind: "single" },
+    { id: "first", label: "First", kind: "single" },
+    { id: "deposits", label: "Deposits", kind: "stream" },
+  ]);
+  test.each<[string, object | number | string]>([
+    ["30% of the loan", { times: 0.3, of: "loan" }],
+    ["half of the loan", { times: 0.5, of: "loan" }],
+    ["half the loan", { times: 0.5, of: "loan" }],
+    ["2*first", { times: 2, of: "first" }],
+    ["first / 2", { times: 0.5, of: "first" }],
+    ["the loan / 3", { times: 1 / 3, of: "loan" }],
+    ["first + 500", { times: 1, of: "first", plus: 500 }],
+    ["first - 500", { times: 1, of: "first", plus: -500 }],
+    ["500 more than first", { times: 1, of: "first", plus: 500 }],
+    ["2,500 less than the loan", { times: 1, of: "loan", plus: -2500 }],
+    ["2 * (first + 500)", { times: 2, of: "first", plus: 1000 }],
+    ["deposits x 12", { times: 12, of: "deposits" }],
+    ["deposit / 2", { times: 0.5, of: "deposits" }],
+    ["loan + first", "names-several"],
+    ["first ^ 2", "name-not-linear"],
+    ["500 - first", "name-not-linear"],
+    ["100 / first", "name-not-linear"],
+    ["2 * barn", "name-not-found"],
+    ["30% of the barn", "name-not-found"],
+    ["30% of 900", 270],
+  ])("%p", (typed, said) => {
+    const read = readAmount(typed, names);
+    expect(read.ok ? read.value : read.issues[0]?.code).toEqual(said);
+  });
+});
+
+describe("a time in periods", () => {
+  test.each<[string | null, string]>([
+    ["P6M", "P48M"],
+    ["P1Y", "P8Y"],
+    ["P2W", "P16W"],
+    [null, "period-without-length"],
+  ])("of %s", (period, duration) => {
+    const read = readPosition("8 periods", namesOf([], period));
+    const said = read.ok && "duration" in read.value ? read.value.duration : null;
+    expect(read.ok ? said : read.issues[0]?.code).toBe(duration);
+  });
 });
 
 describe("a question's own words", () => {

@@ -52,6 +52,7 @@ export interface IssueFacts {
   "unknown-missing": NoFacts;
   "unknown-several": { paths: readonly Path[] };
   "unknown-not-here": NoFacts;
+  "unknown-frequency": NoFacts;
   "unknown-beside-ask": { paths: readonly Path[] };
 
   // Solving
@@ -125,18 +126,30 @@ export interface IssueFacts {
   "percent-missing": NoFacts;
   "percent-not-understood": { typed: string; at: string };
   "percent-too-large": { limit: number };
+  /** A bare figure below 1, which may be meant as a decimal. */
+  "percent-or-decimal": { figure: string; percent: number };
+  "simple-interest": NoFacts;
+  "apr-without-payments": { percent: number };
   "rate-frequency-unclear": { percent: string; each: string; compounded: string };
   "time-missing": NoFacts;
   "time-not-understood": { typed: string; at: string };
   "time-negative": { typed: string };
+  "time-past": NoFacts;
+  "period-without-length": NoFacts;
   "time-too-long": { limitYears: number };
   "name-not-found": { name: string };
+  "names-several": NoFacts;
+  "name-not-linear": NoFacts;
   "rate-before-missing": NoFacts;
   "periods-not-whole": { at: string };
   "count-missing": NoFacts;
   "count-unclear": { figure: string; every: string };
+  "count-other-frequency": { said: string; every: string };
   "count-too-large": { limit: number };
   "count-not-understood": { at: string };
+  "payments-of-which": NoFacts;
+  "payments-undated": NoFacts;
+  "payment-too-late": { payment: number; count: number };
   "span-missing": NoFacts;
   "span-not-understood": { at: string };
   "span-backwards": { at: string };

@@ -103,7 +103,7 @@ describe("each fault is told with its path", () => {
     [flow({ amount: 1e308 }), ["out-of-range at flows.0.amount"]],
     [flow({ amount: "86000" }), ["wrong-type at flows.0.amount"]],
     [flow({ amount: { times: 2 } }), ["missing-field at flows.0.amount.of"]],
-    [flow({ amount: { times: 2, of: "loan", plus: 1 } }), ["unknown-field at flows.0.amount"]],
+    [flow({ amount: { times: 2, of: "loan", minus: 1 } }), ["unknown-field at flows.0.amount"]],
     [flow({ at: "-P1Y" }), ["wrong-format at flows.0.at"]],
     [flow({ at: "P1001Y" }), ["wrong-format at flows.0.at"]],
     [flow({ at: 3 }), ["wrong-type at flows.0.at"]],

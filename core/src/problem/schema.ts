@@ -39,11 +39,12 @@ export const signedMoneySchema = z.number().min(-LIMITS.amount).max(LIMITS.amoun
 const timesOf = z.strictObject({
   times: z.number().min(0).max(LIMITS.percent),
   of: flowIdSchema,
+  plus: signedMoneySchema.optional(),
 });
 
 const amount = z
   .union([magnitudeSchema, z.null(), timesOf])
-  .meta(expected("an amount of zero or more, null for the unknown, or { times, of }"));
+  .meta(expected("an amount of zero or more, null for the unknown, or { times, of, plus }"));
 
 export const percentFigureSchema = z.number().min(-LIMITS.percent).max(LIMITS.percent);
 const percent = z
@@ -119,7 +120,7 @@ const stream = z.strictObject({
 
 const entry = z
   .union([signedMoneySchema, z.null(), timesOf])
-  .meta(expected("a signed amount, null for the unknown, or { times, of }"));
+  .meta(expected("a signed amount, null for the unknown, or { times, of, plus }"));
 
 const list = z.strictObject({
   ...flowParts,

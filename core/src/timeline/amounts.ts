@@ -1,4 +1,4 @@
-import { constant, scale, theUnknown, type Affine } from "../numbers/affine";
+import { constant, plus, scale, theUnknown, type Affine } from "../numbers/affine";
 import type { Amount, Direction, Flow, Problem } from "../problem/schema";
 
 /** +1 for money in, −1 for money out. */
@@ -8,7 +8,7 @@ export function signOf(direction: Direction): 1 | -1 {
 
 /**
  * An amount with its references followed, in its own direction (not signed), linear in the unknown.
- * An amount that refers to another takes a part of that other's size, whatever its direction.
+ * An amount that refers to another takes a part of that other's size, whatever its direction, and some more or less.
  *
  * @param problem one that `readProblem` has passed: its references end
  */
@@ -16,7 +16,8 @@ export function resolveAmount(problem: Problem, amount: Amount): Affine {
   if (amount === null) return theUnknown;
   if (typeof amount === "number") return constant(amount);
   const other = problem.flows.find(({ id }) => id === amount.of);
-  return scale(resolveAmount(problem, sizeOf(other)), amount.times);
+  const multiple = scale(resolveAmount(problem, sizeOf(other)), amount.times);
+  return amount.plus === undefined ? multiple : plus(multiple, constant(amount.plus));
 }
 
 /**

@@ -57,6 +57,19 @@ export function eachPeriod(noun: string): string {
   return /^\d/.test(noun) ? `every ${noun}` : `each ${noun}`;
 }
 
+/**
+ * A nominal rate of which nobody said how it is compounded.
+ *
+ * @param usual what it is compounded by meanwhile, ISO 8601
+ * @param isPaid whether that is how often money is paid
+ */
+export function compoundedAsPaidWords(usual: string, isPaid: boolean): string {
+  const { adverb } = frequencyWords(usual);
+  return isPaid
+    ? `a year, compounded as paid: ${adverb}`
+    : `a year, compounded ${adverb} unless stated`;
+}
+
 /** How a rate is quoted, to stand after its figure: "a year, compounded quarterly". */
 export function quotationWords(quotation: Quotation): string {
   switch (quotation.quoted) {

@@ -1,5 +1,6 @@
 import type { Issue, IssueCode, IssueOf } from "../issues/issue";
 import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
+import { formatExact } from "./format-number";
 import { formatYearsMonthsDays } from "./format-time";
 import { frequencyWords, quotationWords } from "./quotation-words";
 
@@ -62,6 +63,8 @@ const sentences: {
   "unknown-several": ({ paths }) =>
     `There are ${paths.length} unknowns, but one equation finds only one. Fill in all but one.`,
   "unknown-not-here": () => "This time cannot be the unknown. Type a time, such as 4 years.",
+  "unknown-frequency": () =>
+    "The frequency cannot be the unknown. Type how often, such as month, and ? in another field.",
   "unknown-beside-ask": () =>
     "This asks for a value and also has another unknown. Fill it in, or remove the question.",
 
@@ -185,6 +188,14 @@ const sentences: {
     `Cannot read “${at}”. Type a rate such as 6 3/8% or 1.8% per quarter, or ? to find it.`,
   "percent-too-large": ({ limit }, format) =>
     `This is too large. The limit is ${writePercent(limit, format)}.`,
+  "percent-or-decimal": ({ figure, percent }) => {
+    const asDecimal = `${formatExact(Number((percent * 100).toPrecision(12)))}%`;
+    return `Is that ${figure}% or ${asDecimal}? Type “${figure}%” or “${asDecimal}”.`;
+  },
+  "simple-interest": () =>
+    "Simple interest is not available: interest here is compounded. Type the compounding, such as 6% compounded yearly.",
+  "apr-without-payments": ({ percent }, format) =>
+    `An APR is compounded as often as money is paid. Type how often, such as ${writePercent(percent, format)} compounded monthly.`,
   "rate-frequency-unclear": ({ percent, each, compounded }) =>
     `Is that ${percent} per ${each}, or a yearly rate? Type “${percent} per ${each}” or “${percent} compounded ${compounded}”.`,
   "time-missing": () => "Type a time such as 6 years, or ? to find it.",
@@ -192,10 +203,17 @@ const sentences: {
     `Cannot read “${at}”. Type a time such as 3y 4m, 40 months or today, or ? to find it.`,
   "time-negative": () =>
     "Times are counted forward from today. Type the time without a minus sign.",
+  "time-past": () =>
+    "Times before today are not available. Choose the earliest date as today, and count from it.",
+  "period-without-length": () =>
+    "This rate has no compounding periods to count. Type a time such as 6 years.",
   "time-too-long": ({ limitYears }, format) =>
     `This is too long. The limit is ${writeFigure(limitYears, format)} years.`,
   "name-not-found": ({ name }) =>
     `No line is called “${name}”. Type the name of a line, an amount or a time.`,
+  "names-several": () => "Refer to one other line only, such as loan / 2 + 500.",
+  "name-not-linear": () =>
+    "Refer to another line only as a multiple, plus or minus an amount, such as loan / 2 + 500.",
   "rate-before-missing": () =>
     "There is no earlier rate to refer to. Type a rate such as 6.25, or ? to find it.",
   "periods-not-whole": ({ at }) =>
@@ -203,10 +221,18 @@ const sentences: {
   "count-missing": () => "Type how long: 3y 4m, 40 payments or for ever, or ? to find it.",
   "count-unclear": ({ figure, every }) =>
     `Is that ${figure} ${frequencyWords(every).adverb} payments, or ${figure} years? Type “${figure} payments” or “${figure} years”.`,
+  "count-other-frequency": ({ said, every }) =>
+    `The payments here are ${frequencyWords(every).adverb}, not ${frequencyWords(said).adverb}. Change how often, or type a time such as 6 years.`,
   "count-too-large": ({ limit }, format) =>
     `There are too many payments. The limit is ${writeFigure(limit, format)}.`,
   "count-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type how long, such as 3y 4m, 40 payments or for ever, or ? to find it.`,
+  "payments-of-which": () =>
+    "Several lines have payments. Say which, such as payment 30 of the repayments.",
+  "payments-undated": () =>
+    "The start of these payments is not known yet. Type a time, such as 2 years 6 months.",
+  "payment-too-late": ({ payment, count }, format) =>
+    `There is no payment ${writeFigure(payment, format)}: the payments are numbered from 1 to ${writeFigure(count, format)}. Choose one of them.`,
   "span-missing": () => "Type a period, such as year 3 or years 2 to 4.",
   "span-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type a period, such as year 3, years 2 to 4 or the first 18 months.`,

@@ -40,6 +40,7 @@ describe("sentences", () => {
     point: "1.5",
     name: "saving",
     every: "P1M",
+    said: "P1Y",
     figure: "20",
     place: 2,
     amounts: 3,

@@ -82,6 +82,7 @@ function draftOf({ flows, rates, worth, words }: Parts): Draft {
       percent: figure,
       quoted: "nominal",
       compounding: "P3M",
+      compoundedBy: "words",
       from,
     })),
     flows: flows.map(([direction, money, at], index) => ({

@@ -19,6 +19,7 @@ function rateLine(rate: QuotedRate, typed?: string): TypedRateLine {
     percent: read?.ok === true ? read.value.figure : `${formatExact(rate.percent)}%`,
     quoted: rate.quoted,
     compounding: "compounding" in rate ? rate.compounding : "P1Y",
+    compoundedBy: "words",
     from: "",
   };
 }

@@ -53,6 +53,7 @@ export function factorProblem(
     percent: `${formatExact(percent)}%`,
     quoted: "effective",
     compounding: "P1Y",
+    compoundedBy: "words",
     from: "",
   };
   return draftOf(`${tableName(terms, format)}: ${money}`, rate, flows[kind]);

@@ -6,7 +6,7 @@ import {
   type Result,
   type TableRange,
 } from "@kestrelmoor/core";
-import { readPercent, readMoney, type FieldReading } from "@kestrelmoor/core/typing";
+import { readPoints, readMoney, type FieldReading } from "@kestrelmoor/core/typing";
 import { readingOf, valueOf } from "../desk/read-desk";
 import type { TablesDesk } from "./tables-desk";
 
@@ -20,11 +20,11 @@ export type TableReadings = Readonly<Record<TableField, FieldReading<number>>>;
 
 export function readFields(desk: TablesDesk): TableReadings {
   return {
-    ratesFrom: readingOf(readPercent(desk.ratesFrom)),
-    ratesTo: readingOf(readPercent(desk.ratesTo)),
-    ratesStep: readingOf(readPercent(desk.ratesStep)),
-    growth: readingOf(readPercent(desk.growth)),
-    rate: readingOf(readPercent(desk.rate)),
+    ratesFrom: readingOf(readPoints(desk.ratesFrom)),
+    ratesTo: readingOf(readPoints(desk.ratesTo)),
+    ratesStep: readingOf(readPoints(desk.ratesStep)),
+    growth: readingOf(readPoints(desk.growth)),
+    rate: readingOf(readPoints(desk.rate)),
     countsFrom: readingOf(readWhole(desk.countsFrom)),
     countsTo: readingOf(readWhole(desk.countsTo)),
     periods: readingOf(readWhole(desk.periods)),
@@ -59,7 +59,7 @@ export function choiceOf(desk: TablesDesk): TableChoice {
 /** The table that is typed; `null` while one of its fields cannot be read. */
 export function tableOf(choice: TableChoice): Result<FactorTable> | null {
   const { kind, timing } = choice;
-  const percent = (text: string) => valueOf(readingOf(readPercent(text)));
+  const percent = (text: string) => valueOf(readingOf(readPoints(text)));
   const count = (text: string) => valueOf(readingOf(readWhole(text)));
   const rates = rangeOf(choice.ratesFrom, choice.ratesTo, choice.ratesStep, percent);
   const counts = rangeOf(choice.countsFrom, choice.countsTo, "1", count);

@@ -7,6 +7,7 @@ import {
 import { readPercent, readRate } from "../../input/read-rate";
 import type { Quotation } from "../../rates/quotation";
 import type { LoanChange } from "../../schedule/changes/change";
+import { quotationSaid } from "../compounding/quotation-said";
 import type { ChangeLine } from "../draft";
 import { readGivenField, valueOf, type FieldReading } from "../field";
 
@@ -80,7 +81,7 @@ export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeR
       const percent = readGivenField(line.percent, readPercent);
       const [fromPayment, figure] = [valueOf(from), valueOf(percent)];
       const said = readRate(line.percent);
-      const quotation = (said.ok ? said.value.quotation : undefined) ?? payments.quotation;
+      const quotation = quotationSaid(said.ok ? said.value : {}, payments);
       return {
         fields: { percent, from },
         change:

@@ -39,6 +39,7 @@ const draftOf = (flows: FlowLine[], percents: string[] = ["6%"]): Draft => ({
     percent,
     quoted: "effective",
     compounding: "P1Y",
+    compoundedBy: "words",
     from: index === 0 ? "" : `${index} years`,
   })),
   flows,
@@ -107,7 +108,7 @@ describe("how long payments go on", () => {
     ["3", "period-not-understood"],
     ["blue moon", "period-not-understood"],
     ["0 days", "period-not-understood"],
-    ["?", "unknown-not-here"],
+    ["?", "unknown-frequency"],
   ])("every %j is no period: %s", (every, code) => {
     expect(codesOf([stream({ every })])).toContain(`${code} at flows.0.every`);
   });

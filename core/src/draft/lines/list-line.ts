@@ -6,14 +6,13 @@ import {
   repeatedEntry,
   type ListedAmount,
 } from "../../input/read-amounts";
-import { readPeriod } from "../../input/read-period";
 import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { isUnknownMark } from "../../input/unknown-mark";
 import { frequencyWords } from "../../wording/quotation-words";
 import {
   issuesOf,
   readField,
-  readKnownField,
+  readFrequencyField,
   valueOf,
   type Field,
   type FieldReading,
@@ -34,7 +33,7 @@ export interface ListReading {
 export const listLine: LineKind<"list", ListReading> = {
   read: (line, names) => ({
     kind: "list",
-    every: readKnownField(line.every, readPeriod),
+    every: readFrequencyField(line.every),
     begins: readField(line.begins, (text) => readPosition(text, names)),
     amounts: readList(line.amounts, (text) => readAmounts(text, names)),
   }),

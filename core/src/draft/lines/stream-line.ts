@@ -1,7 +1,6 @@
 import { evaluateArithmetic } from "../../input/arithmetic";
 import { readAmount, type SaidAmount } from "../../input/read-amount";
 import { readCount, type Count } from "../../input/read-count";
-import { readPeriod } from "../../input/read-period";
 import { positionOf, readPosition, type SaidTime } from "../../input/read-position";
 import { readPercent } from "../../input/read-rate";
 import type { FlowOf } from "../../problem/schema";
@@ -13,7 +12,7 @@ import type { StreamLine } from "../draft";
 import {
   issuesOf,
   readField,
-  readKnownField,
+  readFrequencyField,
   valueOf,
   type Field,
   type FieldReading,
@@ -42,7 +41,7 @@ export interface StreamReading {
 /** "Money out 140 every month for 3 years 4 months, at the end of each month." */
 export const streamLine: LineKind<"stream", StreamReading> = {
   read: (line, names) => {
-    const every = readKnownField(line.every, readPeriod);
+    const every = readFrequencyField(line.every);
     return {
       kind: "stream",
       amount: readField(line.amount, (text) => readAmount(text, names)),
@@ -116,7 +115,7 @@ function readGrowth(growth: StreamLine["growth"]): GrowthReading | null {
   return {
     by,
     figure: readField(growth.figure, by === "percent" ? readPercent : readStep),
-    every: readKnownField(growth.every, readPeriod),
+    every: readFrequencyField(growth.every),
   };
 }
 

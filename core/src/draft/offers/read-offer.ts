@@ -3,6 +3,7 @@ import { readPayments } from "../../input/read-payment-number";
 import { readPercent, readRate } from "../../input/read-rate";
 import type { Result } from "../../result";
 import type { LoanOffer } from "../../schedule/offers/run-offer";
+import { quotationSaid } from "../compounding/quotation-said";
 import type { Offer } from "../draft";
 import { readGivenField, valueOf, type FieldReading } from "../field";
 
@@ -32,7 +33,7 @@ export function readOffer(offer: Offer, base: LoanOffer): OfferReading {
   const figures = Object.values(fields).map(valueOf);
   const [amount, percent, count, fee, residual] = figures;
   const rate = readRate(offer.percent);
-  const quotation = (rate.ok ? rate.value.quotation : undefined) ?? base.quotation;
+  const quotation = quotationSaid(rate.ok ? rate.value : {}, base);
   return {
     fields,
     offer: figures.includes(null)

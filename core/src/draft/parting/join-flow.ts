@@ -50,7 +50,10 @@ function joined(draft: Draft, reading: DraftReading, id: string): FlowLine | nul
   const isSame =
     line.direction === next.direction &&
     ((amount !== null && amount === nextAmount) ||
-      (typeof nextAmount === "object" && nextAmount?.of === line.id && nextAmount.times === 1));
+      (typeof nextAmount === "object" &&
+        nextAmount?.of === line.id &&
+        nextAmount.times === 1 &&
+        nextAmount.plus === undefined));
   if (isSame) {
     return { ...line, count: nextCount === "forever" ? "for ever" : payments(count + nextCount) };
   }

@@ -43,7 +43,15 @@ function draftOf(...flows: FlowLine[]): Draft {
   return {
     ...BLANK_DRAFT,
     rates: [
-      { kind: "rate", id: "rate-1", percent: "6", quoted: "nominal", compounding: "P1M", from: "" },
+      {
+        kind: "rate",
+        id: "rate-1",
+        percent: "6",
+        quoted: "nominal",
+        compounding: "P1M",
+        compoundedBy: "words",
+        from: "",
+      },
     ],
     flows: flows.map((line) => ({ ...line })),
   };

@@ -1,9 +1,10 @@
 import { namesOf } from "../../input/names";
-import { quotationWords } from "../../wording/quotation-words";
+import { compoundedAsPaidWords, quotationWords } from "../../wording/quotation-words";
+import { paymentPeriods, usualCompounding } from "../compounding/payment-periods";
 import type { Draft } from "../draft";
 import { namedFlow } from "../lines/line-kinds";
 import { quotationOfLine } from "../read-draft";
-import { setQuotation } from "../quotation-key";
+import { followsPayments, setQuotation } from "../quotation-key";
 import type { FactName } from "./facts";
 
 const WORDS: Readonly<Record<FactName, string>> = {
@@ -59,5 +60,8 @@ export function factText(draft: Draft, line: string, fact: FactName, text: strin
   if (own?.kind !== "rate") return text;
   const chosen = { ...own };
   setQuotation(chosen, text);
-  return quotationWords(quotationOfLine(chosen));
+  const usual = usualCompounding(draft.flows);
+  return followsPayments(chosen)
+    ? compoundedAsPaidWords(usual, paymentPeriods(draft.flows).length > 0)
+    : quotationWords(quotationOfLine(chosen, usual));
 }

@@ -1,6 +1,5 @@
 import type { Draft, FlowLine, TypedRateLine } from "../draft";
-import { quotationKey, setQuotation } from "../quotation-key";
-import { quotationOfLine } from "../read-draft";
+import { quotationKeyOfLine, setQuotation } from "../quotation-key";
 
 export type FactName =
   | "direction"
@@ -99,7 +98,7 @@ function rateFacts(line: TypedRateLine, index: number): Fact[] {
   const { id } = line;
   return [
     fact(id, "percent", line.percent, (text) => void (line.percent = text)),
-    fact(id, "quotation", quotationKey(quotationOfLine(line)), (key) => setQuotation(line, key)),
+    fact(id, "quotation", quotationKeyOfLine(line), (key) => setQuotation(line, key)),
     ...(index === 0 ? [] : [fact(id, "from", line.from, (text) => void (line.from = text))]),
   ];
 }

@@ -5,8 +5,8 @@ import type { Quotation } from "../../rates/quotation";
 import { frequencyOf, yearsOf } from "../../time/duration";
 import { valueOf } from "../field";
 import type { Change, Draft, FlowLine } from "../draft";
-import { quotationKey } from "../quotation-key";
-import { quotationOfLine, type DraftReading } from "../read-draft";
+import { quotationKey, quotationKeyOfLine } from "../quotation-key";
+import type { DraftReading } from "../read-draft";
 import type { FactName } from "./facts";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 
@@ -46,27 +46,45 @@ function otherTiming({ flows }: Draft): Ready {
 function firstRate(
   { rates: [line] }: Draft,
   { rates: [reading] }: DraftReading,
-): { id: string; percent: number; quotation: Quotation; chosen: Quotation } | null {
+): {
+  id: string;
+  percent: number;
+  quotation: Quotation;
+  /** The key of the line's own choice. */
+  chosen: string;
+  /** Whether the words in the field say how it is quoted, and not the line's own choice. */
+  hasWords: boolean;
+} | null {
   if (line?.kind !== "rate" || reading?.kind !== "rate") return null;
   const said = valueOf(reading.percent);
   if (said === null || "plus" in said) return null;
   const { quotation } = reading;
-  return { id: line.id, percent: said.percent, quotation, chosen: quotationOfLine(line) };
+  const hasWords = said.quotation !== undefined || said.asPaid === true;
+  return {
+    id: line.id,
+    percent: said.percent,
+    quotation,
+    chosen: quotationKeyOfLine(line),
+    hasWords,
+  };
 }
 
-/** A rate in another quotation; typed words about its quotation would take precedence, so the choice has them. */
-function quotedAs(id: string, percent: number, quotation: Quotation, chosen: Quotation): Change[] {
-  const [key, own] = [quotationKey(quotation), quotationKey(chosen)];
+/**
+ * A rate in another quotation; typed words about its quotation would take precedence, so the choice has them.
+ *
+ * @param chosen the key of the line's own choice
+ */
+function quotedAs(id: string, percent: number, key: string, chosen: string): Change[] {
   return [
     change(id, "percent", `${formatExact(percent)}%`),
-    ...(key === own ? [] : [change(id, "quotation", key)]),
+    ...(key === chosen ? [] : [change(id, "quotation", key)]),
   ];
 }
 
 function everyCompounding(draft: Draft, reading: DraftReading): Ready {
   const rate = firstRate(draft, reading);
   if (rate === null || rate.quotation.quoted === "periodic") return [];
-  const { id, percent, quotation, chosen } = rate;
+  const { id, percent, quotation, chosen, hasWords } = rate;
   const ways: Quotation[] = [
     ...COMMON_PERIODS.map((compounding) => ({ quoted: "nominal" as const, compounding })),
     { quoted: "continuous" },
@@ -80,8 +98,8 @@ function everyCompounding(draft: Draft, reading: DraftReading): Ready {
         way.quoted === "nominal"
           ? `Compounded ${frequencyWords(way.compounding).adverb}`
           : "Compounded continuously",
-      changes: quotedAs(id, percent, way, chosen).filter(
-        ({ fact }) => fact !== "percent" || quotationKey(quotation) !== quotationKey(chosen),
+      changes: quotedAs(id, percent, quotationKey(way), chosen).filter(
+        ({ fact }) => fact !== "percent" || hasWords,
       ),
     }));
 }
@@ -89,13 +107,13 @@ function everyCompounding(draft: Draft, reading: DraftReading): Ready {
 function pointsMore(draft: Draft, reading: DraftReading): Ready {
   const rate = firstRate(draft, reading);
   if (rate === null) return [];
-  const { id, percent, quotation, chosen } = rate;
+  const { id, percent, quotation, chosen, hasWords } = rate;
   return [1, -1].map((points) => {
     // Without this, 6.1 + 1 is 7.1 plus a rounding error.
     const figure = Number((percent + points).toPrecision(15));
     return {
       name: points > 0 ? "1 point higher" : "1 point lower",
-      changes: quotedAs(id, figure, quotation, chosen),
+      changes: quotedAs(id, figure, hasWords ? quotationKey(quotation) : chosen, chosen),
     };
   });
 }

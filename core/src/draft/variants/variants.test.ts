@@ -31,6 +31,7 @@ function saving(): Draft {
           percent: "0",
           quoted: "nominal",
           compounding: "P1M",
+          compoundedBy: "words",
           from: "",
         },
       ],
@@ -236,6 +237,7 @@ describe("ready-made variants", () => {
         percent: "12% compounded yearly",
         quoted: "nominal",
         compounding: "P1M",
+        compoundedBy: "words",
         from: "",
       },
     ];

@@ -6,8 +6,12 @@ import { formatExact, formatFigure } from "../../wording/format-number";
 export function writeAmount(amount: SaidAmount | null, names: Names): string {
   if (amount === null) return "?";
   if (typeof amount === "number") return formatExact(amount);
-  const { times, of } = amount;
+  const { times, of, plus = 0 } = amount;
   const name = names.nameOf(of);
+  if (plus !== 0) {
+    const multiple = times === 1 ? name : `${formatExact(times)} x ${name}`;
+    return `${multiple} ${plus > 0 ? "+" : "-"} ${formatExact(Math.abs(plus))}`;
+  }
   if (times === 1) return `same as ${name}`;
   if (times === 2) return `twice ${name}`;
   const percent = Number((times * 100).toPrecision(12));

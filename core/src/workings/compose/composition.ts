@@ -4,7 +4,14 @@ import type { Solution } from "../../solve/solution";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
 import type { ResolvedFlow } from "../../timeline/timeline";
 import { frequencyOf } from "../../time/duration";
-import { number, of, product, type Expression, type Quantity } from "../mathematics/expression";
+import {
+  number,
+  of,
+  product,
+  sum,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
 import type { Step } from "../step";
 import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
@@ -86,12 +93,11 @@ export function compose(
     if (referred === null) return sheet.given(letter(), "money", value, path);
     const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
     if (other === null) return sheet.given(letter(), "money", value, path);
-    // An amount given by the unknown stays a multiple of it, so that the equation shows it.
-    return sheet.work(
-      other.isOpen ? null : letter(),
-      "money",
-      product(number(referred.times), of(other)),
-    );
+    const multiple = product(number(referred.times), of(other));
+    // An amount given by the unknown stays a multiple of it, so that the equation shows it; what is added to it
+    // is a term of its own.
+    if (other.isOpen) return sheet.work(null, "money", multiple);
+    return sheet.work(letter(), "money", withMore(multiple, referred.plus));
   };
   const counts = problem.flows.map((flow, index) => {
     const settled = solution.settled.flows[index];
@@ -148,8 +154,16 @@ function isOut(flow: { readonly direction: "in" | "out" }): boolean {
   return flow.direction === "out";
 }
 
-function referredBy(amount: Amount): { readonly times: number; readonly of: string } | null {
-  return typeof amount === "object" && amount !== null ? amount : null;
+function referredBy(amount: Amount): Extract<Amount, object> | null {
+  return typeof amount === "object" ? amount : null;
+}
+
+function withMore(multiple: Expression, plus = 0): Expression {
+  if (plus === 0) return multiple;
+  return sum([
+    { sign: 1, of: multiple },
+    { sign: plus < 0 ? -1 : 1, of: number(Math.abs(plus)) },
+  ]);
 }
 
 /** The textbook's letters: present value, future value, payment. */

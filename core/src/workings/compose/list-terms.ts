@@ -28,6 +28,7 @@ interface Entry {
   readonly isUnknown: boolean;
   /** The multiple of the unknown. */
   readonly perUnknown: number;
+  readonly known: number;
 }
 
 export function listTerms(
@@ -44,7 +45,14 @@ export function listTerms(
   const known = entries.filter(({ perUnknown }) => perUnknown === 0);
   const factorOf = ({ at }: Entry) =>
     moves.between(composition.momentAt(at, moveOf(composition, index)), focal, null);
-  const openTerms = open.map((entry) => unknownEntry(composition, index, entry, factorOf(entry)));
+  const openTerms = open.flatMap((entry) => {
+    const factor = factorOf(entry);
+    const terms = [unknownEntry(composition, index, entry, factor)];
+    if (entry.known === 0) return terms;
+    // What is added to a multiple of the unknown is a term of its own.
+    const size = bareFigure(sheet, Math.abs(entry.known), entry.path);
+    return [...terms, termOf(composition, index, entry.known < 0 ? -1 : 1, size, factor)];
+  });
   if (known.length <= MOST_WRITTEN) {
     const written = known.map((entry) =>
       termOf(
@@ -114,6 +122,7 @@ function entriesOf(
       path: ["flows", index, "amounts", place],
       isUnknown: line?.kind === "list" && line.amounts[place] === null,
       perUnknown: own?.kind === "list" ? (own.amounts[place]?.perUnknown ?? 0) : 0,
+      known: own?.kind === "list" ? (own.amounts[place]?.known ?? 0) : 0,
     }));
   }
   return flow.entries.map(({ at, amount }, place) => ({
@@ -122,6 +131,7 @@ function entriesOf(
     path: ["flows", index, "entries", place, "amount"],
     isUnknown: line?.kind === "dated" && line.entries[place]?.amount === null,
     perUnknown: own?.kind === "dated" ? (own.entries[place]?.amount.perUnknown ?? 0) : 0,
+    known: own?.kind === "dated" ? (own.entries[place]?.amount.known ?? 0) : 0,
   }));
 }
 

@@ -2,7 +2,7 @@ import type { SettledFlow } from "../../flows/flow-kind";
 import { signOf } from "../../timeline/amounts";
 import { of, type Expression, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
-import { type Composition } from "./composition";
+import { bareFigure, type Composition } from "./composition";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
@@ -52,13 +52,19 @@ function termsOfFlow(
       const factor = composition.moves.between(at, focal, path);
       const size = composition.sizes[index];
       return {
-        terms: [termOf(composition, index, signOfFlow(composition, index), sizeOr(size), factor)],
+        terms: [
+          termOf(composition, index, signOfFlow(composition, index), sizeOr(size), factor),
+          ...addedTerm(composition, index, factor),
+        ],
       };
     }
     case "stream": {
       const { amount, step } = streamFactors(composition, index, flow, focal);
       const sign = signOfFlow(composition, index);
-      const terms = [termOf(composition, index, sign, sizeOr(composition.sizes[index]), amount)];
+      const terms = [
+        termOf(composition, index, sign, sizeOr(composition.sizes[index]), amount),
+        ...addedTerm(composition, index, amount),
+      ];
       const growth = composition.growths[index];
       if (step !== null && growth !== null && growth !== undefined) {
         terms.push(termOf(composition, index, sign, of(growth), step));
@@ -69,6 +75,18 @@ function termsOfFlow(
     case "dated":
       return listTerms(composition, flow, index, focal);
   }
+}
+
+/** What is added to a multiple of the unknown amount: "loan / 2 + 500". */
+function addedTerm(composition: Composition, index: number, factor: Expression): Term[] {
+  const flow = composition.resolved[index];
+  if (composition.sizes[index]?.isOpen !== true || flow === undefined || !("amount" in flow)) {
+    return [];
+  }
+  const { known } = flow.amount;
+  if (known === 0) return [];
+  const size = bareFigure(composition.sheet, Math.abs(known), ["flows", index, "amount"]);
+  return [termOf(composition, index, known < 0 ? -1 : 1, size, factor)];
 }
 
 /** The years by which an amount moves for each 1 of the unknown. */

@@ -8,6 +8,8 @@ interface LineFrameProps {
   readonly name: string;
   readonly hint: string;
   readonly note?: ReactNode;
+  /** What is asked back about the line. */
+  readonly asked?: ReactNode;
   /** The button with what else can be done with the line. */
   readonly menu?: ReactNode;
   readonly onRemove?: () => void;
@@ -16,7 +18,7 @@ interface LineFrameProps {
 
 /** What all lines share: the mark before the sentence, the small type under it, the way to remove it. */
 export function LineFrame(props: LineFrameProps) {
-  const { mark, name, hint, note, menu, onRemove, children } = props;
+  const { mark, name, hint, note, asked, menu, onRemove, children } = props;
   return (
     <li className={styles.line}>
       <span className={`${styles.mark ?? ""} ${styles[`${mark}Mark`] ?? ""}`} aria-hidden="true" />
@@ -28,6 +30,7 @@ export function LineFrame(props: LineFrameProps) {
             {note}
           </div>
         )}
+        {asked}
       </div>
       <div className={styles.tools}>
         {menu}

@@ -1,15 +1,18 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeRate } from "@kestrelmoor/core";
 import {
+  AS_PAID,
   quotationKey,
   removeRate,
   setQuotation,
+  tidyRateLine,
   type TypedRateLine,
 } from "@kestrelmoor/core/typing";
 import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
-import { foundPercents, linkedHint, quotationOptions, rateHint } from "./line-hints";
+import { CompoundingAsked } from "./CompoundingAsked";
+import { asPaidWords, foundPercents, linkedHint, quotationOptions, rateHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
 import { Explained } from "./explain/Explained";
 import { nudgedTime } from "./nudge";
@@ -37,12 +40,17 @@ export const RateLine = memo(function RateLine({
   const found = foundPercents(solution, index);
   const { type, leave, makeUnknown, change } = useFieldEditing();
   const quotation = reading?.kind === "rate" ? reading.quotation : null;
-  const key = quotation === null ? "" : quotationKey(quotation);
+  const flows = useDocumentState((state) => state.draft.flows);
+  const asPaid = asPaidWords(flows);
   const options = useMemo(
-    () => (quotation === null ? [] : quotationOptions(quotation)),
-    [quotation],
+    () => (quotation === null ? [] : quotationOptions(quotation, asPaid)),
+    [quotation, asPaid],
   );
   if (reading?.kind !== "rate") return null;
+  const key =
+    reading.quotation.quoted === "nominal" && reading.compoundedBy === "payments"
+      ? AS_PAID
+      : quotationKey(reading.quotation);
   const { id } = line;
   const edit = (recipe: (own: TypedRateLine) => void) => (draft: { rates: unknown[] }) => {
     const own = draft.rates[index] as TypedRateLine | undefined;
@@ -52,17 +60,7 @@ export const RateLine = memo(function RateLine({
   /** Words about the quotation that were typed beside the figure move to their own place. */
   const tidy = () => {
     leave();
-    const { percent } = reading;
-    if (percent.state !== "value" || "plus" in percent.value) return;
-    const { figure, quotation: said, yearly } = percent.value;
-    if (said === undefined && yearly === undefined) return;
-    change(
-      edit((own) => {
-        own.percent = figure;
-        own.quoted = reading.quotation.quoted;
-        if ("compounding" in reading.quotation) own.compounding = reading.quotation.compounding;
-      }),
-    );
+    change(edit((own) => tidyRateLine(own, index)));
   };
 
   // The arrow keys go through the list one by one: all of that is one step to undo.
@@ -70,10 +68,8 @@ export const RateLine = memo(function RateLine({
     type(
       `${id}-quotation`,
       edit((own) => {
+        tidyRateLine(own, index);
         setQuotation(own, chosen);
-        if (reading.percent.state === "value" && "figure" in reading.percent.value) {
-          own.percent = reading.percent.value.figure;
-        }
       }),
     );
 
@@ -84,6 +80,7 @@ export const RateLine = memo(function RateLine({
       hint={[linkedHint(reading, linked, format), rateHint(reading, found[0] ?? linked, format)]
         .filter((part) => part !== null)
         .join(" · ")}
+      asked={<CompoundingAsked reading={reading} onEdit={(recipe) => change(edit(recipe))} />}
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
       Rate

@@ -21,6 +21,10 @@ export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
   "payment-number-missing",
   "payments-missing",
 ]);
+
+/** Words that go with the mark of the unknown: "? compounded monthly", "j2 = ?". */
+const WORDS_WITH_MARK = /^\s*[?？]+\s*(?:$|[\s%(a-z])|=\s*[?？]+\s*$/i;
+
 export const COMPLAINS_AFTER_MS = 700;
 
 interface TypedFieldProps {
@@ -64,9 +68,13 @@ export function TypedField(props: TypedFieldProps) {
   const isTold = isMistake && (!isFocused || lingering === complaint);
 
   const type = (typed: string) => {
+    const hasWords = WORDS_WITH_MARK.test(typed);
     if (!typed.includes("?") || onUnknown === undefined) onType(typed);
-    else if (isUnknown) onType(typed.replace("?", ""));
-    else onUnknown();
+    else if (isUnknown) onType(hasWords ? typed : typed.replace("?", ""));
+    else {
+      onUnknown();
+      if (hasWords) onType(typed);
+    }
   };
   const listen = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") {

@@ -1,7 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import {
-  quotationKey,
-  quotationOfLine,
+  quotationKeyOfLine,
   setQuotation,
   SHAPES,
   BLANK_DRAFT,
@@ -18,7 +17,17 @@ function read(
 ) {
   const draft: Draft = {
     ...BLANK_DRAFT,
-    rates: [{ kind: "rate", id: "rate-1", percent, quoted, compounding: "P3M", from: "" }],
+    rates: [
+      {
+        kind: "rate",
+        id: "rate-1",
+        percent,
+        quoted,
+        compounding: "P3M",
+        compoundedBy: "words",
+        from: "",
+      },
+    ],
     flows: [{ kind: "single", id: "a", label: "", direction: "in", amount, at: "today" }],
     ask: null,
   };
@@ -66,12 +75,15 @@ test("a time is told in years and in the periods of the rate", () => {
 });
 
 test("every quotation on offer is the one that is chosen", () => {
-  for (const { options } of quotationOptions({ quoted: "nominal", compounding: "P4W" })) {
+  for (const { options } of quotationOptions(
+    { quoted: "nominal", compounding: "P4W" },
+    "as paid",
+  )) {
     for (const { value } of options) {
       const [line] = SHAPES[0]?.start().rates ?? [];
       if (line?.kind !== "rate") throw new Error("The first shape has a rate");
       setQuotation(line, value);
-      expect(quotationKey(quotationOfLine(line))).toBe(value);
+      expect(quotationKeyOfLine(line)).toBe(value);
     }
   }
 });

@@ -1,5 +1,6 @@
 import {
   COMMON_PERIODS,
+  compoundedAsPaidWords,
   forceOfInterest,
   writeFigure,
   writeMoney,
@@ -13,7 +14,11 @@ import {
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import {
+  AS_PAID,
+  paymentPeriods,
   quotationKey,
+  usualCompounding,
+  type Draft,
   type FieldReading,
   type RateReading,
   type SaidAmount,
@@ -21,9 +26,12 @@ import {
 
 /** The hints below a line: what its entries imply. */
 
-/** A plain number needs no hint; arithmetic and abbreviations are calculated. */
+/**
+ * A plain number needs no hint; arithmetic and abbreviations are calculated. The point of `64.000` may be meant
+ * for a comma, so its value is told.
+ */
 function isPlainFigure(text: string): boolean {
-  return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim());
+  return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim()) && !/^\D?\s?\d{1,3}\.\d{3}$/.test(text.trim());
 }
 
 /** The value of an amount that is typed as arithmetic, or refers to another. */
@@ -125,9 +133,19 @@ interface QuotationOption {
   readonly label: string;
 }
 
-/** The quotations of a rate, in groups, including the period of an opened file. */
+/** How a rate is compounded while nobody says so, in words. */
+export function asPaidWords(flows: Draft["flows"]): string {
+  return compoundedAsPaidWords(usualCompounding(flows), paymentPeriods(flows).length > 0);
+}
+
+/**
+ * The quotations of a rate, in groups, including the period of an opened file.
+ *
+ * @param asPaid the words for a rate of which nobody said how it is compounded
+ */
 export function quotationOptions(
   current: Quotation,
+  asPaid: string,
 ): { readonly label: string; readonly options: QuotationOption[] }[] {
   const own = "compounding" in current ? [current.compounding] : [];
   const periods = [...new Set([...COMMON_PERIODS, ...own])];
@@ -135,6 +153,7 @@ export function quotationOptions(
     {
       label: "Nominal, a year",
       options: [
+        { value: AS_PAID, label: asPaid },
         ...periods.map((every) => ({
           value: quotationKey({ quoted: "nominal", compounding: every }),
           label: `a year, compounded ${frequencyWords(every).adverb}`,

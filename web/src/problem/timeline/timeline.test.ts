@@ -21,6 +21,7 @@ function draftOf(flows: [direction: "in" | "out", amount: string, at: string][])
         percent: "5",
         quoted: "effective",
         compounding: "P1Y",
+        compoundedBy: "words",
         from: "",
       },
     ],

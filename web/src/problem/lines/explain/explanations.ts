@@ -144,6 +144,7 @@ function timeline(words: string, flows: Draft["flows"], years = 0): TinyPicture 
           percent: "5",
           quoted: "effective",
           compounding: "P1Y",
+          compoundedBy: "words",
           from: "",
         },
       ],

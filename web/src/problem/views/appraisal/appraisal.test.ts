@@ -21,7 +21,7 @@ function draftOf(amounts: string, appraisal: Partial<Draft["appraisal"]> = {}): 
     rates: [
       {
         ...{ kind: "rate", id: "rate-1", percent: "8%", quoted: "effective" },
-        ...{ compounding: "P1Y", from: "" },
+        ...{ compounding: "P1Y", compoundedBy: "words", from: "" },
       },
     ],
     flows: [

@@ -1,5 +1,10 @@
-import { quotationOfLine, type Draft, type FactName } from "@kestrelmoor/core/typing";
-import { quotationOptions } from "../../lines/line-hints";
+import {
+  quotationOfLine,
+  usualCompounding,
+  type Draft,
+  type FactName,
+} from "@kestrelmoor/core/typing";
+import { asPaidWords, quotationOptions } from "../../lines/line-hints";
 
 interface Choice {
   readonly value: string;
@@ -29,8 +34,11 @@ export function choicesOf(
       ];
     case "quotation": {
       const own = draft?.rates.find(({ id }) => id === line);
-      if (own?.kind !== "rate") return null;
-      return quotationOptions(quotationOfLine(own)).flatMap(({ options }) => options);
+      if (draft === null || own?.kind !== "rate") return null;
+      const usual = usualCompounding(draft.flows);
+      return quotationOptions(quotationOfLine(own, usual), asPaidWords(draft.flows)).flatMap(
+        ({ options }) => options,
+      );
     }
     default:
       return null;
