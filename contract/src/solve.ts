@@ -41,13 +41,28 @@ const streamFacts = z.object({
   total: z.number().nullable(),
 });
 
-const lastPayment = z.object({ payment: z.int(), amount: z.number() });
+const finalPayment = z.object({
+  amount: z.number(),
+  years: z.number().meta({ description: "from today" }),
+});
 const wholePayments = z
   .object({
-    full: z.int(),
-    smallerLast: lastPayment.optional(),
-    largerLast: lastPayment.optional(),
-    years: z.number(),
+    kind: z.enum(["exact", "cents", "smaller", "interest-alone"]),
+    full: z.int().meta({ description: "payments of the full size, before the last" }),
+    last: finalPayment.nullable().meta({
+      description: "null where the full payments are all, or interest alone does the rest",
+    }),
+    goalReachedYears: z
+      .number()
+      .optional()
+      .meta({ description: "for interest-alone: when the goal is reached, from today" }),
+    largerLast: finalPayment
+      .optional()
+      .meta({ description: "the last full payment, enlarged so that no other follows" }),
+    totalPaid: z.number(),
+    years: z
+      .number()
+      .meta({ description: "from the start of the first period to the end of the last" }),
   })
   .meta({ description: "An unknown count in whole payments." });
 

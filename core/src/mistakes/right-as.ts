@@ -37,7 +37,7 @@ export function rightAs(solution: Solution, claim: Claim, problem: Problem): Rig
           break;
         }
         const whole = facts.wholePayments;
-        const last = whole?.smallerLast === undefined ? null : whole.full + 1;
+        const last = whole?.last === null || whole === undefined ? null : whole.full + 1;
         const isWhole = Number.isInteger(claim.value) && claim.half >= 0.5;
         if (isWhole && last !== null && (claim.value === whole?.full || claim.value === last)) {
           return "whole payments";

@@ -40,12 +40,12 @@ export interface AccountLife {
  * @returns money unrounded; `null` if there are more than 60,000 amounts
  */
 export function runAccount(problem: Problem, solution: Solution): AccountLife | null {
-  const { settled } = solution;
-  const growth = growthOf(settled);
+  const { paid } = solution;
+  const growth = growthOf(paid);
   const flows =
     solution.unknown.kind === "value"
       ? [
-          ...settled.flows,
+          ...paid.flows,
           {
             kind: "single" as const,
             id: "",
@@ -53,7 +53,7 @@ export function runAccount(problem: Problem, solution: Solution): AccountLife | 
             at: valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0),
           },
         ]
-      : settled.flows;
+      : paid.flows;
   const single = singleAmounts(flows, growth);
   if (single === null || single.amounts.length === 0) return null;
   const side = openingSide(flows);

@@ -34,8 +34,8 @@ export interface Way {
 export function otherWays(problem: Problem, solution: Solution): Way[] {
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) return [];
-  const { settled, unknown } = solution;
-  const growth = growthOf(settled);
+  const { paid, unknown } = solution;
+  const growth = growthOf(paid);
   const [answer] = solution.answers;
   const isAmount = unknown.kind === "amount";
   const without = isAmount ? settleFlows(timeline.value.flows, 0) : null;
@@ -44,7 +44,7 @@ export function otherWays(problem: Problem, solution: Solution): Way[] {
       ? valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0)
       : null;
   const byMoving = (name: WayName, via: number): Way | null => {
-    const all = sidesOf(settled.flows, growth, via);
+    const all = sidesOf(paid.flows, growth, via);
     if (all === null) return null;
     if (asked !== null) {
       const value = (all.in - all.out) * growthFactor(growth, 0, asked);
@@ -58,7 +58,7 @@ export function otherWays(problem: Problem, solution: Solution): Way[] {
         : apartOf(value, Math.abs(answer.value), Math.abs(answer.value));
     return { name, ...all, value, apart };
   };
-  const end = Math.max(0, ...settled.flows.map(endOf));
+  const end = Math.max(0, ...paid.flows.map(endOf));
   return [
     byMoving("one-by-one", 0),
     factorsWay(problem, solution),

@@ -75,12 +75,12 @@ describe("facts", () => {
         { find: "total", of: "saving" },
       ],
     });
-    expect(facts.wholePayments).toEqual({ full: 4, years: 4 });
+    expect(facts.wholePayments).toMatchObject({ kind: "exact", full: 4, last: null, years: 4 });
     expect(facts.streams[0]).toMatchObject({ payments: 4, firstYears: 0, lastYears: 3 });
     expect(also).toEqual([expect.closeTo(0, 9), expect.closeTo(0, 9), expect.closeTo(1000, 9)]);
   });
 
-  test("a last payment below zero is given back, and the goal waits for its period", () => {
+  test("where interest alone reaches the goal there is no further payment", () => {
     const { facts, also } = solved({
       rates: [effective(10)],
       flows: [
@@ -92,15 +92,17 @@ describe("facts", () => {
         { find: "interest", from: "P0D", to: { endOf: "saving" } },
       ],
     });
-    // 300, 630, 993, and a year on 1092.30 without a fourth payment: 92.30 are given back.
+    // 300, 630, 993, and a year on 1092.30 without a fourth payment: the goal is reached before.
+    const years = 3 + Math.log(1000 / 993) / Math.log(1.1);
     expect(facts.wholePayments).toMatchObject({
+      kind: "interest-alone",
       full: 3,
-      years: 4,
-      smallerLast: { payment: 4, amount: expect.closeTo(-92.3, 9) },
+      last: null,
+      goalReachedYears: expect.closeTo(years, 9),
     });
-    expect(facts.totalIn).toBeCloseTo(1092.3, 9);
+    expect(facts.totalIn).toBeCloseTo(1000, 9);
     expect(facts.totalOut).toBeCloseTo(900, 9);
-    expect(also[0]).toBeCloseTo(993, 9);
+    expect(also).toEqual([expect.closeTo(993, 9), expect.closeTo(100, 9)]);
   });
 });
 

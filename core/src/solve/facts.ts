@@ -35,7 +35,7 @@ function streamFacts(
   growth: Accumulation,
 ): StreamFacts {
   const { id, begins, frequency } = stream;
-  // The smaller final payment of an unknown count has the id of its stream.
+  // The final payment of an unknown count has the id of its stream.
   const own = flows.filter((flow) => flow.id === id);
   const payments = finite(stream.count + own.length - 1);
   const totals = totalsOf(own);

@@ -1,6 +1,6 @@
 import { expect, test } from "@jest/globals";
 import { effective, single, solved, stream } from "../../test/problems";
-import { growthOf, settledSingle } from "./settled-timeline";
+import { growthOf, paidSingle } from "./settled-timeline";
 
 const solution = solved({
   rates: [
@@ -36,7 +36,7 @@ test("a settled timeline has every figure, that of the unknown and of what hangs
 });
 
 test("a single amount is found by its place, and no other kind of flow is taken for one", () => {
-  expect(settledSingle(solution, 0)).toMatchObject({ id: "put-in", amount: -100, at: 0 });
-  expect(settledSingle(solution, 1)).toBeNull();
-  expect(settledSingle(solution, 7)).toBeNull();
+  expect(paidSingle(solution, 0)).toMatchObject({ id: "put-in", amount: -100, at: 0 });
+  expect(paidSingle(solution, 1)).toBeNull();
+  expect(paidSingle(solution, 7)).toBeNull();
 });

@@ -30,11 +30,11 @@ export function growthOf({ spells }: SettledTimeline): Accumulation {
   };
 }
 
-/** A single amount of a solution, by its index among the problem's flows; `null` for any other kind. */
-export function settledSingle(
-  { settled }: { readonly settled: SettledTimeline },
+/** A single amount as it is paid, by its index among the problem's flows; `null` for any other kind. */
+export function paidSingle(
+  { paid }: { readonly paid: SettledTimeline },
   index: number,
 ): ResolvedSingle<number> | null {
-  const flow = settled.flows[index];
+  const flow = paid.flows[index];
   return flow?.kind === "single" ? flow : null;
 }

@@ -2,7 +2,7 @@ import type { SettledFlow } from "../flows/flow-kind";
 import type { Direction } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
 import type { Quotation } from "../rates/quotation";
-import type { WholePayments } from "./count/whole-payments";
+import type { WholeKind } from "./count/whole-payments";
 
 /**
  * One solution of a problem.
@@ -57,7 +57,7 @@ export interface SettledSpell {
 /** The timeline once the unknown is known, for the drawing, the proof and the workings. */
 export interface SettledTimeline {
   readonly spells: readonly SettledSpell[];
-  /** One for each flow of the problem, in its order. */
+  /** One for each flow of the problem, in its order; as it is paid, a final payment too. */
   readonly flows: readonly SettledFlow[];
 }
 
@@ -73,6 +73,31 @@ export interface StreamFacts {
   readonly lastYears: number | null;
   /** The total of all payments, zero or more; `null` for a perpetuity. */
   readonly total: number | null;
+}
+
+/** The final payment of whole payments. */
+export interface FinalPayment {
+  /** In the direction of its stream. */
+  readonly amount: number;
+  /** Years from today. */
+  readonly years: number;
+}
+
+/** An unknown count in whole payments. */
+export interface WholePayments {
+  readonly kind: WholeKind;
+  /** Payments of the full size, before the last. */
+  readonly full: number;
+  /** The payment after them; `null` if they are all, or if interest alone reaches the goal. */
+  readonly last: FinalPayment | null;
+  /** For `interest-alone`: when the goal is reached, in years from today. */
+  readonly goalReachedYears?: number;
+  /** The last full payment, enlarged so that no other follows. */
+  readonly largerLast?: FinalPayment;
+  /** The total of all payments, zero or more. */
+  readonly totalPaid: number;
+  /** From the start of the first period to the end of the last one, or until the goal is reached. */
+  readonly years: number;
 }
 
 /** The figures beside the answer. Money in its own currency, rates in percent. */
@@ -100,4 +125,9 @@ export interface Solution {
   /** The facts and the timeline that go with the first answer. */
   readonly facts: Facts;
   readonly settled: SettledTimeline;
+  /**
+   * The timeline as it is paid. It differs from the settled one only for an unknown count: its payments are whole,
+   * a final payment stands behind the flows of the problem, and what waits for their end does so.
+   */
+  readonly paid: SettledTimeline;
 }

@@ -72,6 +72,8 @@ function answerQuestion(question: Question): Result<Solution> {
   if (!account.ok) return account;
   const settled = settledTimeline(timeline, first.x);
   if (!settled.ok) return settled;
+  const paid = unknown.kind === "count" ? settledTimeline(timeline, account.value.x) : settled;
+  if (!paid.ok) return paid;
   return succeed({
     unknown,
     answers: [first.answer, ...others.map(({ answer }) => answer)],
@@ -79,6 +81,7 @@ function answerQuestion(question: Question): Result<Solution> {
     also: answerFollowUps(problem, account.value),
     facts: factsOf(account.value, unknown.kind !== "value"),
     settled: settled.value,
+    paid: unknown.kind === "count" ? { ...paid.value, flows: account.value.flows } : settled.value,
   });
 }
 

@@ -10,6 +10,7 @@ import {
   writeRate,
   type AnswerFormat,
 } from "./answer-format";
+import { toldCount, wholePaymentsWords } from "./count-words";
 import { formatYearsMonthsDays } from "./format-time";
 import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 
@@ -114,21 +115,12 @@ function growthSentence(
 }
 
 function countSentence({ facts }: Solution, answer: Answer, format: AnswerFormat): AnswerSentence {
-  const last = facts.wholePayments?.smallerLast;
-  const full = facts.wholePayments?.full ?? 0;
+  const whole = facts.wholePayments;
   return {
     lead: "It takes",
-    value: writeFigure(answer.value, format, 2),
-    rest:
-      last === undefined
-        ? "payments"
-        : `payments: ${fullPayments(full, format)} and a final payment of ${writeMoney(last.amount, format)}`,
+    value: writeFigure(toldCount(answer.value, whole), format, 2),
+    rest: wholePaymentsWords(whole, format),
   };
-}
-
-function fullPayments(full: number, format: AnswerFormat): string {
-  const figure = full === 0 ? "no" : writeFigure(full, format);
-  return `${figure} full payment${full === 1 ? "" : "s"}`;
 }
 
 function yearsInWords(years: number, format: AnswerFormat): string {

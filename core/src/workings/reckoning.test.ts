@@ -41,7 +41,8 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
   if (wanted.unit === "payments") {
     test("what is left after the full payments is the engine's last payment", () => {
       const { facts } = solved(problem).solution;
-      const last = facts.wholePayments?.smallerLast?.amount;
+      if (facts.wholePayments?.kind === "interest-alone") return;
+      const last = facts.wholePayments?.last?.amount;
       const told = steps.findLast(({ kind, value }) => kind === "value" && value !== undefined);
       expect(last).toBeDefined();
       expect(Math.abs((told?.value ?? NaN) - (last ?? NaN))).toBeLessThan(

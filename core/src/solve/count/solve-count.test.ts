@@ -107,21 +107,28 @@ describe("the number of payments", () => {
 
 describe("whole payments", () => {
   test.each<[string, object[], number, object]>([
-    ["none left over", [loan, pay(250)], 0, { full: 4, years: 4 }],
+    [
+      "none left over",
+      [loan, pay(250)],
+      0,
+      { kind: "exact", full: 4, last: null, totalPaid: 1000, years: 4 },
+    ],
     [
       "less than one",
       [loan, pay(1600)],
       0,
-      { full: 0, smallerLast: { payment: 1, amount: 1000 }, years: 1 },
+      { kind: "smaller", full: 0, last: { amount: 1000, years: 1 }, totalPaid: 1000, years: 1 },
     ],
     [
       "a smaller and a larger last one, monthly",
       [loan, pay(300, { every: "P1M" })],
       0,
       {
+        kind: "smaller",
         full: 3,
-        smallerLast: { payment: 4, amount: 100 },
-        largerLast: { payment: 3, amount: 400 },
+        last: { amount: 100, years: 4 / 12 },
+        largerLast: { amount: 400, years: 3 / 12 },
+        totalPaid: 1000,
         years: 4 / 12,
       },
     ],
@@ -131,9 +138,11 @@ describe("whole payments", () => {
       0,
       // 400, 440, then 160 of 484; or 600 instead of 440.
       {
+        kind: "smaller",
         full: 2,
-        smallerLast: { payment: 3, amount: 160 },
-        largerLast: { payment: 2, amount: 600 },
+        last: { amount: 160, years: 3 },
+        largerLast: { amount: 600, years: 2 },
+        totalPaid: 1000,
         years: 3,
       },
     ],
@@ -143,9 +152,11 @@ describe("whole payments", () => {
       10,
       // 600 → 660, 260 → 286, or 686 at the second.
       {
+        kind: "smaller",
         full: 2,
-        smallerLast: { payment: 3, amount: 286 },
-        largerLast: { payment: 2, amount: 660 },
+        last: { amount: 286, years: 2 },
+        largerLast: { amount: 660, years: 1 },
+        totalPaid: 1086,
         years: 3,
       },
     ],
@@ -154,22 +165,26 @@ describe("whole payments", () => {
       [single("price", "out", 1000, "P0D"), stream("rent", "in", 300, { count: null })],
       0,
       {
+        kind: "smaller",
         full: 3,
-        smallerLast: { payment: 4, amount: 100 },
-        largerLast: { payment: 3, amount: 400 },
+        last: { amount: 100, years: 4 },
+        largerLast: { amount: 400, years: 3 },
+        totalPaid: 1000,
         years: 4,
       },
     ],
   ])("%s", (_, flows, percent, wanted) => {
     const near = JSON.parse(JSON.stringify(wanted), (key, value: unknown) =>
-      key === "amount" || key === "years" ? (expect.closeTo(value as number, 9) as unknown) : value,
+      ["amount", "years", "totalPaid"].includes(key)
+        ? (expect.closeTo(value as number, 9) as unknown)
+        : value,
     ) as object;
     expect(asked(flows, percent).facts.wholePayments).toEqual(near);
   });
 
   test("a count within a hair of a whole one is that", () => {
     const { facts } = asked([loan, pay(1000 / 7 + 1e-12)], 0);
-    expect(facts.wholePayments).toEqual({ full: 7, years: 7 });
+    expect(facts.wholePayments).toMatchObject({ kind: "exact", full: 7, last: null, years: 7 });
   });
 });
 

@@ -1,68 +1,130 @@
+import type { SettledFlow } from "../../flows/flow-kind";
 import { paymentAmount } from "../../flows/expand-stream";
 import { paymentTime } from "../../flows/payment-times";
 import type { ResolvedStream, Timeline } from "../../timeline/timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
+import { movesWith } from "../moves-with";
+import { rootInBracket } from "../roots/root-in-bracket";
 import { worthAt } from "../worth";
 
-/** A final payment that makes whole payments balance, in the direction of its stream. */
-export interface LastPayment {
-  /** Its number, from 1. */
-  readonly payment: number;
-  /** Negative if it must be repaid. */
-  readonly amount: number;
-}
+/**
+ * How a count comes out in whole payments.
+ * - `exact`: it is whole
+ * - `cents`: it is whole but for what rounding the payment to the cent explains; the last payment has the cents
+ * - `smaller`: a last payment smaller than the others settles the rest
+ * - `interest-alone`: after the full payments, interest reaches the goal before the next payment
+ */
+export type WholeKind = "exact" | "cents" | "smaller" | "interest-alone";
 
-/** A fractional count in whole payments. */
-export interface WholePayments {
-  /** Full payments before the count is reached. */
+/** A real count in whole payments. Amounts are in the direction of the stream. */
+export interface WholeCount {
+  readonly kind: WholeKind;
+  /** Payments of the full size, before the last. */
   readonly full: number;
-  /** A smaller payment after the full ones; left out if the full ones suffice. */
-  readonly smallerLast?: LastPayment;
-  /** The last full payment, enlarged instead; left out if there is none, or the full ones suffice. */
-  readonly largerLast?: LastPayment;
-  /** Years from the start of the first period to the end of the last, with the smaller payment. */
-  readonly years: number;
+  /** How long the payments last, in periods: to the end of the last one, or until the goal is reached. */
+  readonly length: number;
+  /** The payment after the full ones, where there is one. */
+  readonly last: number | null;
+  /** The last full payment, enlarged so that no other follows; left out if that makes no sense. */
+  readonly larger: number | null;
 }
 
 /** A real count this close to a whole number is that number. */
 const WHOLE = 1e-9;
 
+/** A payment rounded to the cent is at most this far from the exact one. */
+const HALF_A_CENT = 0.005 * (1 + 1e-9);
+
 /**
- * The whole payments for a real count. Each final payment balances the timeline with the stream at its
+ * The whole payments for a real count. Each last payment balances the timeline with the stream at its
  * actual length: whatever starts at its end starts after that payment's period.
  *
+ * @param index of the stream among the timeline's flows
  * @param count the real n that balances the timeline
  */
-export function wholePayments(
-  timeline: Timeline,
-  stream: ResolvedStream,
-  count: number,
-): WholePayments {
+export function wholePayments(timeline: Timeline, index: number, count: number): WholeCount {
   const rounded = Math.round(count);
   if (rounded > 0 && Math.abs(count - rounded) < WHOLE * Math.max(1, count)) {
-    return { full: rounded, years: rounded / stream.frequency };
+    return { kind: "exact", full: rounded, length: rounded, last: null, larger: null };
+  }
+  if (rounded > 0 && isRoundedToTheCent(timeline, index, rounded)) {
+    const last = lastOf(timeline, index, rounded);
+    return { kind: "cents", full: rounded - 1, length: rounded, last, larger: null };
   }
   const full = Math.floor(count);
-  const smaller = lastOf(timeline, stream, full + 1);
-  const larger = full === 0 ? null : lastOf(timeline, stream, full);
+  const reached = full === 0 ? null : reachedByInterest(timeline, index, full);
+  if (reached !== null) {
+    return { kind: "interest-alone", full, length: reached, last: null, larger: null };
+  }
   return {
+    kind: "smaller",
     full,
-    ...(smaller === null ? {} : { smallerLast: smaller }),
-    ...(larger === null ? {} : { largerLast: larger }),
-    years: (full + 1) / stream.frequency,
+    length: full + 1,
+    last: lastOf(timeline, index, full + 1),
+    larger: full === 0 ? null : lastOf(timeline, index, full),
   };
 }
 
-/** The amount of the last of `count` payments. */
-function lastOf(timeline: Timeline, stream: ResolvedStream, count: number): LastPayment | null {
+/** The flows with the stream so long, of which only some of the payments are made. */
+export function flowsWith(
+  timeline: Timeline,
+  index: number,
+  length: number,
+  paid: number,
+): readonly SettledFlow[] {
+  const flows = settleFlows(timeline.flows, length);
+  return flows.with(index, { ...ownOf(flows, index), count: paid });
+}
+
+function ownOf(flows: readonly SettledFlow[], index: number): ResolvedStream<number> {
+  const own = flows[index];
+  if (own?.kind !== "stream") throw new TypeError("The stream is one of the timeline's flows");
+  return own;
+}
+
+/** Whether so many payments would balance with one that rounds to the given one. */
+function isRoundedToTheCent(timeline: Timeline, index: number, count: number): boolean {
+  const growth = accumulationOf(timeline.spells, count);
+  if (!growth.ok) return false;
+  const flows = settleFlows(timeline.flows, count);
+  const own = ownOf(flows, index);
+  const whole = worthAt(flows, growth.value, 0).value;
+  const rest = worthAt(flows.with(index, { ...own, amount: 0 }), growth.value, 0).value;
+  // The worth is linear in the payment: this share of it is what is missing.
+  const difference = (own.amount * whole) / (whole - rest);
+  return Math.abs(difference) <= HALF_A_CENT;
+}
+
+/**
+ * When interest alone reaches the goal after so many payments, in periods from the start; `null` if it does not
+ * before the next payment would be due. Only a goal that waits for the end of the payments can be reached like this.
+ */
+function reachedByInterest(timeline: Timeline, index: number, full: number): number | null {
+  const moves = timeline.flows.some((flow, place) => place !== index && movesWith(flow));
+  if (!moves) return null;
+  const balance = (length: number) => {
+    const growth = accumulationOf(timeline.spells, length);
+    if (!growth.ok) return Number.NaN;
+    return worthAt(flowsWith(timeline, index, length, full), growth.value, 0).value;
+  };
+  const [before, after] = [Math.sign(balance(full)), Math.sign(balance(full + 1))];
+  if (Number.isNaN(before * after) || before === after || before === 0) return null;
+  return after === 0 ? full + 1 : rootInBracket(balance, full, full + 1);
+}
+
+/** The amount of the last of `count` payments, in the direction of the stream. */
+function lastOf(timeline: Timeline, index: number, count: number): number | null {
   const growth = accumulationOf(timeline.spells, count);
   if (!growth.ok) return null;
   const flows = settleFlows(timeline.flows, count);
-  const own = flows[timeline.flows.indexOf(stream)];
-  if (own?.kind !== "stream") throw new TypeError("The stream is one of the timeline's flows");
+  const own = ownOf(flows, index);
   const regular = paymentAmount(own, count - 1);
   const missing = -worthAt(flows, growth.value, paymentTime(own, count - 1)).value;
-  const amount = (regular + missing) * Math.sign(stream.amount.known);
-  return Number.isFinite(amount) ? { payment: count, amount } : null;
+  const amount = (regular + missing) * directionOf(timeline.flows[index]);
+  return Number.isFinite(amount) ? amount : null;
+}
+
+function directionOf(flow: Timeline["flows"][number] | undefined): number {
+  return flow?.kind === "stream" ? Math.sign(flow.amount.known) : 1;
 }

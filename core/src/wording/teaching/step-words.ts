@@ -108,10 +108,17 @@ export const STEP_WORDS = {
     logarithms: "Take logarithms of both sides to bring down the exponent.",
     calculate: "Calculate the number of payments.",
     exactly: (full: string) => `That is exactly ${full}.`,
-    fullAndFinal: (full: string) => `In practice: ${full} and a smaller final payment.`,
+    fullAndFinal: (full: string) => `In practice: ${full} and a final payment.`,
     fullAndLast: (full: string, last: string) =>
       `In practice: ${full}, and payment ${last} for the remaining balance.`,
-    full: (count: string, isOne: boolean) => `${count} full payment${isOne ? "" : "s"}`,
+    wholeButForCents: (full: string, last: string) =>
+      `The payment is rounded to the cent, so the count is ${last}: ${full}, and payment ${last} for the remaining balance.`,
+    fund: (full: string) =>
+      `In practice, pay ${full}. Balance at the end of the last of these periods.`,
+    interestAlone: (next: string) =>
+      `Interest alone reaches the goal before payment ${next}. Take logarithms: periods until then.`,
+    interestAloneAt: (full: string, when: string) =>
+      `In practice: after ${full}, interest alone reaches the goal at ${when}.`,
     payments: (count: string, isOne: boolean) => `${count} payment${isOne ? "" : "s"}`,
   },
 

@@ -93,7 +93,7 @@ function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal"
 
 /** The schedule uses whole payments. */
 function wholePayments({ composition }: Story, { unknown, facts }: Solution): Step[] {
-  if (unknown.kind !== "count" || facts.wholePayments?.smallerLast === undefined) return [];
+  if (unknown.kind !== "count" || (facts.wholePayments?.last ?? null) === null) return [];
   const { sheet, counts, sizes } = composition;
   const count = counts[Number(unknown.path[1])];
   const last = sizes.at(-1);

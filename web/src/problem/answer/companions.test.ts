@@ -35,7 +35,7 @@ describe("what is told beside the answer", () => {
     expect(companions([loan, payments({})])).toMatchObject({
       "Total money out": "1,000.00",
       Time: "4 months",
-      "Or a final payment of 3": "400.00",
+      "Or a larger payment 3": "400.00",
     });
   });
 

@@ -76,15 +76,15 @@ function periods(
 /** A count in whole payments, and the alternative with a larger final payment. */
 function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   if (facts.wholePayments === undefined) return [];
-  const { years, largerLast } = facts.wholePayments;
-  const time = { words: "Time", figure: formatYearsMonthsDays(years, format) };
+  const { kind, years, full, largerLast } = facts.wholePayments;
+  const words = kind === "interest-alone" ? "Time to the goal" : "Time";
+  const time = { words, figure: formatYearsMonthsDays(years, format) };
   if (largerLast === undefined) return [time];
-  const { payment, amount } = largerLast;
   return [
     time,
     {
-      words: `Or a final payment of ${writeFigure(payment, format)}`,
-      figure: writeMoney(amount, format),
+      words: `Or a larger payment ${writeFigure(full, format)}`,
+      figure: writeMoney(largerLast.amount, format),
     },
   ];
 }

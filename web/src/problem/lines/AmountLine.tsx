@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { memo } from "react";
-import { writeMoney, formatYears, settledSingle } from "@kestrelmoor/core";
+import { writeMoney, formatYears, paidSingle } from "@kestrelmoor/core";
 import { removeFlow, type SingleLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
@@ -26,7 +26,7 @@ export const AmountLine = memo(function AmountLine({
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
   const settled = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true ? settledSingle(result.value, index) : null,
+    result?.ok === true ? paidSingle(result.value, index) : null,
   );
   const { type, leave, makeUnknown, change } = useFieldEditing();
   if (reading?.kind !== "single") return null;

@@ -4,6 +4,7 @@ import {
   writeMoney,
   writeRate,
   eachPeriod,
+  toldCount,
   frequencyWords,
   type AnswerFormat,
 } from "@kestrelmoor/core";
@@ -125,7 +126,7 @@ export const StreamLine = memo(function StreamLine({
         found={
           own === null || !Number.isFinite(own.count)
             ? null
-            : `${writeFigure(own.count, format, 2)} payments`
+            : `${writeFigure(toldCount(own.count, solution?.facts.wholePayments), format, 2)} payments`
         }
         isEmphasised
         onType={write("count")}

@@ -28,7 +28,7 @@ export function FocalHandle(props: FocalHandleProps) {
   const [isOpen, setOpen] = useState(false);
   const shown = Math.min(years, scale.span);
   const x = xOfYears(scale, shown);
-  const { flows, together } = sharesAt(solution.settled, shown);
+  const { flows, together } = sharesAt(solution.paid, shown);
   const keys: Readonly<Record<string, number>> = {
     ArrowRight: nudged(shown, snapStep(scale), 1),
     ArrowUp: nudged(shown, snapStep(scale), 1),

@@ -29,7 +29,7 @@ export function postsOfList(line: ListLine, reading: Reading<"list">, facts: Ske
   if (amounts.state !== "value") return [];
   const begins = yearsTyped(reading.begins);
   const step = every.state === "value" ? 1 / frequencyOf(every.value) : 1;
-  const settled = facts.settled?.kind === "list" ? facts.settled : null;
+  const settled = facts.paid?.kind === "list" ? facts.paid : null;
   const labels = labelsIn(line.amounts);
   const listed = amounts.value.map((typed, index) => ({
     label: labels[index] ?? "",
@@ -54,7 +54,7 @@ export function postsOfDated(
   const { entries } = reading;
   if (entries.state !== "value") return [];
   const first = Date.parse(entries.value[0]?.on ?? "");
-  const settled = facts.settled?.kind === "dated" ? facts.settled : null;
+  const settled = facts.paid?.kind === "dated" ? facts.paid : null;
   const listed = entries.value.map(({ on, amount, label = "" }, index) => {
     const years = (Date.parse(on) - first) / DAY_MS / 365;
     return {

@@ -5,7 +5,7 @@ type Reading = Extract<FlowReading, { kind: "single" }>;
 
 /** An amount as a post: as typed, or as it was found. */
 export function postOfSingle(line: SingleLine, reading: Reading, facts: SketchFacts): Post {
-  const settled = facts.settled?.kind === "single" ? facts.settled : null;
+  const settled = facts.paid?.kind === "single" ? facts.paid : null;
   const { amount, at } = reading;
   const typed = amount.state === "value" && typeof amount.value === "number" ? amount.value : null;
   return {

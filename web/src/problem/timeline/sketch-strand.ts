@@ -9,7 +9,7 @@ type Reading = Extract<FlowReading, { kind: "stream" }>;
 export function strandOf(
   line: StreamLine,
   reading: Reading,
-  { settled, solution, today }: SketchFacts,
+  { paid, solution, today }: SketchFacts,
 ): Strand | null {
   const { every } = reading;
   if (every.state !== "value") return null;
@@ -20,7 +20,7 @@ export function strandOf(
     every: every.value,
     step: 1 / frequencyOf(every.value),
   };
-  if (settled?.kind !== "stream" || solution === null) {
+  if (paid?.kind !== "stream" || solution === null) {
     const begins = yearsTyped(reading.begins) ?? 0;
     return {
       ...base,
@@ -33,24 +33,23 @@ export function strandOf(
       todayAt: () => null,
     };
   }
-  // An unknown count is drawn as it would be paid: in whole payments, the last of them smaller.
-  const last = base.unknown === "count" ? solution.facts.wholePayments?.smallerLast : undefined;
-  const count = last?.payment ?? Math.ceil(settled.count - 1e-9);
+  // An unknown count is drawn as it would be paid: in whole payments, the last of them another amount.
+  const last = base.unknown === "count" ? (solution.facts.wholePayments?.last ?? null) : null;
+  const full = Math.ceil(paid.count - 1e-9);
+  const count = last === null ? full : full + 1;
   const sizeAt = (index: number) =>
-    last !== undefined && index === last.payment - 1
-      ? Math.abs(last.amount)
-      : sizeOf(paymentAmount(settled, index));
+    last !== null && index === full ? Math.abs(last.amount) : sizeOf(paymentAmount(paid, index));
   return {
     ...base,
-    direction: settled.amount === 0 ? line.direction : sideOf(settled.amount),
+    direction: paid.amount === 0 ? line.direction : sideOf(paid.amount),
     found: base.unknown === null ? null : solution.answers[0].value,
-    begins: settled.begins,
-    first: paymentTime(settled, 0),
+    begins: paid.begins,
+    first: paymentTime(paid, 0),
     count,
     sizeAt,
     todayAt: (index) => {
       const size = sizeAt(index);
-      return size === null ? null : today(size, paymentTime(settled, index));
+      return size === null ? null : today(size, paymentTime(paid, index));
     },
   };
 }

@@ -69,7 +69,7 @@ export interface Sketch {
 
 /** What the picture of one line may use of the answer. */
 export interface SketchFacts {
-  readonly settled: Solution["settled"]["flows"][number] | null;
+  readonly paid: Solution["paid"]["flows"][number] | null;
   readonly solution: Solution | null;
   /** What an amount at a time is worth today; `null` while the rate is not known. */
   readonly today: (amount: number, years: number) => number | null;

@@ -28,8 +28,8 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome, format: Ans
   const strands: Strand[] = [];
   draft.flows.forEach((line, index) => {
     const read = reading.flows[index];
-    const settled = solution?.settled.flows[index] ?? null;
-    const facts = { settled, today: worthTodayBy(solution), solution };
+    const paid = solution?.paid.flows[index] ?? null;
+    const facts = { paid, today: worthTodayBy(solution), solution };
     if (line.kind === "single" && read?.kind === "single") {
       posts.push(postOfSingle(line, read, facts));
     } else if (line.kind === "stream" && read?.kind === "stream") {
@@ -51,7 +51,7 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome, format: Ans
 
 function worthTodayBy(solution: Solution | null): SketchFacts["today"] {
   if (solution === null) return () => null;
-  const growth = growthOf(solution.settled);
+  const growth = growthOf(solution.paid);
   return (amount, years) => {
     const worth = Math.abs(amount) * growthFactor(growth, years, 0);
     return Number.isFinite(worth) ? worth : null;
@@ -68,7 +68,7 @@ function ribbonsOf(
     const reading = rates[index];
     if (line.kind !== "rate" || reading?.kind !== "rate") return [];
     const { from, percent, quotation } = reading;
-    const spell = solution?.settled.spells[index];
+    const spell = solution?.paid.spells[index];
     const start = from === null ? 0 : (yearsTyped(from) ?? spell?.start ?? null);
     if (start === null) return [];
     const isUnknown = percent.state === "unknown";

@@ -1,3 +1,7 @@
+import type { WholePayments } from "../../../solve/solution";
+import type { AnswerFormat } from "../../../wording/answer-format";
+import { fullPayments } from "../../../wording/count-words";
+import { formatYearsMonthsDays } from "../../../wording/format-time";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { of } from "../../mathematics/expression";
 import type { Composition } from "../../compose/composition";
@@ -7,7 +11,7 @@ import { numericSteps } from "../numeric";
 import { partsOf } from "./count-parts";
 import { forGrowing, forLevel, withoutRate } from "./solve-for-count";
 import { unknownCount } from "./unknown-count";
-import { fullPayments, wholeSteps } from "./whole-payments-steps";
+import { wholeSteps } from "./whole-payments-steps";
 
 /** An unknown number of payments: by logarithms if the equation has one power, otherwise numerically. */
 export function countSteps(composition: Composition): Step[] {
@@ -29,17 +33,21 @@ export function countSteps(composition: Composition): Step[] {
       value: found.value,
       finds: found,
     },
-    ...(facts.wholePayments?.smallerLast === undefined
-      ? []
-      : [
-          {
-            kind: "value" as const,
-            level: "short" as const,
-            say: STEP_WORDS.count.fullAndFinal(fullPayments(facts.wholePayments.full, format)),
-            lines: [],
-          },
-        ]),
+    ...inPractice(facts.wholePayments, format),
   ];
+}
+
+function inPractice(whole: WholePayments | undefined, format: AnswerFormat): Step[] {
+  if (whole === undefined || whole.kind === "exact") return [];
+  const full = fullPayments(whole.full, format);
+  const say =
+    whole.goalReachedYears === undefined
+      ? STEP_WORDS.count.fullAndFinal(full)
+      : STEP_WORDS.count.interestAloneAt(
+          full,
+          formatYearsMonthsDays(whole.goalReachedYears, format),
+        );
+  return [{ kind: "value", level: "short", say, lines: [] }];
 }
 
 function soughtCount(composition: Composition) {

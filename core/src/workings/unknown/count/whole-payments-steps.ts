@@ -1,6 +1,18 @@
-import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
+import type { WholePayments } from "../../../solve/solution";
+import { writeFigure } from "../../../wording/answer-format";
+import { fullPayments } from "../../../wording/count-words";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
-import { number, of, ONE, product, factorOf } from "../../mathematics/expression";
+import {
+  factorOf,
+  logarithm,
+  number,
+  of,
+  ONE,
+  plus,
+  product,
+  quotient,
+  type Expression,
+} from "../../mathematics/expression";
 import { growingFuture, growthFactor, levelFuture } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
 import { tidy } from "../../compose/equation";
@@ -10,42 +22,35 @@ import { step } from "./solve-for-count";
 
 const WORDS = STEP_WORDS.count;
 
-/** "46 full payments", "no full payments". */
-export function fullPayments(full: number, format: AnswerFormat): string {
-  return WORDS.full(full === 0 ? "no" : writeFigure(full, format), full === 1);
-}
-
 /** The count in whole payments: the balance after the full ones, with its interest. */
-export function wholeSteps(
-  composition: Composition,
-  { stream, rate, growth, isDue, owed, goal }: Parts,
-): Step[] {
+export function wholeSteps(composition: Composition, parts: Parts): Step[] {
   const { solution, sheet } = composition;
   const whole = solution.facts.wholePayments;
   if (whole === undefined) return [];
-  if (whole.smallerLast === undefined) {
-    return [
-      step(
-        "value",
-        "short",
-        WORDS.exactly(WORDS.payments(writeFigure(whole.full, sheet.format), whole.full === 1)),
-      ),
-    ];
+  switch (whole.kind) {
+    case "exact":
+      return [
+        step(
+          "value",
+          "short",
+          WORDS.exactly(WORDS.payments(writeFigure(whole.full, sheet.format), whole.full === 1)),
+        ),
+      ];
+    case "interest-alone":
+      return interestAloneSteps(composition, parts, whole);
+    case "cents":
+    case "smaller":
+      return [finalPaymentStep(composition, parts, whole)];
   }
-  const full = number(whole.full);
+}
+
+function finalPaymentStep({ sheet }: Composition, parts: Parts, whole: WholePayments): Step {
+  const { owed, goal, rate, isDue } = parts;
   const i = of(rate);
   // At the date of the final payment, one period after the last full one.
   const periods = isDue ? whole.full : whole.full + 1;
   const paid =
-    whole.full === 0
-      ? null
-      : product(
-          stream.size,
-          growth === null
-            ? factorOf(levelFuture, i, full)
-            : factorOf(growingFuture, i, of(growth), full),
-          factorOf(growthFactor, i, ONE),
-        );
+    whole.full === 0 ? null : product(paidIn(parts, whole.full), factorOf(growthFactor, i, ONE));
   const grown = (count: number) =>
     count === 0 ? undefined : factorOf(growthFactor, i, number(count));
   const expression = tidy([
@@ -56,16 +61,61 @@ export function wholeSteps(
   sheet.takeLines();
   const last = sheet.define(sheet.letter("L"), "money", expression);
   const lines = sheet.takeLines();
+  const say = whole.kind === "cents" ? WORDS.wholeButForCents : WORDS.fullAndLast;
+  return {
+    kind: "value",
+    level: "short",
+    say: say(fullPayments(whole.full, sheet.format), writeFigure(whole.full + 1, sheet.format)),
+    lines,
+    value: last.value,
+  };
+}
+
+/** The full payments at the date of the last of them. */
+function paidIn({ stream, rate, growth }: Parts, full: number): Expression {
+  const count = number(full);
+  const factor =
+    growth === null
+      ? factorOf(levelFuture, of(rate), count)
+      : factorOf(growingFuture, of(rate), of(growth), count);
+  return product(stream.size, factor);
+}
+
+/** What the full payments have grown to, and how long interest alone takes from there to the goal. */
+function interestAloneSteps({ sheet }: Composition, parts: Parts, { full }: WholePayments): Step[] {
+  const { owed, goal, rate, isDue } = parts;
+  const i = of(rate);
+  const paid = paidIn(parts, full);
+  sheet.takeLines();
+  const fund = sheet.define(
+    sheet.letter("F"),
+    "money",
+    tidy([
+      { sign: 1, of: isDue ? product(paid, factorOf(growthFactor, i, ONE)) : paid },
+      ...signed(owed, -1, factorOf(growthFactor, i, number(full))),
+    ]),
+  );
+  const told = sheet.takeLines();
+  const time = sheet.define(
+    sheet.letter("t"),
+    "time",
+    quotient(logarithm(quotient(tidy(signed(goal, -1)), of(fund))), logarithm(plus(ONE, i))),
+  );
+  const lines = sheet.takeLines();
   return [
     {
       kind: "value",
       level: "short",
-      say: WORDS.fullAndLast(
-        fullPayments(whole.full, sheet.format),
-        writeFigure(whole.full + 1, sheet.format),
-      ),
+      say: WORDS.fund(fullPayments(full, sheet.format)),
+      lines: told,
+      value: fund.value,
+    },
+    {
+      kind: "value",
+      level: "short",
+      say: WORDS.interestAlone(writeFigure(full + 1, sheet.format)),
       lines,
-      value: last.value,
+      value: time.value,
     },
   ];
 }

@@ -30,9 +30,9 @@ export function SharesView() {
       </p>
     );
   }
-  const today = sharesAt(result.value.settled, 0);
-  const then = sharesAt(result.value.settled, years);
-  const growth = growthOf(result.value.settled);
+  const today = sharesAt(result.value.paid, 0);
+  const then = sharesAt(result.value.paid, years);
+  const growth = growthOf(result.value.paid);
   const when = whenWords(years, format);
   const isToday = years === 0;
   return (
@@ -60,7 +60,7 @@ export function SharesView() {
                     when={when}
                     format={format}
                   />
-                  {partsOf(result.value.settled, index).map(({ at, amount }, place) => (
+                  {partsOf(result.value.paid, index).map(({ at, amount }, place) => (
                     <ShareRow
                       key={place}
                       isPart
