@@ -13,7 +13,7 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "01-extractor-fund.problem.json": "After 3 years 4 months, you receive 4,996.14.",
   "02-barn-roof.problem.json": "Today, you invest 30,000.25.",
   "03-weather-mast.problem.json": "The rate is 4.0766% a year, compounded monthly.",
-  "04-hives-doubled.problem.json": "It takes 9.71 years.",
+  "04-hives-doubled.problem.json": "It takes 9.713 years, that is 9 years 8 months 16 days.",
   "05-lender-changes.problem.json": "After 9 years, you receive 29,613.41.",
   "06-bursary-buying-power.problem.json": "Today, you invest 10,895.47.",
   "07-lease-settled.problem.json": "The net present value is −7,718.47.",

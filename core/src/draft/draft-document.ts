@@ -39,8 +39,9 @@ const draftDocument: VersionedDocument<Draft> = {
     3: (document) => ({ ...document, schedule: PLAIN_SCHEDULE, comparison: NO_COMPARISON }),
     // Version 5 keeps what a project is judged by, and others beside it.
     4: (document) => ({ ...document, appraisal: PLAIN_APPRAISAL }),
-    // Version 6 knows who said how interest is compounded, and asks about a bare rate below 1.
-    5: withCompoundedBy,
+    // Version 6 knows who said how interest is compounded and what stood where the unknown is, and asks about a
+    // bare rate below 1.
+    5: asVersion6,
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -58,7 +59,7 @@ function linesOf(part: unknown): AnyLine[] {
 }
 
 /** A saved problem keeps its compounding; only one that its payments have too may be nobody's word. */
-function withCompoundedBy(document: Record<string, unknown>): Record<string, unknown> {
+function asVersion6(document: Record<string, unknown>): Record<string, unknown> {
   const flows = linesOf(document["flows"]).flatMap((line) => {
     const parsed = flowLineSchema.safeParse(line);
     return parsed.success ? [parsed.data] : [];
@@ -66,6 +67,7 @@ function withCompoundedBy(document: Record<string, unknown>): Record<string, unk
   const usual = usualCompounding(flows);
   return {
     ...document,
+    typedBefore: [],
     rates: linesOf(document["rates"]).map((line) => {
       if (line["kind"] !== "rate") return line;
       const { percent, quoted, compounding } = line;

@@ -17,6 +17,7 @@ export const LONGEST_LIST_FIELD = 100_000;
 
 export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
+export const MOST_TYPED_BEFORE = 200;
 export const MOST_CHANGES = 20;
 export const MOST_OFFERS = 5;
 export const MOST_OTHER_PROJECTS = 5;
@@ -196,6 +197,9 @@ const appraisal = z.strictObject({
   others: z.array(otherProject).max(MOST_OTHER_PROJECTS),
 });
 
+/** What was typed in a field before it became the unknown: it comes back if the unknown moves on. */
+const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: typedList });
+
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
   version: z.literal(6),
@@ -206,6 +210,7 @@ export const draftSchema = z.strictObject({
   flows: z.array(flowLineSchema).max(LIMITS.flows),
   ask: z.union([ask, z.null()]),
   also: z.array(followUpLineSchema).max(LIMITS.followUps),
+  typedBefore: z.array(typedBefore).max(MOST_TYPED_BEFORE),
   sums: z.array(sideSum).max(MOST_SIDE_SUMS),
   variants: z.array(variant).max(MOST_VARIANTS),
   schedule,
@@ -256,6 +261,7 @@ export const BLANK_DRAFT: Draft = {
   flows: [],
   ask: null,
   also: [],
+  typedBefore: [],
   sums: [],
   variants: [],
   schedule: PLAIN_SCHEDULE,

@@ -149,6 +149,7 @@ function forgetIn(draft: Draft, line: string): void {
     variant.changes = variant.changes.filter((change) => change.line !== line);
   }
   draft.schedule.changes = draft.schedule.changes.filter(({ flow }) => flow !== line);
+  draft.typedBefore = draft.typedBefore.filter((typed) => typed.line !== line);
 }
 
 /** Turns the money of a line round. Changes the draft in place. */

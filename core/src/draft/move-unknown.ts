@@ -1,42 +1,66 @@
 import { isUnknownMark } from "../input/unknown-mark";
+import { figureAt } from "../vary/figure-at";
 import type { Path } from "../issues/issue";
 import type { Answer } from "../solve/solution";
 import { formatExact } from "../wording/format-number";
 import type { Draft } from "./draft";
 import type { Field } from "./field";
 import { fieldsOfLine } from "./lines/line-kinds";
+import { readDraft } from "./read-draft";
+import { rememberTyped, restoreTyped, settledAt, typedAt } from "./typed-before";
 
 /**
- * Makes a field the unknown. Whatever was unknown before keeps the value that was found for it, to
- * the last digit, so that solving back gives the old figure again; without a value it is left empty.
- * A question for a worth is dropped: one equation has one unknown.
+ * Makes a field the unknown. Whatever was unknown before keeps the value that was found for it: as it was typed
+ * there earlier if that says the same, else to the last digit, so that solving back gives the old figure again.
+ * Without a value it has what was typed, or nothing. A question for a worth is dropped: one equation has one unknown.
  *
  * Changes the draft in place, for a store that records what changes.
  *
  * @param target the field, such as `["flows", 0, "amount"]` or `["rates", 1, "percent"]`
- * @param found the answer to the former unknown, where it had one
+ * @param found the answers to the former unknown; none where it had none
  */
-export function moveUnknown(draft: Draft, target: Path, found: Answer | null): void {
-  for (const field of unknownFields(draft)) {
-    if (!samePath(field.path, target))
-      field.write(found === null ? "" : textOf(found, draft, field.path));
-  }
+export function moveUnknown(draft: Draft, target: Path, found: readonly Answer[]): void {
+  const former = unknownFields(draft).filter(({ path }) => !samePath(path, target));
+  const aim = fieldAt(draft, target);
+  const { problem } = readDraft(draft);
+  const sought =
+    problem === null ? null : (figureAt(problem, target) ?? settledAt(problem, target));
+  if (aim !== undefined && !isUnknownMark(aim.text)) rememberTyped(draft, target, aim.text);
   draft.ask = null;
-  fieldAt(draft, target)?.write("?");
+  aim?.write("?");
+  for (const field of former) {
+    const typed = typedAt(draft, field.path);
+    const [first] = found;
+    if (first === undefined) field.write(typed ?? "");
+    else {
+      const exact = textOf(first, draft, field.path);
+      field.write(exact);
+      if (typed !== null) restoreTyped(draft, { ...field, text: exact }, typed, { found, sought });
+    }
+  }
 }
 
 /** The text that puts an answer into a field, with all its digits. */
 function textOf(answer: Answer, draft: Draft, path: Path): string {
   switch (answer.unit) {
     case "money":
-      return moneyText(answer, draft, path);
+      return moneyText({ ...answer, value: withoutNoise(answer.value) }, draft, path);
     case "percent":
-      return `${formatExact(answer.value)}%`;
+      return `${formatExact(withoutNoise(answer.value))}%`;
     case "years":
-      return `${formatExact(answer.value)} years`;
+      return `${formatExact(withoutNoise(answer.value))} years`;
     case "payments":
-      return `${formatExact(answer.value)} payments`;
+      return `${formatExact(withoutNoise(answer.value))} payments`;
   }
+}
+
+const SIGNIFICANT = 12;
+const SHORT = 9;
+
+/** A value within the accuracy of an answer of a short decimal is that one: nobody typed 9.600000000000003. */
+function withoutNoise(value: number): number {
+  const rounded = Number(value.toPrecision(SIGNIFICANT));
+  return Number(value.toPrecision(SHORT)) === rounded ? rounded : value;
 }
 
 function moneyText({ value, direction }: Answer, draft: Draft, path: Path): string {

@@ -345,9 +345,11 @@ describe("facts", () => {
     expect(answers[0].value).toBeCloseTo(Math.log(4 / 3) / Math.log(1.1), 12);
     // By hand: 1100 − 400 = 700, 770 − 400 = 370, 407 − 400 = 7, 7.70.
     expect(facts.wholePayments).toEqual({
+      kind: "smaller",
       full: 3,
-      smallerLast: { payment: 4, amount: expect.closeTo(7.7, 9) },
-      largerLast: { payment: 3, amount: expect.closeTo(407, 9) },
+      last: { amount: expect.closeTo(7.7, 9), years: 4 },
+      largerLast: { amount: expect.closeTo(407, 9), years: 3 },
+      totalPaid: expect.closeTo(1207.7, 9),
       years: 4,
     });
     expect(facts.totalOut).toBeCloseTo(1207.7, 9);
@@ -365,8 +367,8 @@ describe("facts", () => {
     });
     expect(facts.wholePayments).toMatchObject({
       full: 3,
-      smallerLast: { payment: 4, amount: expect.closeTo(100, 9) },
-      largerLast: { payment: 3, amount: expect.closeTo(400, 9) },
+      last: { amount: expect.closeTo(100, 9), years: 3 },
+      largerLast: { amount: expect.closeTo(400, 9), years: 2 },
     });
   });
 
@@ -376,8 +378,10 @@ describe("facts", () => {
       flows: [single("loan", "in", 100, "P0D"), stream("payments", "out", 400, { count: null })],
     });
     expect(facts.wholePayments).toEqual({
+      kind: "smaller",
       full: 0,
-      smallerLast: { payment: 1, amount: expect.closeTo(100, 9) },
+      last: { amount: expect.closeTo(100, 9), years: 1 },
+      totalPaid: expect.closeTo(100, 9),
       years: 1,
     });
   });

@@ -8,6 +8,10 @@ export const answerFormatSchema = z.strictObject({
   decimals: z.int().min(0).max(8),
   /** The most decimals of a rate as a percentage; a rate as a decimal has two more. */
   rateDecimals: z.int().min(0).max(8),
+  /** The most decimals of a time in years. */
+  timeDecimals: z.int().min(0).max(8).default(3),
+  /** Whether rates and times in years have all their decimals, also zeros at the end: `8.1780%`. */
+  hasAllDecimals: z.boolean().default(false),
   rounding: z.enum(["half-up", "half-even", "down", "up"]),
   /** The separator of thousands, then the decimal mark. */
   marks: z.enum([
@@ -31,6 +35,8 @@ export type AnswerFormat = z.infer<typeof answerFormatSchema>;
 export const USUAL_FORMAT: AnswerFormat = {
   decimals: 2,
   rateDecimals: 4,
+  timeDecimals: 3,
+  hasAllDecimals: false,
   rounding: "half-up",
   marks: "comma-point",
   sign: "",
@@ -71,15 +77,32 @@ export function writeRate(
 ): string {
   const isDecimal = format.rate === "decimal";
   const value = isDecimal ? percent / 100 : percent;
-  const text = writeFigure(value, format, mostDecimals + (isDecimal ? 2 : 0));
+  const text = writeDecimals(value, format, mostDecimals + (isDecimal ? 2 : 0));
   const vanished = percent !== 0 && !/[1-9]/.test(text);
   const shown = vanished ? writeSignificant(value, format, 4) : text;
   return isDecimal ? shown : `${shown}${percentSign(format)}`;
 }
 
+/** A number with as many decimals as the format has for it: without zeros at the end, unless it asks for them. */
+export function writeDecimals(value: number, format: AnswerFormat, decimals: number): string {
+  if (!format.hasAllDecimals) return writeFigure(value, format, decimals);
+  return inMarks(roundDecimal(value, decimals, format.rounding), format).replace(/^-/, "−");
+}
+
+/**
+ * A number as it is shown, by default as money: what is added or subtracted on the screen is made of these.
+ */
+export function shownNumber(
+  value: number,
+  format: AnswerFormat,
+  decimals = format.decimals,
+): number {
+  return Number(roundDecimal(value, decimals, format.rounding));
+}
+
 /** A percentage, whatever form the format has for rates: `0.616667%`. */
 export function writePercent(percent: number, format: AnswerFormat, mostDecimals = 4): string {
-  return writeRate(percent, { ...format, rate: "percent" }, mostDecimals);
+  return writeRate(percent, { ...format, rate: "percent", hasAllDecimals: false }, mostDecimals);
 }
 
 /** Closed up after a decimal point, `7.4%`; after a decimal comma a no-break space is usual, `7,4 %`. */

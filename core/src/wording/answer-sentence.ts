@@ -11,7 +11,7 @@ import {
   type AnswerFormat,
 } from "./answer-format";
 import { toldCount, wholePaymentsWords } from "./count-words";
-import { formatYearsMonthsDays } from "./format-time";
+import { formatYears, formatYearsMonthsDays } from "./format-time";
 import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 
 /** An answer in three parts; the screen enlarges the value. */
@@ -43,7 +43,7 @@ export function answerSentence(
     case "begins":
       return {
         lead: solution.unknown.kind === "at" ? "It takes" : beginsLead(problem, solution),
-        value: yearsInWords(answer.value, format),
+        value: formatYears(answer.value, format),
         rest: `that is ${formatYearsMonthsDays(answer.value, format)}`,
       };
   }
@@ -56,7 +56,8 @@ export function answerText(
   format: AnswerFormat = USUAL_FORMAT,
 ): string {
   const { lead, value, rest } = answerSentence(problem, solution, format);
-  return rest === "" || rest.startsWith("that") ? `${lead} ${value}.` : `${lead} ${value} ${rest}.`;
+  if (rest === "") return `${lead} ${value}.`;
+  return rest.startsWith("that") ? `${lead} ${value}, ${rest}.` : `${lead} ${value} ${rest}.`;
 }
 
 function worthSentence(
@@ -121,9 +122,4 @@ function countSentence({ facts }: Solution, answer: Answer, format: AnswerFormat
     value: writeFigure(toldCount(answer.value, whole), format, 2),
     rest: wholePaymentsWords(whole, format),
   };
-}
-
-function yearsInWords(years: number, format: AnswerFormat): string {
-  const figure = writeFigure(years, format, 2);
-  return `${figure} year${figure === "1" ? "" : "s"}`;
 }

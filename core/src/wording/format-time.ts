@@ -1,5 +1,5 @@
 import { parseDuration, type Duration } from "../time/duration";
-import { writeFigure, type AnswerFormat } from "./answer-format";
+import { writeDecimals, writeFigure, type AnswerFormat } from "./answer-format";
 
 function counted(amount: number, unit: string, format: AnswerFormat, decimals = 4): string {
   const figure = writeFigure(amount, format, decimals);
@@ -38,9 +38,15 @@ export function calendarDateWords(iso: string): string {
   return name === undefined ? iso : `${Number(day)} ${name} ${year}`;
 }
 
-/** A time in years as a figure: `20.58 years`. */
-export function formatYears(years: number, format: AnswerFormat, decimals = 2): string {
-  return counted(years, "year", format, decimals);
+/**
+ * A time in years as a figure: `20.583 years`.
+ *
+ * @param decimals the most of them, if a place needs others than the format has
+ */
+export function formatYears(years: number, format: AnswerFormat, decimals?: number): string {
+  if (decimals !== undefined) return counted(years, "year", format, decimals);
+  const figure = writeDecimals(years, format, format.timeDecimals);
+  return `${figure} year${figure === "1" ? "" : "s"}`;
 }
 
 /**

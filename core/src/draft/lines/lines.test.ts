@@ -286,9 +286,9 @@ describe("the unknown goes from field to field of every kind of line, and comes 
       return solution.value.answers[0];
     };
     const payment = answerOf();
-    moveUnknown(draft, path, payment);
+    moveUnknown(draft, path, [payment]);
     expect(answerOf()).toMatchObject({ unit, value: expect.closeTo(value, 9) });
-    moveUnknown(draft, ["flows", 1, "amount"], answerOf());
+    moveUnknown(draft, ["flows", 1, "amount"], [answerOf()]);
     expect(answerOf().value).toBeCloseTo(payment.value, 9);
   });
 
@@ -297,11 +297,7 @@ describe("the unknown goes from field to field of every kind of line, and comes 
       { kind: "list", id: "l", label: "", every: "year", begins: "today", amounts: "5 x 2; ?; 7" },
       amount("1"),
     ]);
-    moveUnknown(draft, ["flows", 1, "amount"], {
-      value: 12.5,
-      unit: "money",
-      direction: "out",
-    });
+    moveUnknown(draft, ["flows", 1, "amount"], [{ value: 12.5, unit: "money", direction: "out" }]);
     expect(draft.flows[0]).toMatchObject({ amounts: "5 x 2; out 12.5; 7" });
   });
 });

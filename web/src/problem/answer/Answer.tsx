@@ -12,7 +12,7 @@ import { useLingering } from "../../ui/use-lingering";
 import { useDocument, useDocumentState } from "../document/document-context";
 import type { DocumentState } from "../document/document-store";
 import { AnswerTools } from "./AnswerTools";
-import { companionsOf, copyText } from "./companions";
+import { companionsOf, copyText, unroundedWords } from "./companions";
 import { CopyFigure } from "./CopyFigure";
 import { FollowUps } from "./FollowUps";
 import { missingWords } from "./missing-words";
@@ -67,6 +67,7 @@ function Shown({ outcome, format }: ShownProps) {
   const solution = result.value;
   const { answers } = solution;
   const sentence = answerSentence(problem, solution, format);
+  const unrounded = unroundedWords(problem, solution, format);
   return (
     <>
       <p className={styles.lead}>{sentence.lead}</p>
@@ -106,6 +107,7 @@ function Shown({ outcome, format }: ShownProps) {
           </div>
         ))}
       </dl>
+      {unrounded !== null && <p className={styles.unrounded}>{unrounded}</p>}
     </>
   );
 }

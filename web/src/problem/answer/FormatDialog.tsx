@@ -1,4 +1,10 @@
-import { USUAL_FORMAT, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import {
+  formatYears,
+  USUAL_FORMAT,
+  writeMoney,
+  writeRate,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
 import type { ReactNode } from "react";
 import { Dialog } from "../../ui/Dialog";
 import { useDocument } from "../document/document-context";
@@ -42,6 +48,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         {writeMoney(format.moneyOut === "minus" ? -12345.678 : 12345.678, format)}
         <span> and </span>
         {writeRate(4.125, format)}
+        <span> and </span>
+        {formatYears(20.58, format)}
       </p>
       <p className={styles.sentence}>
         Money with
@@ -100,14 +108,29 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           ]}
           onChoose={(rate) => set({ rate })}
         />
-        with up to
+        with
+        <Choice
+          name="Zeros at the end"
+          value={format.hasAllDecimals ? "all" : "most"}
+          options={[
+            ["most", "up to"],
+            ["all", "exactly"],
+          ]}
+          onChoose={(zeros) => set({ hasAllDecimals: zeros === "all" })}
+        />
         <Choice
           name="Decimals of rates"
           value={format.rateDecimals}
           options={DECIMALS}
           onChoose={(rateDecimals) => set({ rateDecimals })}
         />
-        decimals
+        decimals, times in years with
+        <Choice
+          name="Decimals of times"
+          value={format.timeDecimals}
+          options={DECIMALS}
+          onChoose={(timeDecimals) => set({ timeDecimals })}
+        />
       </p>
       <p className={styles.note}>Copied figures use the same format.</p>
       <div className={styles.actions}>

@@ -3,6 +3,7 @@ import {
   frequencyOf,
   frequencyWords,
   severalPeriods,
+  shownNumber,
   USUAL_FORMAT,
   writeDirected,
   writeFigure,
@@ -36,18 +37,45 @@ export function companionsOf(
 
 function totals({ facts }: Solution, format: AnswerFormat): Companion[] {
   const { totalIn, totalOut, interest, interestIs } = facts;
+  const [shownIn, shownOut] = [totalIn ?? 0, totalOut ?? 0].map((sum) => shownNumber(sum, format));
   return [
     ...total("Total money out", totalOut, format),
     ...total("Total money in", totalIn, format),
-    ...(interest === undefined
+    ...(interest === undefined || shownIn === undefined || shownOut === undefined
       ? []
-      : [{ words: `Interest ${interestIs}`, figure: writeMoney(interest, format) }]),
+      : [
+          {
+            words: `Interest ${interestIs}`,
+            // The interest is the difference of the totals that stand beside it.
+            figure: writeMoney(Math.abs(shownIn - shownOut), format),
+          },
+        ]),
   ];
 }
 
 function total(words: string, amount: number | null, format: AnswerFormat): Companion[] {
   if (amount === 0) return [];
   return [{ words, figure: amount === null ? "infinite" : writeMoney(amount, format) }];
+}
+
+/**
+ * Why the total of equal payments is not so many times the payment that is shown; `null` where it is.
+ */
+export function unroundedWords(
+  problem: Problem,
+  { facts, paid }: Solution,
+  format: AnswerFormat = USUAL_FORMAT,
+): string | null {
+  for (const [index, flow] of paid.flows.entries()) {
+    const stream = facts.streams.find(({ id }) => id === flow.id);
+    const isLevel = flow.kind === "stream" && flow.growth === null && Number.isInteger(flow.count);
+    if (!isLevel || stream === undefined || problem.flows[index]?.kind !== "stream") continue;
+    const each = shownNumber(Math.abs(flow.amount), format);
+    const come = shownNumber(each * flow.count, format);
+    if (come === shownNumber(Math.abs(flow.amount) * flow.count, format)) continue;
+    return `Totals come from unrounded payments. ${writeFigure(flow.count, format)} payments of ${writeMoney(each, format)} come to ${writeMoney(come, format)}.`;
+  }
+  return null;
 }
 
 /** An unknown time in months and in compounding periods. */

@@ -12,7 +12,14 @@ import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "./field-id";
 import { CompoundingAsked } from "./CompoundingAsked";
-import { asPaidWords, foundPercents, linkedHint, quotationOptions, rateHint } from "./line-hints";
+import {
+  asPaidWords,
+  foundPercents,
+  keptRateHint,
+  linkedHint,
+  quotationOptions,
+  rateHint,
+} from "./line-hints";
 import { LineFrame } from "./LineFrame";
 import { Explained } from "./explain/Explained";
 import { nudgedTime } from "./nudge";
@@ -77,7 +84,11 @@ export const RateLine = memo(function RateLine({
     <LineFrame
       mark="rate"
       name={index === 0 ? "the rate" : "the rate change"}
-      hint={[linkedHint(reading, linked, format), rateHint(reading, found[0] ?? linked, format)]
+      hint={[
+        keptRateHint(line.percent, reading, format),
+        linkedHint(reading, linked, format),
+        rateHint(reading, found[0] ?? linked, format),
+      ]
         .filter((part) => part !== null)
         .join(" · ")}
       asked={<CompoundingAsked reading={reading} onEdit={(recipe) => change(edit(recipe))} />}

@@ -34,6 +34,15 @@ function isPlainFigure(text: string): boolean {
   return /^\p{Sc}?\s?[\d,. ]+$/u.test(text.trim()) && !/^\D?\s?\d{1,3}\.\d{3}$/.test(text.trim());
 }
 
+/** An answer that was kept as a given has more digits than anybody types. */
+function hasAllDigits(text: string): boolean {
+  return /^[\d,]*\.\d{6,}\s?%?$/.test(text.trim());
+}
+
+function allDigits(figure: string): string {
+  return `${figure}, kept with all its digits`;
+}
+
 /** The value of an amount that is typed as arithmetic, or refers to another. */
 export function saidAmountHint(
   typed: string,
@@ -41,9 +50,12 @@ export function saidAmountHint(
   settled: number | null,
   format: AnswerFormat,
 ): string | null {
-  if (reading.state !== "value" || isPlainFigure(typed)) return null;
+  if (reading.state !== "value") return null;
   const amount = typeof reading.value === "number" ? reading.value : settled;
-  return amount === null ? null : `${typed.trim()} = ${writeMoney(Math.abs(amount), format)}`;
+  if (amount === null) return null;
+  const figure = writeMoney(Math.abs(amount), format);
+  if (hasAllDigits(typed)) return allDigits(figure);
+  return isPlainFigure(typed) ? null : `${typed.trim()} = ${figure}`;
 }
 
 /**
@@ -103,6 +115,19 @@ export function rateHint(
     );
   }
   return parts.length === 0 ? "annual rate" : parts.join(" · ");
+}
+
+/** A rate that was found and kept, as it is told. */
+export function keptRateHint(
+  typed: string,
+  reading: RateReading,
+  format: AnswerFormat,
+): string | null {
+  const percent =
+    reading.kind === "rate" && reading.percent.state === "value" ? reading.percent.value : null;
+  return percent !== null && "percent" in percent && hasAllDigits(typed)
+    ? allDigits(writeRate(percent.percent, format))
+    : null;
 }
 
 /** The value of a rate that refers to another. */

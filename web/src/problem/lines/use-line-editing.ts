@@ -1,4 +1,4 @@
-import { type Answer, type Path } from "@kestrelmoor/core";
+import type { Answer, Path } from "@kestrelmoor/core";
 import { marksUnknown, moveUnknown, type Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useDocument } from "../document/document-context";
@@ -31,9 +31,8 @@ export function useFieldEditing() {
   );
 }
 
-/** The answer that the former unknown keeps; a worth has no field to keep it in. */
-function foundIn(store: ReturnType<typeof useDocument>): Answer | null {
+/** The answers of which the former unknown keeps one; a worth has no field to keep it in. */
+function foundIn(store: ReturnType<typeof useDocument>): readonly Answer[] {
   const { result } = store.getState().outcome;
-  if (result?.ok !== true || result.value.unknown.kind === "value") return null;
-  return result.value.answers[0];
+  return result?.ok !== true || result.value.unknown.kind === "value" ? [] : result.value.answers;
 }

@@ -37,8 +37,8 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
     npv: (value) => writeMoney(value, format),
     irr: (value) => writeRate(value, format),
     mirrPercent: (value) => writeRate(value, format),
-    payback: (value) => formatYears(value, format, 2),
-    discountedPayback: (value) => formatYears(value, format, 2),
+    payback: (value) => formatYears(value, format),
+    discountedPayback: (value) => formatYears(value, format),
     profitabilityIndex: (value) => writeFigure(value, format, 4),
     equivalentAnnual: (value) => writeMoney(value, format),
   };

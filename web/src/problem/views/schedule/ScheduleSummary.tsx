@@ -38,6 +38,11 @@ export function ScheduleSummary({ account, format }: SchedulePartProps) {
         ))}
       </dl>
       {rounding !== null && <p className={styles.quiet}>{rounding}</p>}
+      {!account.run.plan.inCents && paymentsMade > 1 && (
+        <p className={styles.quiet}>
+          Totals come from unrounded figures. Round to cents, and the rows add up to them.
+        </p>
+      )}
     </>
   );
 }

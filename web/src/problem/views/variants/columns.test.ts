@@ -27,7 +27,7 @@ describe("columns side by side", () => {
     );
     // 60 at 5 % for 6 years: 60 · 1.05⁶ = 80.4057…
     expect(told.map(({ answer }) => answer)).toEqual(["80.41", "160.81", "40.20", "80.41"]);
-    expect(told.map(({ difference }) => difference)).toEqual([null, "+80.41", "−40.20", "0.00"]);
+    expect(told.map(({ difference }) => difference)).toEqual([null, "+80.40", "−40.21", "0.00"]);
     expect(told.map(({ percent }) => percent)).toEqual([null, "+100%", "−50%", "0%"]);
   });
 
@@ -47,7 +47,7 @@ describe("columns side by side", () => {
     const [first, second] = draft.flows;
     if (first?.kind !== "single" || second?.kind !== "single") throw new Error("Two amounts");
     const told = columns(draft, [{ line: first.id, fact: "direction", text: "in" }]);
-    expect(told[1]).toMatchObject({ answer: "80.41", difference: "−160.81" });
+    expect(told[1]).toMatchObject({ answer: "80.41", difference: "−160.82" });
   });
 
   test("what cannot be answered says why, and the follow-ups are left open", () => {

@@ -1,5 +1,6 @@
 import {
   sentenceOf,
+  shownNumber,
   writeFigure,
   writeMoney,
   writeRate,
@@ -86,8 +87,11 @@ function differences(
   const { unit } = answer;
   const by = valueAgainst(base, answer) - base.value;
   const percent = (by / Math.abs(base.value)) * 100;
+  // The difference is that of the figures that stand beside it.
+  const shown =
+    shownAs(unit, valueAgainst(base, answer), format) - shownAs(unit, base.value, format);
   return {
-    difference: withSign(by, differenceIn(unit, Math.abs(by), format)),
+    difference: withSign(shown, differenceIn(unit, Math.abs(shown), format)),
     percent: Number.isFinite(percent)
       ? withSign(
           percent,
@@ -97,6 +101,18 @@ function differences(
   };
 }
 
+/** An answer as the columns show it, as a number. */
+function shownAs(unit: Answer["unit"], value: number, format: AnswerFormat): number {
+  switch (unit) {
+    case "money":
+      return shownNumber(value, format);
+    case "percent":
+      return shownNumber(value, format, format.rateDecimals);
+    default:
+      return shownNumber(value, format, 6);
+  }
+}
+
 function differenceIn(unit: Answer["unit"], by: number, format: AnswerFormat): string {
   switch (unit) {
     case "money":
@@ -104,7 +120,7 @@ function differenceIn(unit: Answer["unit"], by: number, format: AnswerFormat): s
     case "percent":
       return `${writeFigure(by, format, format.rateDecimals)} points`;
     default:
-      return `${writeFigure(by, format, 2)} ${unit}`;
+      return `${writeFigure(by, format, 6)} ${unit}`;
   }
 }
 

@@ -1,0 +1,176 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import type { Path } from "../issues/issue";
+import { solve } from "../solve/solve";
+import type { Answer } from "../solve/solution";
+import type { Draft, StreamLine } from "./draft";
+import { fieldsOfLine } from "./lines/line-kinds";
+import { moveUnknown, unknownFields } from "./move-unknown";
+import { readDraft } from "./read-draft";
+import { SHAPES } from "./shapes";
+
+function answersOf(draft: Draft): readonly Answer[] {
+  const { problem } = readDraft(draft);
+  const solution = problem === null ? null : solve(problem);
+  return solution?.ok === true ? solution.value.answers : [];
+}
+
+function move(draft: Draft, path: Path): void {
+  moveUnknown(draft, path, answersOf(draft));
+}
+
+/** Every field that can be the unknown, but the entries of lists, which are typed. */
+function placesOf(draft: Draft): Path[] {
+  const flows = draft.flows.flatMap((line, index) =>
+    line.kind === "list" ? [] : fieldsOfLine(line).map(({ path }) => ["flows", index, ...path]),
+  );
+  return [...flows, ...draft.rates.map((_, index) => ["rates", index, "percent"])];
+}
+
+const textsOf = ({ flows, rates }: Draft) => JSON.stringify({ flows, rates });
+
+function started(id: string): Draft {
+  const shape = SHAPES.find((candidate) => candidate.id === id);
+  if (shape === undefined) throw new Error(`There is no shape ${id}`);
+  return JSON.parse(JSON.stringify(shape.start())) as Draft;
+}
+
+/** Problems as people type them: each with the texts that its empty fields may have. */
+const money = fc
+  .record({ whole: fc.integer({ min: 120, max: 90_000 }), style: fc.integer({ min: 0, max: 3 }) })
+  .map(
+    ({ whole, style }) => [String(whole), `${whole}.50`, `$${whole}`, `${whole} + 0`][style] ?? "",
+  );
+const percent = fc
+  .record({ tenths: fc.integer({ min: 11, max: 150 }), style: fc.integer({ min: 0, max: 2 }) })
+  .map(({ tenths, style }) => {
+    const figure = String(tenths / 10);
+    return [figure, `${figure}%`, `${figure} %`][style] ?? "";
+  });
+const length = fc
+  .record({ years: fc.integer({ min: 2, max: 12 }), style: fc.integer({ min: 0, max: 3 }) })
+  .map(
+    ({ years, style }) =>
+      [`${years}y`, `${years} years`, `${years} years 6 months`, `${years * 12} payments`][style] ??
+      "",
+  );
+
+interface Typed {
+  readonly money: string;
+  readonly percent: string;
+  readonly length: string;
+  readonly every: string;
+}
+
+function filled(id: string, { money, percent, length, every }: Typed): Draft {
+  const draft = started(id);
+  for (const line of draft.flows) {
+    if (line.kind === "single") {
+      if (line.amount === "") line.amount = money;
+      if (line.at === "") line.at = length.replace(/\d+ payments/, "7 years");
+    } else if (line.kind === "stream") {
+      if (line.amount === "") line.amount = money;
+      if (line.count === "") line.count = length;
+      line.every = every;
+    }
+  }
+  for (const line of draft.rates)
+    if (line.kind === "rate" && line.percent === "") line.percent = percent;
+  return draft;
+}
+
+describe("the unknown, moved through every field and back", () => {
+  test("leaves every text as it was typed, to the letter", () => {
+    let moves = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom("one-amount", "saving-up", "paying-back", "both-ends", "deferred"),
+        fc.record({
+          money,
+          percent,
+          length,
+          every: fc.constantFrom("year", "quarter", "month", "half-year"),
+        }),
+        fc.integer({ min: 0, max: 5 }),
+        (id, typed, turn) => {
+          const draft = filled(id, typed);
+          const [first] = unknownFields(draft);
+          const before = textsOf(draft);
+          fc.pre(first !== undefined && answersOf(draft).length > 0);
+          const places = placesOf(draft);
+          for (const index of places.keys()) {
+            const place = places[(index + turn) % places.length];
+            if (place === undefined) continue;
+            move(draft, place);
+            moves += 1;
+          }
+          move(draft, first?.path ?? []);
+          expect(textsOf(draft)).toBe(before);
+        },
+      ),
+      { numRuns: 200 },
+    );
+    expect(moves).toBeGreaterThan(500);
+  });
+
+  test("also what is said by another line, as a time or with growth", () => {
+    const draft = started("residual");
+    const [loan, payments, balloon] = draft.flows;
+    if (loan?.kind === "single") loan.amount = "64,000";
+    if (payments?.kind === "stream") payments.count = "5 years";
+    if (balloon?.kind === "single") balloon.amount = "30% of the loan";
+    const [rate] = draft.rates;
+    if (rate?.kind === "rate") rate.percent = "9.6%";
+    const before = textsOf(draft);
+    for (const path of placesOf(draft)) move(draft, path);
+    move(draft, ["flows", 1, "amount"]);
+    expect(textsOf(draft)).toBe(before);
+  });
+});
+
+describe("a figure that is kept", () => {
+  test("has every digit of the answer, and no noise", () => {
+    const draft = filled("paying-back", {
+      money: "64,000",
+      percent: "9.6%",
+      length: "5y",
+      every: "month",
+    });
+    const [payment] = answersOf(draft);
+    move(draft, ["flows", 0, "amount"]);
+    const { amount } = draft.flows[1] as StreamLine;
+    expect(Number(amount.replaceAll(",", ""))).toBe(payment?.value);
+    // Solved back it is 64,000.00000000001 or so.
+    move(draft, ["rates", 0, "percent"]);
+    expect(draft.flows[0]).toMatchObject({ amount: "64,000" });
+  });
+
+  test("is what was found where that is another figure by now", () => {
+    const draft = filled("paying-back", {
+      money: "64,000",
+      percent: "9.6%",
+      length: "5y",
+      every: "month",
+    });
+    move(draft, ["flows", 0, "amount"]);
+    const payments = draft.flows[1] as StreamLine;
+    payments.amount = "2,000";
+    move(draft, ["flows", 1, "amount"]);
+    const [loan] = draft.flows;
+    expect(loan?.kind === "single" ? loan.amount : "").toMatch(/^95,0\d\d\.\d{6,}$/);
+  });
+
+  test("comes back as typed where there was no answer to keep", () => {
+    const draft = filled("paying-back", {
+      money: "64,000",
+      percent: "9.6%",
+      length: "5y",
+      every: "month",
+    });
+    move(draft, ["flows", 0, "amount"]);
+    const payments = draft.flows[1] as StreamLine;
+    payments.amount = "nonsense";
+    move(draft, ["flows", 1, "amount"]);
+    expect(draft.flows[0]).toMatchObject({ amount: "64,000" });
+  });
+});

@@ -1,0 +1,89 @@
+import type { Path } from "../issues/issue";
+import type { Problem } from "../problem/schema";
+import { solve } from "../solve/solve";
+import type { Answer } from "../solve/solution";
+import { figureAt } from "../vary/figure-at";
+import { MOST_TYPED_BEFORE, type Draft } from "./draft";
+import type { Field } from "./field";
+import { readDraft } from "./read-draft";
+
+/** Keeps what is typed in a field that becomes the unknown. Changes the draft in place. */
+export function rememberTyped(draft: Draft, path: Path, text: string): void {
+  const place = placeOf(draft, path);
+  if (place === null || text.trim() === "") return;
+  const others = draft.typedBefore.filter((typed) => !isAt(typed, place));
+  draft.typedBefore = [...others, { ...place, text }].slice(-MOST_TYPED_BEFORE);
+}
+
+/** What was typed in a field before it became the unknown. */
+export function typedAt(draft: Draft, path: Path): string | null {
+  const place = placeOf(draft, path);
+  if (place === null) return null;
+  return draft.typedBefore.find((typed) => isAt(typed, place))?.text ?? null;
+}
+
+/** What a field comes to that refers to another line; `null` where the problem has no answer. */
+export function settledAt(problem: Problem, [kind, index, field]: Path): number | null {
+  const solved = solve(problem);
+  if (!solved.ok) return null;
+  const { flows, spells } = solved.value.settled;
+  if (kind === "rates") return spells[Number(index)]?.percent ?? null;
+  const flow = flows[Number(index)];
+  if (flow?.kind === "single") return field === "at" ? flow.at : flow.amount;
+  if (flow?.kind !== "stream") return null;
+  return field === "begins" ? flow.begins : field === "amount" ? flow.amount : null;
+}
+
+interface Moved {
+  /** The answers to the field. */
+  readonly found: readonly Answer[];
+  /** What stood in the field that is the unknown now; `null` where that was no number. */
+  readonly sought: number | null;
+}
+
+/** Puts what was typed back if it says the same as what was found. Changes the draft in place. */
+export function restoreTyped(draft: Draft, field: Field, typed: string, moved: Moved): void {
+  field.write(typed);
+  if (!saysTheSame(draft, field.path, moved)) field.write(field.text);
+}
+
+/** How far an answer may be from what was typed: that of its own accuracy, and much for a badly posed problem. */
+const SAME = 1e-9;
+const ALIKE = 1e-6;
+
+function saysTheSame(draft: Draft, path: Path, { found, sought }: Moved): boolean {
+  const { problem } = readDraft(draft);
+  if (problem === null) return false;
+  const typed = figureAt(problem, path);
+  const isFound = (tolerance: number) =>
+    found.some(({ value }) => isNear(Math.abs(typed ?? NaN), Math.abs(value), tolerance));
+  if (isFound(SAME)) return true;
+  if (typed !== null && !isFound(ALIKE)) return false;
+  // What refers to another line has no number of its own, and some answers hardly depend on the field: then the
+  // field that is sought now must come out as it was.
+  const solved = sought === null ? null : solve(problem);
+  return (
+    solved?.ok === true &&
+    solved.value.answers.some(({ value }) => isNear(Math.abs(value), Math.abs(sought ?? NaN), SAME))
+  );
+}
+
+function isNear(one: number, other: number, tolerance: number): boolean {
+  return Math.abs(one - other) <= tolerance * Math.max(Math.abs(one), Math.abs(other), 1e-3);
+}
+
+interface Place {
+  readonly line: string;
+  readonly field: string;
+}
+
+/** A field by its line, for lines move about. */
+function placeOf(draft: Draft, [kind, index, ...rest]: Path): Place | null {
+  const lines = kind === "flows" ? draft.flows : draft.rates;
+  const line = lines[Number(index)];
+  return line === undefined ? null : { line: line.id, field: rest.join(".") };
+}
+
+function isAt(typed: Place, { line, field }: Place): boolean {
+  return typed.line === line && typed.field === field;
+}
