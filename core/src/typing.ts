@@ -39,6 +39,7 @@ export type { FollowUpReading } from "./draft/read-follow-up";
 export * from "./draft/write-draft";
 export * from "./draft/move-unknown";
 export * from "./draft/edit-lines";
+export { turnToAnswer } from "./draft/turn-to-answer";
 export * from "./draft/edit-follow-ups";
 export { AS_PAID, quotationKey, quotationKeyOfLine, setQuotation } from "./draft/quotation-key";
 export * from "./draft/compounding/compounding-question";

@@ -152,7 +152,7 @@ function forgetIn(draft: Draft, line: string): void {
   draft.typedBefore = draft.typedBefore.filter((typed) => typed.line !== line);
 }
 
-/** Turns the money of a line round. Changes the draft in place. */
+/** Turns the money of a line round: the same payments the other way. Changes the draft in place. */
 export function turnRound(draft: Draft, id: string): void {
   const line = draft.flows.find((candidate) => candidate.id === id);
   if (line?.kind === "single" || line?.kind === "stream") {

@@ -8,6 +8,7 @@ import { fieldsOfLine } from "./lines/line-kinds";
 import { moveUnknown, unknownFields } from "./move-unknown";
 import { readDraft } from "./read-draft";
 import { SHAPES } from "./shapes";
+import { turnToAnswer } from "./turn-to-answer";
 
 function answersOf(draft: Draft): readonly Answer[] {
   const { problem } = readDraft(draft);
@@ -125,6 +126,47 @@ describe("the unknown, moved through every field and back", () => {
     for (const path of placesOf(draft)) move(draft, path);
     move(draft, ["flows", 1, "amount"]);
     expect(textsOf(draft)).toBe(before);
+  });
+});
+
+describe("a stream that balances only the other way round", () => {
+  /** Payments out of which each is 100 more than the one before, against more money out: they come in, and fall. */
+  const turned = (step: string): Draft => {
+    const draft = started("growing");
+    const [price, rent] = draft.flows;
+    if (price?.kind !== "single" || rent?.kind !== "stream") throw new Error("A price and a rent");
+    Object.assign(price, { direction: "out", amount: "1,000" });
+    Object.assign(rent, { direction: "out", amount: "?", count: "3 payments" });
+    rent.growth = { by: "amount", figure: step, every: "year" };
+    const [rate] = draft.rates;
+    if (rate?.kind === "rate") rate.percent = "0%";
+    return draft;
+  };
+
+  test.each([
+    ["100", "-100"],
+    ["-100", "100"],
+    ["50 + 50", "-(50 + 50)"],
+    ["-(50 + 50)", "50 + 50"],
+  ])("keeps the meaning of a step of %s: it becomes %s", (step, other) => {
+    const draft = turned(step);
+    const [answer] = answersOf(draft);
+    // x + (x + 100) + (x + 200) = −1,000, or with the step below zero x + (x − 100) + (x − 200) = −1,000.
+    const value = step.startsWith("-") ? 700 / 3 : 1300 / 3;
+    expect(answer).toMatchObject({ direction: "in", turned: true });
+    expect(answer?.value).toBeCloseTo(value, 9);
+    const line = draft.flows[1] as StreamLine;
+    turnToAnswer(line, "in");
+    expect(line).toMatchObject({ direction: "in", growth: { figure: other } });
+    expect(answersOf(draft)[0]?.value).toBeCloseTo(value, 9);
+    expect(answersOf(draft)[0]?.turned).toBeUndefined();
+  });
+
+  test("and so it does when the unknown moves away", () => {
+    const draft = turned("100");
+    move(draft, ["flows", 0, "amount"]);
+    expect(draft.flows[1]).toMatchObject({ direction: "in", growth: { figure: "-100" } });
+    expect(answersOf(draft)[0]?.value).toBeCloseTo(1000, 9);
   });
 });
 

@@ -7,6 +7,7 @@ import type { Draft } from "./draft";
 import type { Field } from "./field";
 import { fieldsOfLine } from "./lines/line-kinds";
 import { readDraft } from "./read-draft";
+import { turnToAnswer } from "./turn-to-answer";
 import { rememberTyped, restoreTyped, settledAt, typedAt } from "./typed-before";
 
 /**
@@ -72,7 +73,7 @@ function moneyText({ value, direction }: Answer, draft: Draft, path: Path): stri
   }
   // The amount is given positive with the direction that balances: the line turns with it.
   if ((line?.kind === "single" || line?.kind === "stream") && direction !== undefined) {
-    line.direction = direction;
+    turnToAnswer(line, direction);
   }
   return formatExact(value);
 }

@@ -5,7 +5,7 @@ import {
   type AnswerFormat,
   type Issue,
 } from "@kestrelmoor/core";
-import { turnRound } from "@kestrelmoor/core/typing";
+import { turnRound, turnToAnswer } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { CopyButton } from "../../ui/CopyButton";
 import { useLingering } from "../../ui/use-lingering";
@@ -120,11 +120,19 @@ function Turned({ outcome }: { readonly outcome: Outcome }) {
   const { answers, unknown } = result.value;
   const flow = problem.flows[Number(unknown.path[1])];
   if (flow === undefined) return null;
+  const { direction } = answers[0];
+  const turn = () =>
+    store.edit((draft) => {
+      const line = draft.flows.find(({ id }) => id === flow.id);
+      if (direction !== undefined && (line?.kind === "single" || line?.kind === "stream")) {
+        turnToAnswer(line, direction);
+      }
+    });
   return (
     <div className={styles.mend}>
-      <p>This balances only as money {answers[0].direction}.</p>
-      <Button size="small" onClick={() => store.edit((draft) => turnRound(draft, flow.id))}>
-        Switch to money {answers[0].direction}
+      <p>This balances only as money {direction}.</p>
+      <Button size="small" onClick={turn}>
+        Switch to money {direction}
       </Button>
     </div>
   );

@@ -1,4 +1,5 @@
 import { useId, type PointerEvent } from "react";
+import { axisOverhang } from "./box";
 import type { Layout } from "./layout";
 import { Lozenge } from "./Lozenge";
 import { AxisGround } from "./AxisGround";
@@ -129,7 +130,7 @@ export function TimelinePicture(props: TimelinePictureProps) {
 
       <line
         x1={left - (isSmall ? 6 : 26)}
-        x2={right + (isSmall ? 6 : 40)}
+        x2={right + axisOverhang(isSmall)}
         y1={axisY}
         y2={axisY}
         className={styles.axis}

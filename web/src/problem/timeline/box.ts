@@ -16,6 +16,11 @@ export interface Frame {
   readonly isSmall: boolean;
 }
 
+/** How far the axis goes on beyond its last date; what goes on without end ends with it. */
+export function axisOverhang(isSmall: boolean): number {
+  return isSmall ? 6 : 40;
+}
+
 /** How tall words and lozenges are, and how wide a character of each is at the most. */
 export const LABEL_HEIGHT = 21;
 export const LOZENGE_HEIGHT = 30;

@@ -1,5 +1,5 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
-import { cross, labelWidth, LABEL_HEIGHT, type Box, type Frame } from "./box";
+import { axisOverhang, cross, labelWidth, LABEL_HEIGHT, type Box, type Frame } from "./box";
 import { heightOf, type Scale } from "./place-posts";
 import type { StrandOnAxis } from "./place-strands";
 import { strandCaption } from "./timeline-words";
@@ -42,7 +42,7 @@ export function placeBand(
     return { x: xOf(first + index * step), y: axisY + side * heightAt(index) };
   });
   const from = xOf(first + (gap.from - 0.5) * step);
-  const to = isEndless ? right + (isSmall ? 4 : 24) : xOf(first + (gap.to + 0.5) * step);
+  const to = isEndless ? right + axisOverhang(isSmall) : xOf(first + (gap.to + 0.5) * step);
   const last = points.at(-1)?.y ?? axisY;
   const outline = [
     `M${from},${axisY}`,

@@ -22,8 +22,10 @@ export function placePosts(
   const { right, axisY, isSmall } = frame;
   const usual = isSmall ? POST.small : POST.width;
   const taken = new Map<string, number>();
+  // Of several on one date an amount by itself stands at it, and a payment beside it.
   const inOrder = [...posts].sort(
-    (one, other) => (one.years ?? Infinity) - (other.years ?? Infinity),
+    (one, other) =>
+      (one.years ?? Infinity) - (other.years ?? Infinity) || rankOf(one) - rankOf(other),
   );
   const placed = inOrder.map((post) => {
     const base = post.years === null ? right : xOf(post.years);
@@ -31,8 +33,9 @@ export function placePosts(
     const place = `${post.direction}:${Math.round(base)}`;
     const beside = taken.get(place) ?? 0;
     taken.set(place, beside + 1);
-    // Several amounts on one date stand side by side, to the left of it at the right edge.
-    const step = (width + POST.gap) * beside * (base > right - 60 ? -1 : 1);
+    // To the right of the date, as far as the picture goes.
+    const hasRoom = base + (width + POST.gap) * beside <= right + (isSmall ? 6 : 40);
+    const step = (width + POST.gap) * beside * (hasRoom ? 1 : -1);
     const height = heightOf(post.amount, scale);
     const y = post.direction === "in" ? axisY - height : axisY;
     return { post, box: { x: base - width / 2 + step, y, width, height } };
@@ -51,6 +54,10 @@ export function placePosts(
     labels.set(post, post.isQuiet === true ? null : placeLabel(post, box, frame, occupied, format));
   }
   return placed.map(({ post, box }) => ({ post, ...box, label: labels.get(post) ?? null }));
+}
+
+function rankOf({ moves }: Post): number {
+  return moves === undefined ? 0 : 1;
 }
 
 const LEAST_SHARE = 0.1;

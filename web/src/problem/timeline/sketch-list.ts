@@ -53,7 +53,7 @@ export function postsOfDated(
 ): Post[] {
   const { entries } = reading;
   if (entries.state !== "value") return [];
-  const first = Date.parse(entries.value[0]?.on ?? "");
+  const first = Date.parse(facts.firstDate);
   const settled = facts.paid?.kind === "dated" ? facts.paid : null;
   const listed = entries.value.map(({ on, amount, label = "" }, index) => {
     const years = (Date.parse(on) - first) / DAY_MS / 365;

@@ -71,6 +71,8 @@ export interface Sketch {
 export interface SketchFacts {
   readonly paid: Solution["paid"]["flows"][number] | null;
   readonly solution: Solution | null;
+  /** The date that is today: the earliest first date of all dated lines, ISO 8601; empty without any. */
+  readonly firstDate: string;
   /** What an amount at a time is worth today; `null` while the rate is not known. */
   readonly today: (amount: number, years: number) => number | null;
 }

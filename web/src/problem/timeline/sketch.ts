@@ -26,10 +26,11 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome, format: Ans
   const solution = result?.ok === true ? result.value : null;
   const posts: Post[] = [];
   const strands: Strand[] = [];
+  const firstDate = firstDateOf(reading);
   draft.flows.forEach((line, index) => {
     const read = reading.flows[index];
     const paid = solution?.paid.flows[index] ?? null;
-    const facts = { paid, today: worthTodayBy(solution), solution };
+    const facts = { paid, firstDate, today: worthTodayBy(solution), solution };
     if (line.kind === "single" && read?.kind === "single") {
       posts.push(postOfSingle(line, read, facts));
     } else if (line.kind === "stream" && read?.kind === "stream") {
@@ -47,6 +48,17 @@ export function sketchOf(draft: Draft, { reading, result }: Outcome, format: Ans
     ribbons: ribbonsOf(draft, reading, solution, format),
     worth: worthOf(reading, solution),
   };
+}
+
+/** Several dated lines share one calendar, as the engine has it. */
+function firstDateOf({ flows }: DraftReading): string {
+  const firsts = flows.flatMap((read) =>
+    read.kind === "dated" && read.entries.state === "value"
+      ? (read.entries.value[0]?.on ?? [])
+      : [],
+  );
+  // ISO 8601 dates sort as text.
+  return firsts.sort()[0] ?? "";
 }
 
 function worthTodayBy(solution: Solution | null): SketchFacts["today"] {

@@ -195,4 +195,50 @@ describe("the sketch", () => {
       ["walls", "rent", "rent", "Shed", "foot", "Mast"],
     );
   });
+
+  test("two dated lines share one calendar, before there is an answer and with it", () => {
+    const draft = (rate: string): Draft => ({
+      ...draftOf([]),
+      rates: [
+        {
+          ...{ kind: "rate", id: "rate-1", percent: rate, quoted: "effective" },
+          ...{ compounding: "P1Y", compoundedBy: "words", from: "" },
+        },
+      ],
+      ask: { kind: "worth", at: "today" },
+      flows: [
+        {
+          ...{ kind: "dated", id: "mast", label: "Mast" },
+          entries: "2027-03-01 out 70; 2028-02-29 90",
+        },
+        {
+          ...{ kind: "dated", id: "vane", label: "Vane" },
+          entries: "2028-02-29 out 20; 2029-02-28 30",
+        },
+      ],
+    });
+    for (const rate of ["", "5"]) {
+      const own = draft(rate);
+      expect(sketchOf(own, outcomeOf(own), USUAL_FORMAT).posts.map(({ years }) => years)).toEqual([
+        0, 1, 1, 2,
+      ]);
+    }
+  });
+
+  test("an amount stands at its date, and the payment that falls on it beside it to the right", () => {
+    const shape = SHAPES.find(({ id }) => id === "residual");
+    if (shape === undefined) throw new Error("There is a loan with a balloon");
+    const draft = shape.picture();
+    const sketch = sketchOf(draft, outcomeOf(draft), USUAL_FORMAT);
+    for (const isSmall of [true, false]) {
+      const layout = layOut(sketch, { width: 900, height: 260, isSmall }, USUAL_FORMAT);
+      const balloon = layout.posts.find(({ post }) => post.line === "balloon");
+      const payment = layout.posts.find(({ post }) => post.id === "repayments:8");
+      if (balloon === undefined || payment === undefined) throw new Error("Both are drawn");
+      const middle = balloon.x + balloon.width / 2;
+      expect(middle).toBeCloseTo(layout.right, 6);
+      // A picture on a card has no room there.
+      expect(payment.x > balloon.x).toBe(!isSmall);
+    }
+  });
 });
