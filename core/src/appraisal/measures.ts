@@ -84,6 +84,6 @@ export function payback(flows: readonly DatedAmount[], force: number): number | 
   return null;
 }
 
-function lifeOf(flows: readonly DatedAmount[]): number {
+export function lifeOf(flows: readonly DatedAmount[]): number {
   return (flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0);
 }

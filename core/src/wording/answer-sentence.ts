@@ -55,7 +55,13 @@ export function answerText(
   solution: Solution,
   format: AnswerFormat = USUAL_FORMAT,
 ): string {
-  const { lead, value, rest } = answerSentence(problem, solution, format);
+  const { lead, rest } = answerSentence(problem, solution, format);
+  // Several answers are all told; only one of them has its time in other units too.
+  const values = solution.answers.map(
+    (answer) => answerSentence(problem, solution, format, answer).value,
+  );
+  const value = values.join(" or ");
+  if (values.length > 1 && rest.startsWith("that")) return `${lead} ${value}.`;
   if (rest === "") return `${lead} ${value}.`;
   return rest.startsWith("that") ? `${lead} ${value}, ${rest}.` : `${lead} ${value} ${rest}.`;
 }

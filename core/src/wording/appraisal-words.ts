@@ -136,6 +136,14 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
 
   "profitability-index": ({ flows, judged: { profitabilityIndex }, format }) => {
     const hasLaterOutlay = flows.some(({ amount }, index) => index > 0 && amount < 0);
+    if (flows.every(({ amount }) => amount <= 0)) {
+      return {
+        figure: null,
+        says: "The project has costs only, so there is nothing to divide by the outlay.",
+        misleads: "Compare projects of costs only by their equivalent annual cost.",
+        isMisleading: false,
+      };
+    }
     return {
       figure: profitabilityIndex === null ? null : writeFigure(profitabilityIndex, format, 4),
       says:

@@ -1,7 +1,7 @@
 import type { DatedAmount } from "../../flows/flow-kind";
 import { appraise, type Appraisal, type AppraisalRates } from "../appraise";
 import { crossoverRates } from "../crossover";
-import { netValue } from "../measures";
+import { lifeOf, netValue } from "../measures";
 import { netByDate } from "../net-by-date";
 import type { Result } from "../../result";
 
@@ -33,18 +33,35 @@ export function measureOf(judged: Appraisal, measure: RankedMeasure): number | n
   return irrPercents.length === 1 ? (irrPercents[0] ?? null) : null;
 }
 
+/** Whether the projects only cost money, as machines for the same work do: one of them is needed all the same. */
+export function areCostsOnly(projects: readonly JudgedProject[]): boolean {
+  return (
+    projects.length > 0 && projects.every(({ flows }) => flows.every(({ amount }) => amount <= 0))
+  );
+}
+
+/** Whether all projects last as long. */
+export function haveEqualLives(projects: readonly JudgedProject[]): boolean {
+  const [first = 0, ...others] = projects.map(({ flows }) => lifeOf(flows));
+  return others.every((life) => Math.abs(life - first) < 1e-9);
+}
+
 /** Two figures of which the one is no more than this part larger share their place. */
 const ALIKE = 1e-12;
 
 /**
  * The places of projects by a measure, from 1; those that are alike share theirs.
  *
- * @returns `null` for each that has no such figure
+ * @returns `null` for each that has no such figure, and by net present value for projects of costs only with
+ *   unequal lives: the shorter would seem cheaper
  */
 export function placesBy(
   projects: readonly JudgedProject[],
   measure: RankedMeasure,
 ): (number | null)[] {
+  if (measure === "npv" && areCostsOnly(projects) && !haveEqualLives(projects)) {
+    return projects.map(() => null);
+  }
   const figures = projects.map(({ judged }) =>
     judged.ok ? measureOf(judged.value, measure) : null,
   );

@@ -154,6 +154,8 @@ export const STEP_WORDS = {
   growth: {
     numerically:
       "The growth rate appears inside and outside a power, so it cannot be isolated: solve numerically.",
+    denominator: "Isolate the denominator.",
+    isolate: "Isolate the growth rate: periodic rate less the first payment over the price.",
     found: "The growth rate, as a decimal and as a percentage.",
   },
 

@@ -1,15 +1,27 @@
-import { of, number, product, type Quantity } from "../mathematics/expression";
+import { SAME_TIME } from "../../time/same-time";
+import {
+  minus,
+  number,
+  of,
+  ONE,
+  plus,
+  product,
+  quotient,
+  type Quantity,
+} from "../mathematics/expression";
 import { letterIn, plainHand } from "../mathematics/hands";
 import type { Composition } from "../compose/composition";
-import { chain, part } from "../compose/equation";
+import { balanceInWords, chain, equationStep, part } from "../compose/equation";
+import { fixedAt } from "../compose/moves";
+import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
-import { checkStep, numericSteps } from "./numeric";
+import { checkStep, numericSteps, type Searched } from "./numeric";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 
-/** An unknown growth rate of payments: solved numerically, then as a percentage. */
+/** An unknown growth rate of payments: isolated for a growing perpetuity, else solved numerically. */
 export function growthSteps(composition: Composition): Step[] {
   const { sheet } = composition;
-  const searched = numericSteps(composition, soughtGrowth);
+  const searched = ofPerpetuity(composition) ?? numericSteps(composition, soughtGrowth);
   const found = sheet.work(growthQuantity(composition).letter, "rate", searched.found);
   const shown = sheet.work(null, "count", product(of(found), number(100)));
   return [
@@ -31,6 +43,59 @@ export function growthSteps(composition: Composition): Step[] {
     },
     checkStep(composition),
   ];
+}
+
+/** The growth of a perpetuity against one amount when it begins: g = i − D/P. */
+function ofPerpetuity(composition: Composition): Searched | null {
+  const { solution, problem, sheet, sizes } = composition;
+  const index = Number(solution.unknown.path[1]);
+  const { flows, spells } = solution.settled;
+  const stream = flows[index];
+  const [other] = flows.filter((_, place) => place !== index);
+  if (stream?.kind !== "stream" || other?.kind !== "single" || flows.length !== 2) return null;
+  const isSimple =
+    spells.length === 1 &&
+    stream.count === Number.POSITIVE_INFINITY &&
+    stream.growth?.steps === stream.growth?.payments &&
+    Math.abs(other.at - stream.begins) < SAME_TIME;
+  const [payment, price] = [sizes[index], sizes[flows.indexOf(other)]];
+  if (!isSimple || payment === undefined || price === undefined) return null;
+  if (payment === null || price === null || payment.isOpen || price.isOpen) return null;
+  const { list, steps } = termsAt(composition, fixedAt(stream.begins));
+  const line = problem.flows[index];
+  const isDue = line?.kind === "stream" && line.timing === "start";
+  const i = of(composition.rates.perPeriod(0, stream.frequency));
+  const g = of(growthQuantity(composition));
+  const first = isDue ? product(of(payment), plus(ONE, i)) : of(payment);
+  const share = quotient(first, of(price));
+  sheet.takeLines();
+  const shareQ = sheet.work(null, "factor", share);
+  return {
+    found: minus(i, of(shareQ)),
+    steps: [
+      balanceInWords(composition, stream.begins),
+      ...steps,
+      equationStep(composition, list, stream.begins),
+      {
+        kind: "rearranged",
+        level: "every-step",
+        say: STEP_WORDS.growth.denominator,
+        lines: [chain(part(minus(i, g), "symbols"), part(share, "symbols"))],
+      },
+      {
+        kind: "rearranged",
+        level: "short",
+        say: STEP_WORDS.growth.isolate,
+        lines: [chain(part(g, "symbols"), part(minus(i, share), "symbols"))],
+      },
+      {
+        kind: "numbers",
+        level: "short",
+        say: STEP_WORDS.solve.substitute,
+        lines: [chain(part(g, "symbols"), part(minus(i, share), "numbers"))],
+      },
+    ],
+  };
 }
 
 function growthQuantity({ growths }: Composition): Quantity {

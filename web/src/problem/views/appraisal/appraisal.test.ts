@@ -214,6 +214,29 @@ describe("projects side by side", () => {
     expect(said).toContain("Their lives differ (2 years, 4 years)");
   });
 
+  test("of costs only: the lowest equivalent annual cost is first, and nothing is rejected", () => {
+    const machine = (amounts: string) => judgedOf(draftOf(amounts)).flows;
+    // 1,000 now and 200 a year for 2 years, or 1,500 now and 150 a year for 4.
+    const others = [other("Lasting", "out 1,500; out 150 x 4")];
+    const found = compared(machine("out 1,000; out 200 x 2"), "Cheap", others, {
+      hurdlePercent: 8,
+    });
+    const rows = resultRows(found.contenders, USUAL_FORMAT);
+    const cellsOf = (name: string) => rows.find((row) => row.name === name)?.cells;
+    const annual = (outlay: number, cost: number, years: number) =>
+      (outlay * 0.08) / (1 - 1.08 ** -years) + cost;
+    expect(cellsOf("Equivalent annual cost")).toEqual([
+      { text: writeMoney(annual(1000, 200, 2), USUAL_FORMAT), place: 2 },
+      { text: writeMoney(annual(1500, 150, 4), USUAL_FORMAT), place: 1 },
+    ]);
+    expect(cellsOf("Net present value")?.map(({ place }) => place)).toEqual([null, null]);
+    expect(cellsOf("Profitability index")).toBeUndefined();
+    const said = verdicts(found, 8, USUAL_FORMAT).join(" ");
+    expect(said).toContain("choose Lasting: it has the lowest equivalent annual cost, 602.88.");
+    expect(said).toContain("Their lives differ (2 years, 4 years)");
+    expect(said).not.toContain("reject");
+  });
+
   test("that are worth less than they cost are left", () => {
     const poor = compare(other("Poor", "out 900; 1"));
     expect(verdicts({ ...poor, contenders: poor.contenders.slice(1) }, 8, USUAL_FORMAT)).toEqual([

@@ -1,6 +1,8 @@
 import {
+  areCostsOnly,
   bestOne,
   bestWithin,
+  haveEqualLives,
   listed,
   placesBy,
   spanWords,
@@ -18,6 +20,7 @@ export function verdicts(
   format: AnswerFormat,
 ): string[] {
   const name = (place: number) => contenders[place]?.name ?? "";
+  if (areCostsOnly(contenders)) return cheapest(contenders, format);
   const best = bestOne(contenders);
   if (best === null) {
     return [
@@ -53,18 +56,39 @@ function conflict(contenders: readonly Contender[], chosen: number): string[] {
   ];
 }
 
-function unequalLives(contenders: readonly Contender[], format: AnswerFormat): string[] {
+/** Which costs the least, where one is needed whatever it costs. */
+function cheapest(contenders: readonly Contender[], format: AnswerFormat): string[] {
+  const isEqual = haveEqualLives(contenders);
+  const place = placesBy(contenders, "equivalentAnnual").indexOf(1);
+  const own = contenders[place];
+  const annual = own?.judged.ok === true ? own.judged.value.equivalentAnnual : null;
+  if (own === undefined || annual === null) return [];
+  return [
+    `The projects have costs only, so every net present value is negative. If one of them is needed, choose ${own.name}: it has the lowest equivalent annual cost, ${writeMoney(-annual, format)}.`,
+    ...(isEqual
+      ? []
+      : [
+          `Their lives differ (${livesOf(contenders, format)}), so their net present values do not compare. The equivalent annual costs do, if each can be repeated.`,
+        ]),
+  ];
+}
+
+function livesOf(contenders: readonly Contender[], format: AnswerFormat): string {
   const lives = contenders.map(({ flows }) => (flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0));
-  if (lives.every((life) => Math.abs(life - (lives[0] ?? 0)) < 1e-9)) return [];
+  return [...new Set(lives)]
+    .sort((one, other) => one - other)
+    .map((found) => spanWords(found, format))
+    .join(", ");
+}
+
+function unequalLives(contenders: readonly Contender[], format: AnswerFormat): string[] {
+  if (haveEqualLives(contenders)) return [];
   const first = placesBy(contenders, "equivalentAnnual").indexOf(1);
   const own = contenders[first];
   const annual = own?.judged.ok === true ? own.judged.value.equivalentAnnual : null;
   if (own === undefined || annual === null) return [];
-  const told = [...new Set(lives)]
-    .sort((one, other) => one - other)
-    .map((found) => spanWords(found, format));
   return [
-    `Their lives differ (${told.join(", ")}). If each can be repeated, compare equivalent annual annuities: ${own.name} is best, with ${writeMoney(annual, format)}.`,
+    `Their lives differ (${livesOf(contenders, format)}). If each can be repeated, compare equivalent annual annuities: ${own.name} is best, with ${writeMoney(annual, format)}.`,
   ];
 }
 

@@ -1,4 +1,5 @@
 import {
+  areCostsOnly,
   formatYears,
   MEASURE_NAMES,
   measureOf,
@@ -42,6 +43,7 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
     profitabilityIndex: (value) => writeFigure(value, format, 4),
     equivalentAnnual: (value) => writeMoney(value, format),
   };
+  const hasCostsOnly = areCostsOnly(contenders);
   const unranked = (name: string, text: (one: Contender) => string): ResultRow => ({
     name,
     cells: contenders.map((one) => ({ text: text(one), place: null })),
@@ -51,25 +53,28 @@ export function resultRows(contenders: readonly Contender[], format: AnswerForma
     unranked("Life", ({ flows }) =>
       spanWords((flows.at(-1)?.at ?? 0) - (flows[0]?.at ?? 0), format),
     ),
-    ...RANKED.map(([measure, ranked]): ResultRow => {
-      const places = placesBy(contenders, ranked);
-      return {
-        name: MEASURE_NAMES[measure],
-        cells: contenders.map(({ judged }, index) => {
-          if (!judged.ok) return { text: null, place: null };
-          const value = measureOf(judged.value, ranked);
-          // Several internal rates are told, though they put a project into no order.
-          const rates = ranked === "irr" ? judged.value.irrPercents : [];
-          const text =
-            value !== null
-              ? write[ranked](value)
-              : rates.length > 0
-                ? rates.map((rate) => writeRate(rate, format)).join("; ")
-                : null;
-          return { text, place: places[index] ?? null };
-        }),
-      };
-    }),
+    ...RANKED.filter(([measure]) => measure !== "profitability-index" || !hasCostsOnly).map(
+      ([measure, ranked]): ResultRow => {
+        const places = placesBy(contenders, ranked);
+        const isCost = ranked === "equivalentAnnual" && hasCostsOnly;
+        return {
+          name: isCost ? "Equivalent annual cost" : MEASURE_NAMES[measure],
+          cells: contenders.map(({ judged }, index) => {
+            if (!judged.ok) return { text: null, place: null };
+            const value = measureOf(judged.value, ranked);
+            // Several internal rates are told, though they put a project into no order.
+            const rates = ranked === "irr" ? judged.value.irrPercents : [];
+            const text =
+              value !== null
+                ? write[ranked](isCost ? -value : value)
+                : rates.length > 0
+                  ? rates.map((rate) => writeRate(rate, format)).join("; ")
+                  : null;
+            return { text, place: places[index] ?? null };
+          }),
+        };
+      },
+    ),
   ];
 }
 
