@@ -30,9 +30,10 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "18-wax-workshop.problem.json": "The net present value is 1,566.85.",
   "19-barn-roof-mortgage.problem.json": "You pay 1,039.02 at the end of each month.",
   "20-hives-rising-deposits.problem.json": "When deposits end, you receive 45,448.53.",
-  "21-peat-pit.problem.json": "The rate is 10% a year, effective.",
+  "21-peat-pit.problem.json": "The rate is 10% or 20% or 30% a year, effective.",
   "22-candles-on-dates.problem.json": "The net present value is 249.42.",
   "23-savings-by-the-table.problem.json": "When deposits end, you receive 29,268.04.",
+  "24-orchard-offer.problem.json": "Today, you invest 7,451.75.",
 };
 
 describe.each(names)("%s", (name) => {

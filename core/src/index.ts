@@ -27,6 +27,7 @@ export type { DatedAmount } from "./flows/flow-kind";
 export { paymentAmount } from "./flows/expand-stream";
 export { paymentTime } from "./flows/payment-times";
 export * from "./solve/shares";
+export { doubtfulEnd } from "./solve/doubtful-end";
 export { growthOf, paidSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";

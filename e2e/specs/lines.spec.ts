@@ -21,6 +21,8 @@ test.describe("each problem type is filled in by keyboard only, in the order of 
   const shapes: [string, Typed, string][] = [
     ["A single amount", ["4500", null, null, "3y 4m", "3.15"], "4,990.11"],
     ["Regular saving", ["140", null, "3y 4m", null, null, null, "3"], "5,881.85"],
+    ["Value of payments", [null, null, "1200", null, "8y", null, "6"], "7,451.75"],
+    ["Drawing down", ["86000", null, null, null, "8y", null, "7.4"], "1,189.69"],
     ["Loan repayments", ["86000", null, null, null, "8y", null, "7.4"], "1,189.69"],
     ["Savings goal", ["2000", null, "140", null, "3y 4m", null, null, null, "3"], "8,091.91"],
     [

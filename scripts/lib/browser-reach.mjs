@@ -10,6 +10,7 @@ const REACH = {
   answer: ["web/src/problem/answer", "core/src/draft/sums", "core/src/wording/answer-sentence.ts"],
   appraisal: [`${VIEWS}/appraisal`, `${VIEWS}/projects`, "core/src/appraisal"],
   "bad-input": ["web/src/problem/lines", "core/src/input", "core/src/wording/sentences.ts"],
+  "first-typing": ["web/src/problem/lines", "core/src/input", "core/src/draft"],
   "from-a-file": ["web/src/files", "web/src/problem/lines"],
   "hand-in": [`${VIEWS}/hand-in`, "core/src/hand-in"],
   keeping: ["web/src/problem/saving", "web/src/problem/document", "server/src"],

@@ -54,8 +54,13 @@ export function readDraft(draft: Draft): DraftReading {
   const usual = usualCompounding(draft.flows);
   const bare = namesOf(draft.flows.map(namedFlow));
   const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
-  const rates = draft.rates.map((line, index) => readRateLine(line, index, usual, untimed));
-  const names = { ...untimed, period: periodOf(rates[0], draft.rates[0]) };
+  const [firstLine, ...laterLines] = draft.rates;
+  const first = firstLine === undefined ? [] : [readRateLine(firstLine, 0, usual, untimed)];
+  const names = { ...untimed, period: periodOf(first[0], firstLine) };
+  const rates = [
+    ...first,
+    ...laterLines.map((line, index) => readRateLine(line, index + 1, usual, names)),
+  ];
   const flows = draft.flows.map((line) => readFlowLine(line, names));
   const ask =
     draft.ask?.kind === "worth"

@@ -78,6 +78,7 @@ function shape<Figures extends readonly string[]>(
 const WORTH_TODAY = { kind: "worth", at: "today" } as const;
 const yearly = { every: "year" } as const;
 
+/** The six that introductory courses set most come first: they are the first row of the notebook. */
 export const SHAPES: readonly Shape[] = [
   shape(
     "one-amount",
@@ -102,6 +103,20 @@ export const SHAPES: readonly Shape[] = [
     ["40", "5", "8 payments"],
   ),
   shape(
+    "value-of-payments",
+    "Value of payments",
+    "Equal payments, and what they are worth today: the present value of an annuity.",
+    (amount, percent, count) =>
+      draftOf(
+        [rate(percent)],
+        [
+          money("Present value", "out", "?", "today"),
+          payments("Payments", "in", amount, count, yearly),
+        ],
+      ),
+    ["40", "5", "8 payments"],
+  ),
+  shape(
     "paying-back",
     "Loan repayments",
     "Equal payments repay a loan: the present value of an annuity.",
@@ -111,6 +126,38 @@ export const SHAPES: readonly Shape[] = [
         [money("Loan", "in", amount, "today"), payments("Repayments", "out", "?", count)],
       ),
     ["300", "5", "9 payments"],
+  ),
+  shape(
+    "for-ever",
+    "Perpetuity",
+    "Payments that never end, and their present value.",
+    (amount, percent) =>
+      draftOf(
+        [rate(percent)],
+        [money("Price", "out", "?", "today"), payments("Income", "in", amount, "for ever", yearly)],
+      ),
+    ["40", "5"],
+  ),
+  shape(
+    "uneven",
+    "Uneven cash flows",
+    "A project's outlays and receipts, and their net present value.",
+    (amounts, percent) =>
+      draftOf(
+        [rate(percent)],
+        [
+          {
+            kind: "list",
+            id: "project",
+            label: "Project",
+            every: "year",
+            begins: "today",
+            amounts,
+          },
+        ],
+        { ...WORTH_TODAY },
+      ),
+    ["out 100; 20; 50; 35; 60; 30", "5"],
   ),
   shape(
     "both-ends",
@@ -126,6 +173,17 @@ export const SHAPES: readonly Shape[] = [
         ],
       ),
     ["120", "5", "40", "8 payments"],
+  ),
+  shape(
+    "drawing-down",
+    "Drawing down",
+    "A sum is invested and withdrawn in equal amounts: how much each, or how long it lasts.",
+    (amount, percent, count) =>
+      draftOf(
+        [rate(percent)],
+        [money("Invested", "out", amount, "today"), payments("Withdrawals", "in", "?", count)],
+      ),
+    ["300", "5", "9 payments"],
   ),
   shape(
     "residual",
@@ -188,17 +246,6 @@ export const SHAPES: readonly Shape[] = [
     ["40", "5", "7 payments", "5 payments"],
   ),
   shape(
-    "for-ever",
-    "Perpetuity",
-    "Payments that never end, and their present value.",
-    (amount, percent) =>
-      draftOf(
-        [rate(percent)],
-        [money("Price", "out", "?", "today"), payments("Income", "in", amount, "for ever", yearly)],
-      ),
-    ["40", "5"],
-  ),
-  shape(
     "rate-change",
     "A rate that changes",
     "The interest rate changes part-way. Find either amount.",
@@ -208,27 +255,6 @@ export const SHAPES: readonly Shape[] = [
         [money("Invested", "out", amount, "today"), money("Future value", "in", "?", at)],
       ),
     ["60", "4", "7", "3 years", "6 years"],
-  ),
-  shape(
-    "uneven",
-    "Uneven cash flows",
-    "A project's outlays and receipts, and their net present value.",
-    (amounts, percent) =>
-      draftOf(
-        [rate(percent)],
-        [
-          {
-            kind: "list",
-            id: "project",
-            label: "Project",
-            every: "year",
-            begins: "today",
-            amounts,
-          },
-        ],
-        { ...WORTH_TODAY },
-      ),
-    ["out 100; 20; 50; 35; 60; 30", "5"],
   ),
   shape(
     "worth",

@@ -136,23 +136,17 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
 
   "profitability-index": ({ flows, judged: { profitabilityIndex }, format }) => {
     const hasLaterOutlay = flows.some(({ amount }, index) => index > 0 && amount < 0);
-    if (flows.every(({ amount }) => amount <= 0)) {
-      return {
-        figure: null,
-        says: "The project has costs only, so there is nothing to divide by the outlay.",
-        misleads: "Compare projects of costs only by their equivalent annual cost.",
-        isMisleading: false,
-      };
-    }
     return {
       figure: profitabilityIndex === null ? null : writeFigure(profitabilityIndex, format, 4),
       says:
         profitabilityIndex === null
           ? "The first amount must be an outlay: later cash flows are divided by it."
           : `Each ${writeMoney(1, format)} of initial outlay returns a present value of ${writeFigure(profitabilityIndex, format, 4)}: ${profitabilityIndex > 1 ? "more than" : profitabilityIndex === 1 ? "as much as" : "less than"} it costs.`,
-      misleads: hasLaterOutlay
-        ? "This project has later outlays too. They are deducted from the inflows, not added to the initial outlay; some courses do the opposite."
-        : "It favours small projects. To choose between mutually exclusive projects, use net present value.",
+      misleads: flows.every(({ amount }) => amount <= 0)
+        ? "The project has costs only, so the index says nothing. Compare by the equivalent annual cost."
+        : hasLaterOutlay
+          ? "This project has later outlays too. They are deducted from the inflows, not added to the initial outlay; some courses do the opposite."
+          : "It favours small projects. To choose between mutually exclusive projects, use net present value.",
       isMisleading: hasLaterOutlay && profitabilityIndex !== null,
     };
   },

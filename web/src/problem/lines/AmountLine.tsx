@@ -5,6 +5,7 @@ import { removeFlow, type SingleLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
 import { DirectionButton } from "./DirectionButton";
+import { EndAsked } from "./EndAsked";
 import { fieldId } from "./field-id";
 import { saidAmountHint, timeHint } from "./line-hints";
 import { LineFrame } from "./LineFrame";
@@ -51,6 +52,7 @@ export const AmountLine = memo(function AmountLine({
       hint={hints.filter((hint) => hint !== null).join(" · ")}
       note={<LineNote id={id} index={index} label={line.label} />}
       menu={<LineMenu id={id} index={index} name={name} firstField="amount" />}
+      asked={<EndAsked id={id} direction={direction} />}
       onRemove={() => change((draft) => removeFlow(draft, id))}
     >
       Money

@@ -27,7 +27,7 @@ export function BeginsField({ id, index, name, text, reading, years, onType }: B
       id={fieldId(id, "begins")}
       name={name}
       text={text}
-      hint="today"
+      hint="time"
       term="begins"
       onNudge={(nudge) => nudgedTime(reading, nudge)}
       reading={reading}

@@ -28,7 +28,7 @@ export function CompoundingAsked({ reading, onEdit }: CompoundingAskedProps) {
         <button
           key={key}
           type="button"
-          className={styles.fromFile}
+          className={styles.answer}
           onClick={() => onEdit((line) => setQuotation(line, key))}
         >
           {words}
