@@ -49,7 +49,7 @@ test("there are never two unknowns: the first keeps its value", async ({ moor })
   await moor.when(1).click();
   await moor.when(1).pressSequentially("?");
   await expect(moor.amount(1)).toHaveValue(/^4,996\.14/);
-  await moor.expectAnswer("3.33 years");
+  await moor.expectAnswer("3.333 years");
 });
 
 test("a rate of −100% or less gets a message", async ({ moor }) => {

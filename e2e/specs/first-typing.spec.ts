@@ -53,6 +53,12 @@ function fieldOf(moor: Moor, field: Field): Locator {
   }
 }
 
+/** Key by key where the unknown moves while it is typed; elsewhere at once, which is much faster. */
+async function put(moor: Moor, field: Locator, text: string): Promise<void> {
+  if (text.includes("?")) await moor.type(field, text);
+  else await field.fill(text);
+}
+
 /** Written as the page writes money. */
 function money(amount: number): string {
   return amount.toLocaleString("en-US", { minimumFractionDigits: 2, maximumFractionDigits: 2 });
@@ -507,7 +513,7 @@ for (const [type, entries] of Object.entries(TYPES)) {
       const said = typed.map((pair) => pair.join(": ")).join(", ");
       await test.step(said, async () => {
         await moor.startProblem(type);
-        for (const [field, text] of typed) await moor.type(fieldOf(moor, field), text);
+        for (const [field, text] of typed) await put(moor, fieldOf(moor, field), text);
         await page.keyboard.press("Tab");
         const isFigure = typeof ends === "string" || ends.source.startsWith("^");
         if (isFigure) await expect(moor.figure.first(), said).toHaveText(ends);

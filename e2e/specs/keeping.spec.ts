@@ -7,6 +7,8 @@ test("without the server the page goes on working, and saves afterwards", async 
   application,
 }) => {
   await moor.openProblem("Extractor fund");
+  // The whole page is there, with its view, before the server goes away.
+  await expect(moor.workings.locator("math").first()).toBeAttached();
   await application.stop();
   await moor.type(moor.amount(0), "5000");
   await moor.expectAnswer("5,551.27");

@@ -59,7 +59,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await moor.when(1).click();
     await moor.when(1).pressSequentially("?");
     await moor.type(moor.rate, "5%");
-    await moor.expectAnswer("3.667 years");
+    await moor.expectAnswer("3.669 years");
     await expect(moor.answer).toContainText("that is 3 years 8 months");
   });
 
@@ -70,13 +70,13 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await expect(moor.rate).toHaveValue("?");
     await page.keyboard.press("Control+Shift+z");
     await page.getByRole("button", { name: "Redo" }).click();
-    await moor.expectAnswer("3.667 years");
+    await moor.expectAnswer("3.669 years");
   });
 
   await test.step("it is saved, and there after a reload", async () => {
     await moor.expectSaved();
     await page.reload();
-    await moor.expectAnswer("3.667 years");
+    await moor.expectAnswer("3.669 years");
   });
 
   await test.step("it is there after the server was restarted", async () => {
@@ -84,10 +84,10 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await application.start();
     await moor.openNotebook();
     await expect(page.getByRole("article", { name: "A hive on deposit" })).toContainText(
-      "It takes 3.667 years, that is 3 years 8 months",
+      "It takes 3.669 years, that is 3 years 8 months",
     );
     await page.getByRole("link", { name: "A hive on deposit" }).click();
-    await moor.expectAnswer("3.667 years");
+    await moor.expectAnswer("3.669 years");
   });
 });
 
@@ -150,6 +150,6 @@ test("a goal that is reached twice has two dates", async ({ moor, page }) => {
   await moor.type(moor.rate, "10");
   await moor.type(page.getByRole("textbox", { name: "New rate" }), "-10");
   await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "3 years");
-  await expect(moor.figure).toHaveText(["2 years", "3.9 years"]);
+  await expect(moor.figure).toHaveText(["2 years", "3.905 years"]);
   await expect(moor.answer).toContainText("2 answers satisfy the equation: a rate is negative");
 });

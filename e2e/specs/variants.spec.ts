@@ -104,3 +104,17 @@ test("an error in one variant is shown there, and the others stay", async ({ moo
     .click();
   await expect(row(page, "Difference")).toContainText("0.00");
 });
+
+test("an answer that is kept stands beside the problem, which goes on", async ({ moor, page }) => {
+  await moor.openProblem("A honey extractor on credit");
+  await moor.addSum("answer * 12");
+  await page.getByRole("button", { name: "Keep and vary" }).click();
+  await moor.type(moor.rate, "8%");
+  const table = page.getByRole("region", { name: "Comparison" });
+  await expect(table.getByRole("row", { name: /^Answer/ })).toContainText("1,189.69");
+  await expect(table.getByRole("row", { name: /^Difference/ })).toContainText("−26.06");
+  await expect(table.getByRole("row", { name: /^answer \* 12/ })).toContainText("14,276.30");
+  await page.getByRole("button", { name: "Change another input" }).click();
+  await chooseFromMenu(page, "Loan, amount");
+  await expect(page.getByRole("textbox", { name: "Loan, amount, in Kept 1" })).toBeFocused();
+});

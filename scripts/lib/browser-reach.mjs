@@ -7,6 +7,10 @@ const VIEWS = "web/src/problem/views";
 /** For each browser test, the folders and files it is there to test. */
 const REACH = {
   access: ["web/src/app", "web/src/ui"],
+  agreeing: [
+    ...["web/src/problem/lines", "web/src/problem/answer", "core/src/draft"],
+    "core/src/solve/count",
+  ],
   answer: ["web/src/problem/answer", "core/src/draft/sums", "core/src/wording/answer-sentence.ts"],
   appraisal: [`${VIEWS}/appraisal`, `${VIEWS}/projects`, "core/src/appraisal"],
   "bad-input": ["web/src/problem/lines", "core/src/input", "core/src/wording/sentences.ts"],

@@ -105,7 +105,7 @@ describe("the unknown, moved through every field and back", () => {
             move(draft, place);
             moves += 1;
           }
-          move(draft, first?.path ?? []);
+          move(draft, first.path);
           expect(textsOf(draft)).toBe(before);
         },
       ),

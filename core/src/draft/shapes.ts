@@ -105,7 +105,7 @@ export const SHAPES: readonly Shape[] = [
   shape(
     "value-of-payments",
     "Value of payments",
-    "Equal payments, and what they are worth today: the present value of an annuity.",
+    "Equal payments valued today: the present value of an annuity.",
     (amount, percent, count) =>
       draftOf(
         [rate(percent)],
@@ -177,7 +177,7 @@ export const SHAPES: readonly Shape[] = [
   shape(
     "drawing-down",
     "Drawing down",
-    "A sum is invested and withdrawn in equal amounts: how much each, or how long it lasts.",
+    "Equal withdrawals from a sum: how much, or for how long.",
     (amount, percent, count) =>
       draftOf(
         [rate(percent)],

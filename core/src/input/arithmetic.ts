@@ -45,7 +45,7 @@ export interface NamedFigure {
   /** In small letters. */
   readonly words: string;
   readonly value: number;
-  /** An earlier name, still read but no longer offered. */
+  /** An earlier or a longer name: read, but not offered. */
   readonly isFormer?: true;
   /** A percentage is given as a decimal: 0.05 for 5%. */
   readonly is: "money" | "number" | "percentage";

@@ -12,7 +12,7 @@ export function wholePaymentsWords(whole: WholePayments | undefined, format: Ans
   if (whole === undefined) return "payments";
   const { last, goalReachedYears } = whole;
   if (goalReachedYears !== undefined) {
-    return `payments: after ${fullPayments(whole.full, format)}, interest alone reaches the goal at ${formatYearsMonthsDays(goalReachedYears, format)}`;
+    return `payments: ${fullPayments(whole.full, format)}, then interest alone reaches the goal after ${formatYearsMonthsDays(goalReachedYears, format)}`;
   }
   return last === null
     ? "payments"

@@ -38,7 +38,9 @@ export function Shell({ tools, children }: ShellProps) {
         <div className={styles.tools}>
           {tools}
           <ThemeButton />
-          <ShortcutsButton />
+          <span className={styles.shortcuts}>
+            <ShortcutsButton />
+          </span>
         </div>
       </header>
       <main id="main" tabIndex={-1} className={styles.main}>

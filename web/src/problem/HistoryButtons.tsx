@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import { isApple } from "../app/shortcuts";
 import type { DocumentStore } from "./document/document-store";
 import { useStore } from "zustand";
+import styles from "./HistoryButtons.module.css";
 
 const CONTROL = isApple ? "⌘" : "Ctrl";
 
@@ -30,7 +31,10 @@ export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
         title={`Undo (${CONTROL}+Z)`}
         onClick={store.undo}
       >
-        Undo
+        <span className={styles.word}>Undo</span>
+        <span className={styles.sign} aria-hidden="true">
+          ↶
+        </span>
       </button>
       <button
         type="button"
@@ -39,7 +43,10 @@ export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
         title={`Redo (${CONTROL}+Shift+Z)`}
         onClick={store.redo}
       >
-        Redo
+        <span className={styles.word}>Redo</span>
+        <span className={styles.sign} aria-hidden="true">
+          ↷
+        </span>
       </button>
     </>
   );

@@ -7,6 +7,7 @@ import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
 import { Answer } from "./answer/Answer";
+import { AnswerBar } from "./answer/AnswerBar";
 import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
 import { focusFirstEmptyField } from "./lines/field-id";
@@ -132,6 +133,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
           <Answer />
         </div>
         <Views />
+        <AnswerBar />
       </Shell>
     </DocumentProvider>
   );

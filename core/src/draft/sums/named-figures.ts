@@ -50,10 +50,16 @@ function percentage(words: string, percent: number): NamedFigure {
 function totals({ facts }: Solution): NamedFigure[] {
   const money = (words: string, value: number | null | undefined): NamedFigure[] =>
     value === null || value === undefined ? [] : [{ words, value, is: "money" }];
+  // Beside the answer they have longer names, which are read as well.
+  const also = (words: string, value: number | null | undefined): NamedFigure[] =>
+    money(words, value).map((figure) => ({ ...figure, isFormer: true }));
   return [
     ...money("total in", facts.totalIn),
     ...money("total out", facts.totalOut),
     ...money("interest", facts.interest),
+    ...also("total money in", facts.totalIn),
+    ...also("total money out", facts.totalOut),
+    ...also(`interest ${facts.interestIs ?? "paid"}`, facts.interest),
   ];
 }
 
@@ -77,7 +83,10 @@ function rates({ facts, settled }: Solution): NamedFigure[] {
     ...(spell === undefined ? [] : [percentage("rate", spell.percent)]),
     ...(effective === undefined || effective === null
       ? []
-      : [percentage("effective rate", effective)]),
+      : [
+          percentage("effective rate", effective),
+          { ...percentage("effective annual rate", effective), isFormer: true as const },
+        ]),
   ];
 }
 

@@ -89,7 +89,8 @@ describe("side sums", () => {
   });
 
   test("of several payments have a name for each", () => {
-    expect(named().map(({ words }) => words)).toEqual([
+    const offered = named().filter(({ isFormer }) => isFormer !== true);
+    expect(offered.map(({ words }) => words)).toEqual([
       "answer",
       "total in",
       "total out",

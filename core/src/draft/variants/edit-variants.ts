@@ -1,7 +1,8 @@
+import { marksUnknown } from "../../input/entry-label";
 import { freeId } from "../free-id";
 import { MOST_VARIANTS, type Change, type Draft, type Variant } from "../draft";
 import { changesBetween, draftOfVariant } from "./draft-of-variant";
-import { factsByPlace, placeOf, type FactName } from "./facts";
+import { factsByPlace, factsOf, placeOf, type FactName } from "./facts";
 
 /** Adds a variant, at first the same as the problem or with some changes. Changes the draft in place. */
 export function addVariant(
@@ -16,6 +17,20 @@ export function addVariant(
   const variant = { id, name, changes };
   draft.variants.push(variant);
   return variant;
+}
+
+/**
+ * Keeps the problem as it stands as a variant: with every fact, so that it stays what it is while the problem goes on.
+ * Changes the draft in place.
+ */
+export function keepAsVariant(draft: Draft): Variant | null {
+  const names = new Set(draft.variants.map(({ name }) => name));
+  let number = 1;
+  while (names.has(`Kept ${number}`)) number += 1;
+  const changes = factsOf(draft)
+    .filter(({ text }) => !marksUnknown(text))
+    .map(({ line, name, text }) => ({ line, fact: name, text }));
+  return addVariant(draft, { name: `Kept ${number}`, changes });
 }
 
 /** Has a variant say a fact otherwise; saying it as the problem does takes the change back. Changes the draft in place. */

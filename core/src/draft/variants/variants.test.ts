@@ -9,6 +9,7 @@ import { draftOfVariant } from "./draft-of-variant";
 import {
   addVariant,
   dropVariantFact,
+  keepAsVariant,
   moveVariant,
   nameVariant,
   promoteVariant,
@@ -53,6 +54,29 @@ function saving(): Draft {
     }),
   ) as Draft;
 }
+
+describe("an answer that is kept", () => {
+  test("stays what it is while the problem goes on, and the next one stands beside it", () => {
+    const draft = saving();
+    expect(keepAsVariant(draft)).toMatchObject({ name: "Kept 1" });
+    const [deposits] = draft.flows;
+    if (deposits?.kind !== "stream") throw new Error("There are deposits");
+    deposits.amount = "150";
+    keepAsVariant(draft);
+    deposits.count = "4 payments";
+    expect(draft.variants.map((variant) => answerOf(draftOfVariant(draft, variant)))).toEqual([
+      1000, 1500,
+    ]);
+    expect(answerOf(draft)).toBe(600);
+    expect(draft.variants.map(({ name }) => name)).toEqual(["Kept 1", "Kept 2"]);
+  });
+
+  test("is refused where there are as many variants as there may be", () => {
+    const draft = saving();
+    for (let number = 0; number < MOST_VARIANTS; number += 1) addVariant(draft);
+    expect(keepAsVariant(draft)).toBeNull();
+  });
+});
 
 function answerOf(draft: Draft): number {
   const { problem } = readDraft(draft);

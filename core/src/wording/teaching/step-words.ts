@@ -118,7 +118,7 @@ export const STEP_WORDS = {
     interestAlone: (next: string) =>
       `Interest alone reaches the goal before payment ${next}. Take logarithms: periods until then.`,
     interestAloneAt: (full: string, when: string) =>
-      `In practice: after ${full}, interest alone reaches the goal at ${when}.`,
+      `In practice: ${full}, then interest alone reaches the goal after ${when}.`,
     payments: (count: string, isOne: boolean) => `${count} payment${isOne ? "" : "s"}`,
   },
 

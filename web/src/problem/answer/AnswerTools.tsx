@@ -1,7 +1,8 @@
-import { addSum } from "@kestrelmoor/core/typing";
+import { addSum, keepAsVariant } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useState } from "react";
 import { useDocument } from "../document/document-context";
 import { fieldId, focusField } from "../lines/field-id";
+import { showNotice } from "../../ui/notices";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
 import styles from "./Answer.module.css";
@@ -18,11 +19,28 @@ export function AnswerTools() {
     store.edit((draft) => (id = addSum(draft)?.id ?? ""));
     setTimeout(() => focusField(fieldId(id, "sum")), 0);
   };
+  const keep = () => {
+    const before = store.getState().draft.variants.length;
+    store.edit((draft) => void keepAsVariant(draft));
+    const { variants } = store.getState().draft;
+    const kept = variants.length > before ? variants.at(-1) : undefined;
+    open("variants");
+    showNotice({
+      kind: "done",
+      text:
+        kept === undefined
+          ? "There are as many variants as there may be. Remove one first."
+          : `“${kept.name}” stands beside this problem. Go on changing the lines.`,
+    });
+  };
   return (
     <div className={styles.tools}>
       <AskFurther />
       <button type="button" className="quiet-button" onClick={addSideSum}>
         Add a calculation
+      </button>
+      <button type="button" className="quiet-button" onClick={keep}>
+        Keep and vary
       </button>
       <button
         type="button"

@@ -1,4 +1,4 @@
-import { sentenceOf, writeFigure, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { sentenceOf, type AnswerFormat } from "@kestrelmoor/core";
 import {
   namedFigures,
   removeSum,
@@ -6,7 +6,6 @@ import {
   writeSum,
   type NamedFigure,
   type SideSum,
-  type WorkedSum,
 } from "@kestrelmoor/core/typing";
 import { useMemo, useRef, useState } from "react";
 import { CrossIcon } from "../../ui/CrossIcon";
@@ -16,6 +15,7 @@ import { fieldId } from "../lines/field-id";
 import { useFieldEditing } from "../lines/use-line-editing";
 import { COMPLAINS_AFTER_MS } from "../lines/TypedField";
 import { CopyFigure } from "./CopyFigure";
+import { sumText } from "./sum-text";
 import styles from "./Answer.module.css";
 
 /** The names stay for a moment: were they gone at once, what is clicked would slip from under the click. */
@@ -54,7 +54,7 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
             onBlur={() => {
               closing.current = setTimeout(() => setOpenSum(null), CLOSES_AFTER_MS);
             }}
-            figure={own?.ok === true && named !== null ? figureText(own.value, format) : null}
+            figure={own?.ok === true && named !== null ? sumText(own.value, format) : null}
             complaint={
               own?.ok === false && named !== null && own.issues[0]?.code !== "sum-missing"
                 ? own.issues.map((issue) => sentenceOf(issue, format)).join(" ")
@@ -65,10 +65,6 @@ export function SideSums({ format }: { readonly format: AnswerFormat }) {
       })}
     </ul>
   );
-}
-
-function figureText({ value, is }: WorkedSum, format: AnswerFormat): string {
-  return is === "money" ? writeMoney(value, format) : writeFigure(value, format, 6);
 }
 
 interface SumRowProps {

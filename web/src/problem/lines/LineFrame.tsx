@@ -24,13 +24,13 @@ export function LineFrame(props: LineFrameProps) {
       <span className={`${styles.mark ?? ""} ${styles[`${mark}Mark`] ?? ""}`} aria-hidden="true" />
       <div className={styles.body}>
         <div className={styles.sentence}>{children}</div>
+        {asked}
         {(hint !== "" || note !== undefined) && (
           <div className={styles.small}>
             {hint !== "" && <span>{hint}</span>}
             {note}
           </div>
         )}
-        {asked}
       </div>
       <div className={styles.tools}>
         {menu}

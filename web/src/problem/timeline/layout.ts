@@ -1,5 +1,5 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
-import type { Box } from "./box";
+import { labelWidth, type Box } from "./box";
 import { placeMarks, type PlacedMark } from "./place-marks";
 import { placeBand, type PlacedBand } from "./place-bands";
 import { placePosts, scaleFor, type PlacedPost } from "./place-posts";
@@ -86,9 +86,10 @@ export function layOut(
     ribbons: sketch.ribbons.map((ribbon, index) => {
       const x = xOf(ribbon.start);
       const end = sketch.ribbons[index + 1]?.start ?? span;
+      const room = xOf(end) - x - 2 * RIBBON_PADDING;
       return {
         id: ribbon.id,
-        text: ribbon.text,
+        text: ribbon.short === "" || labelWidth(ribbon.text) <= room ? ribbon.text : ribbon.short,
         isUnknown: ribbon.isUnknown,
         x,
         y: ribbonY,
@@ -99,6 +100,8 @@ export function layOut(
     marks: placeMarks(sketch, xOf, frame, format),
   };
 }
+
+const RIBBON_PADDING = 6;
 
 /** Payments of an endless stream that the axis covers when nothing else says how far it goes. */
 const ENDLESS_SHOWN = 12;

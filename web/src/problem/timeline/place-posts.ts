@@ -24,8 +24,7 @@ export function placePosts(
   const taken = new Map<string, number>();
   // Of several on one date an amount by itself stands at it, and a payment beside it.
   const inOrder = [...posts].sort(
-    (one, other) =>
-      (one.years ?? Infinity) - (other.years ?? Infinity) || rankOf(one) - rankOf(other),
+    (one, other) => dateOf(one) - dateOf(other) || rankOf(one) - rankOf(other),
   );
   const placed = inOrder.map((post) => {
     const base = post.years === null ? right : xOf(post.years);
@@ -54,6 +53,11 @@ export function placePosts(
     labels.set(post, post.isQuiet === true ? null : placeLabel(post, box, frame, occupied, format));
   }
   return placed.map(({ post, box }) => ({ post, ...box, label: labels.get(post) ?? null }));
+}
+
+/** Sums of periods and years typed differ in their last digits. */
+function dateOf({ years }: Post): number {
+  return years === null ? Number.MAX_VALUE : Math.round(years * 1e6);
 }
 
 function rankOf({ moves }: Post): number {

@@ -50,6 +50,8 @@ export interface Ribbon {
   readonly id: string;
   readonly start: number;
   readonly text: string;
+  /** The figure alone, for a ribbon without room for its quotation. */
+  readonly short: string;
   readonly isUnknown: boolean;
 }
 

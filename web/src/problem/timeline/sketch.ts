@@ -99,6 +99,7 @@ function ribbonsOf(
         id: line.id,
         start,
         text: figures !== "" ? `${figures} ${words}` : isUnknown ? words : "no rate yet",
+        short: figures,
         isUnknown,
       },
     ];

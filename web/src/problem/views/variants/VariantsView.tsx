@@ -24,9 +24,12 @@ export function VariantsView() {
   /** Rows that somebody has opened and that say nothing different yet. */
   const [opened, setOpened] = useState<readonly string[]>([]);
 
-  const isChanged = ({ line, fact }: FactRow) =>
+  const isChanged = ({ line, fact, text }: FactRow) =>
     variants.some(({ changes }) =>
-      changes.some((change) => change.line === line && change.fact === fact),
+      // A kept answer says everything; what it says as the problem does is no difference.
+      changes.some(
+        (change) => change.line === line && change.fact === fact && change.text !== text,
+      ),
     );
   const rows = facts.filter((row) => isChanged(row) || opened.includes(placeOf(row)));
 
@@ -41,9 +44,7 @@ export function VariantsView() {
       if (target === undefined) {
         store.edit((writable) => (target = addVariant(writable)?.id));
       }
-      const field = cellId(target ?? "", row.line, row.fact);
-      // The menu gives the focus back to its button as it closes; the new field takes it after that.
-      setTimeout(() => document.getElementById(field)?.focus(), 80);
+      focusSoon(cellId(target ?? "", row.line, row.fact));
     },
     [store, openRow],
   );
@@ -59,6 +60,10 @@ export function VariantsView() {
       </div>
     );
   }
+  const openAndGoTo = (row: FactRow) => {
+    openRow(row);
+    focusSoon(cellId(variants[0]?.id ?? "", row.line, row.fact));
+  };
   const { problem } = outcome;
   const questions = outcome.reading.also.map(({ question }) =>
     question === null || problem === null ? null : followUpWords(question, problem, format),
@@ -128,6 +133,13 @@ export function VariantsView() {
             <FigureRow name="Difference" figures={columns.map(({ difference }) => difference)} />
             <FigureRow name="as a percentage" figures={columns.map(({ percent }) => percent)} />
             <FigureRow name="Interest" figures={columns.map(({ interest }) => interest)} />
+            {draft.sums.map(({ id, text }, place) => (
+              <FigureRow
+                key={id}
+                name={text.trim() === "" ? "Calculation" : text}
+                figures={columns.map(({ sums }) => sums[place] ?? null)}
+              />
+            ))}
             {questions.map(
               (words, place) =>
                 words !== null && (
@@ -141,9 +153,14 @@ export function VariantsView() {
           </tbody>
         </table>
       </div>
-      <AddVariant onVary={vary} onOpenRow={openRow} />
+      <AddVariant onVary={vary} onOpenRow={openAndGoTo} />
     </>
   );
+}
+
+/** The menu gives the focus back to its button as it closes; the new field takes it after that. */
+function focusSoon(field: string): void {
+  setTimeout(() => document.getElementById(field)?.focus(), 80);
 }
 
 function FigureRow(props: { readonly name: string; readonly figures: readonly (string | null)[] }) {
@@ -159,7 +176,8 @@ function FigureRow(props: { readonly name: string; readonly figures: readonly (s
   );
 }
 
-/** What a variant says of a fact, where it says anything. */
-function changeIn({ changes }: Variant, { line, fact }: FactRow): string | null {
-  return changes.find((change) => change.line === line && change.fact === fact)?.text ?? null;
+/** What a variant says of a fact, where it says anything else than the problem. */
+function changeIn({ changes }: Variant, { line, fact, text }: FactRow): string | null {
+  const said = changes.find((change) => change.line === line && change.fact === fact)?.text;
+  return said === undefined || said === text ? null : said;
 }

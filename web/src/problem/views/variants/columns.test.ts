@@ -16,6 +16,21 @@ function columns(draft: Draft, ...variants: Change[][]) {
 }
 
 describe("columns side by side", () => {
+  test("work out the calculations of the problem, each by its own answer", () => {
+    const draft = shape("one-amount");
+    const id = draft.flows[0]?.kind === "single" ? draft.flows[0].id : "";
+    draft.sums = [
+      { id: "sum-1", text: "answer / 20%" },
+      { id: "sum-2", text: "total money in - total money out" },
+      { id: "sum-3", text: "answer / nothing" },
+    ];
+    const told = columns(draft, [{ line: id, fact: "amount", text: "120" }]);
+    expect(told.map(({ sums }) => sums)).toEqual([
+      ["402.03", "20.41", null],
+      ["804.06", "40.81", null],
+    ]);
+  });
+
   test("differ in money and in percent", () => {
     const draft = shape("one-amount");
     const id = draft.flows[0]?.kind === "single" ? draft.flows[0].id : "";

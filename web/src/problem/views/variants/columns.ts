@@ -13,12 +13,15 @@ import {
   factsOf,
   factText,
   marksUnknown,
+  namedFigures,
+  workOutSums,
   type Draft,
   type FactName,
   type Variant,
 } from "@kestrelmoor/core/typing";
 import { copyText } from "../../answer/companions";
 import { furtherAnswers } from "../../answer/further-answers";
+import { sumText } from "../../answer/sum-text";
 import { missingWords } from "../../answer/missing-words";
 import { outcomeOf, type Outcome } from "../../document/document-store";
 
@@ -32,6 +35,8 @@ export interface Column {
   readonly percent: string | null;
   /** What the money earned or cost, where it is told. */
   readonly interest: string | null;
+  /** One for each calculation of the problem. */
+  readonly sums: readonly (string | null)[];
   /** One for each follow-up of the problem. */
   readonly further: readonly (string | null)[];
 }
@@ -48,6 +53,7 @@ export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Co
         ? { difference: null, percent: null }
         : differences(own, answer, format)),
       interest: interestOf(outcome, format),
+      sums: sumsOf(draft, outcome, format),
       further: furtherAnswers(outcome).map((value) =>
         value === undefined ? null : value === null ? "none" : writeMoney(value, format),
       ),
@@ -67,6 +73,13 @@ export function complaintOf({ reading, result }: Outcome, format: AnswerFormat):
   return result === null || result.ok
     ? missingWords(reading.issues, format)
     : result.issues.map((issue) => sentenceOf(issue, format)).join(" ");
+}
+
+function sumsOf({ sums }: Draft, { problem, result }: Outcome, format: AnswerFormat) {
+  if (problem === null || result?.ok !== true) return sums.map(() => null);
+  return workOutSums(sums, namedFigures(problem, result.value)).map((worked) =>
+    worked.ok ? sumText(worked.value, format) : null,
+  );
 }
 
 function interestOf({ result }: Outcome, format: AnswerFormat): string | null {

@@ -1,0 +1,21 @@
+import { answerSentence } from "@kestrelmoor/core";
+import { useDocumentState } from "../document/document-context";
+import { useAnswerFormat } from "./use-answer-format";
+import styles from "./AnswerBar.module.css";
+
+/**
+ * The answer in one row at the foot of a narrow screen, while a field is typed in: the answer itself is further down.
+ * What reads the page out has the answer's own announcement.
+ */
+export function AnswerBar() {
+  const format = useAnswerFormat();
+  const outcome = useDocumentState((state) => state.outcome);
+  const { problem, result } = outcome;
+  if (problem === null || result?.ok !== true) return null;
+  const { lead, value } = answerSentence(problem, result.value, format);
+  return (
+    <p className={styles.bar} aria-hidden="true">
+      <span>{lead}</span> <b>{value}</b>
+    </p>
+  );
+}
