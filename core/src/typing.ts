@@ -55,6 +55,7 @@ export { factsOf, type Fact, type FactName } from "./draft/variants/facts";
 export * from "./draft/variants/ready-variants";
 export * from "./draft/reshape";
 export * from "./draft/shapes";
+export { suggestedTitle } from "./draft/suggested-title";
 export * from "./draft/parting/join-flow";
 export * from "./draft/parting/split-flow";
 export * from "./input/find-in-question";

@@ -7,7 +7,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 5,
+  version: 6,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -17,6 +17,7 @@ const draft = {
       percent: "3 1/8%",
       quoted: "nominal",
       compounding: "P3M",
+      compoundedBy: "words",
       from: "",
     },
   ],
@@ -26,6 +27,7 @@ const draft = {
   ],
   ask: null,
   also: [],
+  typedBefore: [],
   sums: [],
   variants: [],
   schedule: { rounding: "cent", firstDate: "2027-01-31", changes: [] },
@@ -94,10 +96,10 @@ describe("saving and reading", () => {
       .where(eq(problems.id, id));
     const { body } = await browser.get(`/api/problems/${id}`).expect(200);
     const saved = body as SavedProblem;
-    expect(saved.draft.version).toBe(5);
+    expect(saved.draft.version).toBe(6);
     expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
     expect(saved.problem?.flows[2]).toEqual(rent);
-    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(5);
+    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(6);
   });
 
   test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {

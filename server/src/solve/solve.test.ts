@@ -3,6 +3,7 @@ import { solveReply, type ProblemDetails, type SolveReply } from "@kestrelmoor/c
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import request from "supertest";
+import counts from "../../../core/reference/counts.json";
 import cases from "../../../core/reference/problems.json";
 import { createTestApp, type TestApp } from "../../test/test-app";
 
@@ -55,6 +56,23 @@ test("answers with the unknown's path, the follow-ups and the facts", async () =
       streams: [],
     },
   });
+});
+
+test("gives a count in whole payments, and says when interest alone reaches the goal", async () => {
+  for (const { id, problem: body, expect: wanted } of counts) {
+    const reply = solveReply.parse((await solve(body).expect(200)).body);
+    const whole = reply.facts.wholePayments;
+    const near = (text: string | null) =>
+      text === null ? null : (expect.closeTo(Number(text), 6) as unknown);
+    const { lastPayment, lastAt, timeGoalReached, totalPaid, fullPayments } = wanted;
+    expect({ id, ...whole }).toMatchObject({
+      id,
+      full: fullPayments,
+      last: lastPayment === null ? null : { amount: near(lastPayment), years: near(lastAt) },
+      totalPaid: near(totalPaid),
+    });
+    expect(whole?.goalReachedYears ?? null).toEqual(near(timeGoalReached));
+  }
 });
 
 test("every proof that a reply can name is explained in docs/method.md", () => {

@@ -10,7 +10,7 @@ const control = isApple ? "⌘" : "Ctrl";
 
 export const SHORTCUTS: readonly Shortcut[] = [
   { keys: "?", does: "Make this field the unknown" },
-  { keys: "Enter", does: "Next field" },
+  { keys: "Enter", does: "Next empty field" },
   { keys: "Alt+↓", does: "Explain this field or word" },
   { keys: "↑ ↓", does: "Time field: one month later or earlier (with Shift: one year)" },
   { keys: "Esc", does: "Restore the field" },

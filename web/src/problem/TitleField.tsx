@@ -1,10 +1,13 @@
 import { LIMITS } from "@kestrelmoor/core";
+import { suggestedTitle } from "@kestrelmoor/core/typing";
 import { useDocument, useDocumentState } from "./document/document-context";
 import styles from "./ProblemPage.module.css";
 
 export function TitleField() {
   const store = useDocument();
   const title = useDocumentState((state) => state.draft.title);
+  const question = useDocumentState((state) => state.draft.question);
+  const suggested = suggestedTitle(question);
   return (
     <h1 className={styles.title}>
       <span className="visually-hidden">{title === "" ? "Untitled problem" : title}</span>
@@ -22,6 +25,19 @@ export function TitleField() {
           onBlur={store.settle}
         />
       </span>
+      {title === "" && suggested !== null && (
+        <button
+          type="button"
+          className={`quiet-button ${styles.suggested ?? ""}`}
+          onClick={() =>
+            store.edit((draft) => {
+              draft.title = suggested;
+            })
+          }
+        >
+          Call it “{suggested}”
+        </button>
+      )}
     </h1>
   );
 }

@@ -2,6 +2,7 @@ import type { FlowLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { AddLine } from "./AddLine";
 import { AmountLine } from "./AmountLine";
+import { EnterHint } from "./EnterHint";
 import { isKept, KeptLine } from "./KeptLine";
 import { ChangeShape } from "./ChangeShape";
 import { DatedLine, ListLine } from "./ListLine";
@@ -36,6 +37,7 @@ export function Lines() {
       <div className={styles.below}>
         <AddLine />
         <ChangeShape />
+        <EnterHint />
       </div>
     </section>
   );

@@ -57,9 +57,16 @@ export function focusFirstEmptyField(): void {
   if (empty !== undefined) focusField(empty.id);
 }
 
-/** Goes from a field to the next one in reading order; from the last one nowhere. */
+/**
+ * Goes from a field to the next empty one in reading order, round the end to the first; where none is empty to the
+ * next one, and from the last one nowhere.
+ */
 export function focusNextField(from: HTMLElement): void {
-  const fields = [...document.querySelectorAll<HTMLElement>("[data-field]")];
-  const next = fields[fields.indexOf(from) + 1];
+  const fields = [
+    ...document.querySelectorAll<HTMLInputElement | HTMLTextAreaElement>("[data-field]"),
+  ];
+  const place = fields.findIndex((field) => field === from);
+  const later = [...fields.slice(place + 1), ...fields.slice(0, place)];
+  const next = later.find(({ value }) => value === "") ?? fields[place + 1];
   if (next !== undefined) focusField(next.id);
 }
