@@ -171,13 +171,11 @@ describe("a stream that balances only the other way round", () => {
 });
 
 describe("a figure that is kept", () => {
+  const loan = () =>
+    filled("paying-back", { money: "64,000", percent: "9.6%", length: "5y", every: "month" });
+
   test("has every digit of the answer, and no noise", () => {
-    const draft = filled("paying-back", {
-      money: "64,000",
-      percent: "9.6%",
-      length: "5y",
-      every: "month",
-    });
+    const draft = loan();
     const [payment] = answersOf(draft);
     move(draft, ["flows", 0, "amount"]);
     const { amount } = draft.flows[1] as StreamLine;
@@ -188,12 +186,7 @@ describe("a figure that is kept", () => {
   });
 
   test("is what was found where that is another figure by now", () => {
-    const draft = filled("paying-back", {
-      money: "64,000",
-      percent: "9.6%",
-      length: "5y",
-      every: "month",
-    });
+    const draft = loan();
     move(draft, ["flows", 0, "amount"]);
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "2,000";
@@ -203,12 +196,7 @@ describe("a figure that is kept", () => {
   });
 
   test("comes back as typed where there was no answer to keep", () => {
-    const draft = filled("paying-back", {
-      money: "64,000",
-      percent: "9.6%",
-      length: "5y",
-      every: "month",
-    });
+    const draft = loan();
     move(draft, ["flows", 0, "amount"]);
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "nonsense";

@@ -22,7 +22,7 @@ export function Shell({ tools, children }: ShellProps) {
       <header className={styles.header}>
         <Link to="/" className={styles.brand}>
           <Logo />
-          <span>Kestrelmoor</span>
+          <span className="hidden-when-narrow">Kestrelmoor</span>
         </Link>
         <nav aria-label="Main" className={styles.places}>
           <NavLink to="/" end className={styles.place ?? ""}>

@@ -31,7 +31,7 @@ export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
         title={`Undo (${CONTROL}+Z)`}
         onClick={store.undo}
       >
-        <span className={styles.word}>Undo</span>
+        <span className="hidden-when-narrow">Undo</span>
         <span className={styles.sign} aria-hidden="true">
           ↶
         </span>
@@ -43,7 +43,7 @@ export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
         title={`Redo (${CONTROL}+Shift+Z)`}
         onClick={store.redo}
       >
-        <span className={styles.word}>Redo</span>
+        <span className="hidden-when-narrow">Redo</span>
         <span className={styles.sign} aria-hidden="true">
           ↷
         </span>

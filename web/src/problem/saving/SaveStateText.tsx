@@ -19,7 +19,7 @@ export function SaveStateText({ saver }: { readonly saver: Saver }) {
   const words = state.kind === "refused" ? `Not saved: ${state.sentence}` : WORDS[state.kind];
   return (
     <span
-      className={isWell ? styles.well : styles.warning}
+      className={isWell ? `hidden-when-narrow ${styles.well ?? ""}` : styles.warning}
       role="status"
       aria-live={isWell ? "off" : "polite"}
       data-save-state={state.kind}
