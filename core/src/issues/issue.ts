@@ -67,6 +67,7 @@ export interface IssueFacts {
   "rate-search-too-large": { limit: number };
   "rates-too-entangled": NoFacts;
   "unknown-cancels": NoFacts;
+  "amount-below-zero": NoFacts;
   "nothing-to-balance": NoFacts;
   "any-date-balances": NoFacts;
   "date-before-today": { years: number } & Turn;

@@ -96,6 +96,8 @@ const sentences: {
     "Several rates depend on the unknown rate, and the cash flows change sign more than once. Type numbers for the later rates.",
   "unknown-cancels": () =>
     "The unknown cancels out: equal amounts come in and go out, so any value works. Change the other amounts.",
+  "amount-below-zero": () =>
+    "An amount that refers to another comes out below zero. Change the calculation, or switch its direction.",
   "nothing-to-balance": () =>
     "There is no other amount to balance this one. Type amounts above zero.",
   "any-date-balances": () =>

@@ -68,6 +68,24 @@ const CASES: readonly (readonly [name: string, flows: readonly object[], answer:
   ],
 ];
 
+test("a known amount below zero is told: it would go the other way unsaid", () => {
+  const read = readProblem({
+    format: "kestrelmoor-problem",
+    version: 1,
+    rates: [{ percent: 5, quoted: "effective" }],
+    flows: [
+      single("first", "in", 800, years(1)),
+      single("second", "in", { times: 1, of: "first", plus: -900 }, years(2)),
+      single("price", "out", null, years(0)),
+    ],
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  expect(solve(read.value)).toMatchObject({
+    ok: false,
+    issues: [{ code: "amount-below-zero", path: ["flows", 1, "amount"] }],
+  });
+});
+
 describe.each(CASES)("%s", (_, flows, answer) => {
   const read = readProblem({
     format: "kestrelmoor-problem",
