@@ -171,11 +171,11 @@ describe("a stream that balances only the other way round", () => {
 });
 
 describe("a figure that is kept", () => {
-  const loan = () =>
+  const borrowed = () =>
     filled("paying-back", { money: "64,000", percent: "9.6%", length: "5y", every: "month" });
 
   test("has every digit of the answer, and no noise", () => {
-    const draft = loan();
+    const draft = borrowed();
     const [payment] = answersOf(draft);
     move(draft, ["flows", 0, "amount"]);
     const { amount } = draft.flows[1] as StreamLine;
@@ -186,7 +186,7 @@ describe("a figure that is kept", () => {
   });
 
   test("is what was found where that is another figure by now", () => {
-    const draft = loan();
+    const draft = borrowed();
     move(draft, ["flows", 0, "amount"]);
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "2,000";
@@ -196,7 +196,7 @@ describe("a figure that is kept", () => {
   });
 
   test("comes back as typed where there was no answer to keep", () => {
-    const draft = loan();
+    const draft = borrowed();
     move(draft, ["flows", 0, "amount"]);
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "nonsense";
