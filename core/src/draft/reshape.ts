@@ -44,7 +44,7 @@ export function reshape(draft: Draft, shape: Shape): string[] {
     if (rate.kind === "rate" && source.kind === "rate") rate.compoundedBy = source.compoundedBy;
   });
   const { rates, flows, ask } = next;
-  Object.assign(draft, { rates, flows, ask, variants: [] });
+  Object.assign(draft, { rates, flows, ask, variants: [], typedBefore: [] });
   return [...left].filter(hasFigures).map((line) => namedFlow(line).label ?? namedFlow(line).id);
 }
 
