@@ -45,6 +45,19 @@ test("interest alone reaches a goal, and every view says so", async ({ moor, pag
   await expect(page.getByRole("tabpanel")).toContainText("0.00");
 });
 
+test("a bare decimal is asked about, and the line does not answer for the student", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Drawing down");
+  const line = page.getByRole("listitem").filter({ has: moor.rate });
+  await moor.type(moor.rate, "11");
+  await expect(line).toContainText("% a year");
+  await moor.type(moor.rate, "0.11");
+  await expect(page.getByText("Is that 0.11% or 11%?")).toBeVisible();
+  await expect(line).not.toContainText("% a year");
+});
+
 test("a residual that comes in is asked about, and one click turns it", async ({ moor, page }) => {
   await moor.startProblem("Loan with a balloon");
   await moor.type(moor.amount(0), "64000");

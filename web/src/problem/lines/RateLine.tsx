@@ -119,7 +119,8 @@ export const RateLine = memo(function RateLine({
         onUnknown={() => makeUnknown(["rates", index, "percent"])}
         onLeave={tidy}
       />
-      {/\d$/.test(line.percent.trim()) && "% "}
+      {/* A figure that is asked about has no sign: it would be the answer. */}
+      {reading.percent.state === "value" && /\d$/.test(line.percent.trim()) && "% "}
       <Explained term="quotation">
         <select
           className={styles.quotation}
