@@ -9,7 +9,7 @@ import {
   type TypedRateLine,
 } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
-import styles from "./Lines.module.css";
+import { AskedBack } from "./AskedBack";
 
 interface CompoundingAskedProps {
   readonly reading: RateReading;
@@ -22,19 +22,13 @@ export function CompoundingAsked({ reading, onEdit }: CompoundingAskedProps) {
   const question = compoundingQuestion(flows, reading);
   if (question === null) return null;
   return (
-    <div className={styles.asked} role="status">
-      <span>{wordsOf(question)}</span>
-      {choicesOf(question).map(({ words, key }) => (
-        <button
-          key={key}
-          type="button"
-          className={styles.answer}
-          onClick={() => onEdit((line) => setQuotation(line, key))}
-        >
-          {words}
-        </button>
-      ))}
-    </div>
+    <AskedBack
+      words={wordsOf(question)}
+      answers={choicesOf(question).map(({ words, key }) => ({
+        words,
+        act: () => onEdit((line) => setQuotation(line, key)),
+      }))}
+    />
   );
 }
 

@@ -2,7 +2,7 @@ import { doubtfulEnd } from "@kestrelmoor/core";
 import { turnRound } from "@kestrelmoor/core/typing";
 import { useState } from "react";
 import { useDocument, useDocumentState } from "../document/document-context";
-import styles from "./Lines.module.css";
+import { AskedBack } from "./AskedBack";
 
 interface EndAskedProps {
   readonly id: string;
@@ -20,20 +20,15 @@ export function EndAsked({ id, direction }: EndAskedProps) {
   if (!isDoubtful || isRight) return null;
   const other = direction === "in" ? "out" : "in";
   return (
-    <div className={styles.asked} role="status">
-      <span>
-        This is money {direction} at the end, as at the start. A balloon payment goes the other way.
-      </span>
-      <button
-        type="button"
-        className={styles.answer}
-        onClick={() => store.edit((draft) => turnRound(draft, id))}
-      >
-        Switch to money {other}
-      </button>
-      <button type="button" className={styles.answer} onClick={() => setRight(true)}>
-        Keep money {direction}
-      </button>
-    </div>
+    <AskedBack
+      words={`This is money ${direction} at the end, as at the start. A balloon payment goes the other way.`}
+      answers={[
+        {
+          words: `Switch to money ${other}`,
+          act: () => store.edit((draft) => turnRound(draft, id)),
+        },
+        { words: `Keep money ${direction}`, act: () => setRight(true) },
+      ]}
+    />
   );
 }
