@@ -59,7 +59,7 @@ function firstRate(
   const said = valueOf(reading.percent);
   if (said === null || "plus" in said) return null;
   const { quotation } = reading;
-  const hasWords = said.quotation !== undefined || said.asPaid === true;
+  const hasWords = (said.quotation ?? said.asPaid ?? said.yearly) !== undefined;
   return {
     id: line.id,
     percent: said.percent,

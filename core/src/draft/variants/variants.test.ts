@@ -248,6 +248,22 @@ describe("ready-made variants", () => {
   });
 
   /** What 100 become in a year at 12 % a year, to the textbook's four decimals. */
+  test("words that are still in the field go along with a changed figure", () => {
+    const draft = saving();
+    const [line] = draft.rates;
+    if (line?.kind !== "rate") throw new Error("There is a rate");
+    Object.assign(line, { quoted: "periodic", compounding: "P3M", percent: "6% a year" });
+    const [higher] =
+      readyVariants(draft, readDraft(draft)).find(({ words }) => /point/.test(words))?.variants ??
+      [];
+    const changed = draftOfVariant(draft, { changes: higher?.changes ?? [] });
+    // A year, compounded as paid: not 7% for each quarter.
+    expect(readDraft(changed).rates[0]).toMatchObject({
+      percent: { value: { percent: 7 } },
+      quotation: { quoted: "nominal", compounding: "P1M" },
+    });
+  });
+
   test("every compounding, and the words in the field no longer win", () => {
     const draft = saving();
     draft.flows = [
