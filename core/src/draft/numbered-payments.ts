@@ -2,9 +2,8 @@ import type { Names, NumberedPayments } from "../input/names";
 import { readCount } from "../input/read-count";
 import { readPeriod } from "../input/read-period";
 import { readPosition } from "../input/read-position";
-import { parseDuration, type Duration } from "../time/duration";
+import { after, parseDuration, type Duration } from "../time/duration";
 import type { FlowLine, StreamLine } from "./draft";
-import { after } from "./parting/counting";
 
 /**
  * When the payments of each line fall, by the line's id, as far as its fields say so.

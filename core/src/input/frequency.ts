@@ -1,3 +1,5 @@
+import { NUMBER_WORDS } from "./number-words";
+
 /**
  * How often something happens, as people say it. One table serves rates and payments.
  * `bimonthly` is left out on purpose: it means twice a month to some people and every two months to others.
@@ -43,8 +45,6 @@ const TIMES_A_YEAR: Readonly<Record<number, string>> = {
   360: "P1D",
   365: "P1D",
 };
-
-const NUMBER_WORDS = "one two three four five six seven eight nine ten eleven twelve".split(" ");
 
 const TIMES_PATTERN = String.raw`(?:twice|thrice|(?:\d{1,3}|${NUMBER_WORDS.join("|")}) times) (?:a|per|each|every|in a|in each) (?:year|annum)`;
 

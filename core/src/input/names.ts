@@ -44,11 +44,10 @@ function keyOf(words: string): string {
 }
 
 /**
- * The names of flows or of their lines, in the problem's order: the first of two alike is meant.
- *
- * @param period how long "a period" is, ISO 8601
+ * The names of flows or of their lines, in the problem's order: the first of two alike is meant. What they say of
+ * time is added by whoever knows it.
  */
-export function namesOf(flows: readonly Named[], period: string | null = null): Names {
+export function namesOf(flows: readonly Named[]): Names {
   const ids = new Map<string, string>();
   for (const words of [({ label }: Named) => label ?? "", ({ id }: Named) => id]) {
     for (const flow of flows) {
@@ -71,7 +70,7 @@ export function namesOf(flows: readonly Named[], period: string | null = null): 
       { words, id },
       { words: `${words}s`, id },
     ]),
-    period,
+    period: null,
     paymentsOf: () => null,
   };
 }

@@ -1,6 +1,6 @@
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
-import { formatDuration } from "../time/duration";
+import { after, formatDuration } from "../time/duration";
 import type { Names, NumberedPayments } from "./names";
 import { readTime, type TypedTime } from "./read-time";
 
@@ -97,12 +97,5 @@ function timeOf(payments: NumberedPayments, number: number): Result<TypedTime> {
 
 /** Some periods after the payments begin; each unit is counted by itself, so that nothing is rounded. */
 function timeAfter({ begins, every }: NumberedPayments, periods: number): Result<TypedTime> {
-  return readTime(
-    formatDuration({
-      years: begins.years + every.years * periods,
-      months: begins.months + every.months * periods,
-      weeks: begins.weeks + every.weeks * periods,
-      days: begins.days + every.days * periods,
-    }),
-  );
+  return readTime(formatDuration(after(begins, every, periods)));
 }

@@ -1,7 +1,7 @@
 import { issue } from "../issues/issue";
 import type { Position } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
-import { formatDuration, parseDuration } from "../time/duration";
+import { after, formatDuration, NO_TIME, parseDuration } from "../time/duration";
 import type { Names } from "./names";
 import { readPaymentTime } from "./read-payment-time";
 import { readTime, type TypedTime } from "./read-time";
@@ -46,14 +46,7 @@ export function readPosition(typed: string, names: Names): Result<SaidTime> {
 function afterPeriods(count: number, period: string | null): Result<SaidTime> {
   const length = period === null ? null : parseDuration(period);
   if (length === null) return fail(issue("period-without-length", [], {}));
-  const { years, months, weeks, days } = length;
-  const duration = formatDuration({
-    years: years * count,
-    months: months * count,
-    weeks: weeks * count,
-    days: days * count,
-  });
-  return readTime(duration);
+  return readTime(formatDuration(after(NO_TIME, length, count)));
 }
 
 /** A time as the problem file has it. */

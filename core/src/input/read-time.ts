@@ -9,6 +9,7 @@ import {
   type Duration,
 } from "../time/duration";
 import { FRACTION_PATTERN, readFraction, spellFractions } from "./fraction";
+import { NUMBER_WORDS } from "./number-words";
 import { readPlainNumber } from "./plain-number";
 
 export interface TypedTime {
@@ -33,11 +34,7 @@ const UNITS: readonly (readonly [pattern: RegExp, field: Field, times: number])[
   [/^(?:d|days?)$/, "days", 1],
 ];
 
-const WORDS: Readonly<Record<string, string>> = Object.fromEntries(
-  "one two three four five six seven eight nine ten eleven twelve"
-    .split(" ")
-    .map((word, index) => [word, String(index + 1)]),
-);
+const NUMBER_WORD = new RegExp(String.raw`\b(?:${NUMBER_WORDS.join("|")})\b`, "g");
 
 const TODAY = /^(?:today|now|at once|the start|(?:time )?0|immediately)$/;
 const PAST = /\b(?:ago|earlier|before (?:now|today))$/;
@@ -78,9 +75,7 @@ function spellOut(text: string): string {
     .replace(LEADING, "")
     .replace(TRAILING, "")
     .replace(NUMBERED, "$2 $1")
-    .replace(/\b(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/g, (word) =>
-      String(WORDS[word]),
-    )
+    .replace(NUMBER_WORD, (word) => String(NUMBER_WORDS.indexOf(word) + 1))
     .replace(/(\d+) and an? (half|quarter)\b/g, (_, whole: string, part: string) =>
       part === "half" ? `${whole} 1/2` : `${whole} 1/4`,
     )

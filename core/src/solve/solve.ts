@@ -3,11 +3,12 @@ import type { Problem } from "../problem/schema";
 import { findUnknown, type Unknown } from "../problem/unknown";
 import { fail, succeed, type Result } from "../result";
 import { resolveTimeline } from "../timeline/resolve-timeline";
+import type { Timeline } from "../timeline/timeline";
 import { accountOf, type Account } from "./account";
 import { factsOf } from "./facts";
 import { answerFollowUps } from "./follow-ups";
 import { settledTimeline } from "./settled-timeline";
-import type { Solution } from "./solution";
+import type { SettledTimeline, Solution } from "./solution";
 import type { Question, Roots } from "./solver";
 import { solvers } from "./solvers";
 import { withTurn } from "./turn-round";
@@ -72,7 +73,7 @@ function answerQuestion(question: Question): Result<Solution> {
   if (!account.ok) return account;
   const settled = settledTimeline(timeline, first.x);
   if (!settled.ok) return settled;
-  const paid = unknown.kind === "count" ? settledTimeline(timeline, account.value.x) : settled;
+  const paid = paidTimeline(timeline, account.value);
   if (!paid.ok) return paid;
   return succeed({
     unknown,
@@ -81,8 +82,14 @@ function answerQuestion(question: Question): Result<Solution> {
     also: answerFollowUps(problem, account.value),
     facts: factsOf(account.value, unknown.kind !== "value"),
     settled: settled.value,
-    paid: unknown.kind === "count" ? { ...paid.value, flows: account.value.flows } : settled.value,
+    paid: paid.value,
   });
+}
+
+/** The timeline with the cash flows that are actually paid. */
+function paidTimeline(timeline: Timeline, { x, flows }: Account): Result<SettledTimeline> {
+  const settled = settledTimeline(timeline, x);
+  return settled.ok ? succeed({ ...settled.value, flows }) : settled;
 }
 
 /** The most amounts in lists. Unlike payments of a stream, each is valued by itself: these take under a second. */

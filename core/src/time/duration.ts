@@ -51,6 +51,22 @@ export function formatDuration(duration: Duration): string {
   return "P" + given.map(([amount, unit]) => plainDecimal(amount) + unit).join("");
 }
 
+/** No time at all: today. */
+export const NO_TIME: Duration = { years: 0, months: 0, weeks: 0, days: 0 };
+
+/** A time and so many periods more, each part counted in its own unit: nothing is rounded. */
+export function after(start: Duration, period: Duration, times: number): Duration {
+  const months = start.months + period.months * times;
+  const years = start.years + period.years * times;
+  const whole = Number.isInteger(months) ? Math.floor(months / MONTHS_PER_YEAR) : 0;
+  return {
+    years: years + whole,
+    months: months - MONTHS_PER_YEAR * whole,
+    weeks: start.weeks + period.weeks * times,
+    days: start.days + period.days * times,
+  };
+}
+
 /**
  * Length of a duration in textbook years: 12 months, 52 weeks or 365 days.
  * Exact to within 2 units in the last place.

@@ -1,11 +1,11 @@
 import { LIMITS } from "../../problem/limits";
-import { frequencyOf, parseDuration } from "../../time/duration";
+import { after, frequencyOf, parseDuration } from "../../time/duration";
 import { formatExact } from "../../wording/format-number";
 import { formatDurationWords } from "../../wording/format-time";
 import type { Draft, FlowLine, StreamLine } from "../draft";
 import { valueOf } from "../field";
 import type { DraftReading } from "../read-draft";
-import { after, payments } from "./counting";
+import { payments } from "./counting";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Whether a line and the one after it can be one: payments that follow each other at one rhythm. */

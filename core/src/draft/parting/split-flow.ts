@@ -1,7 +1,7 @@
 import { isUnknownMark } from "../../input/unknown-mark";
 import { namesOf } from "../../input/names";
 import { LIMITS } from "../../problem/limits";
-import { parseDuration } from "../../time/duration";
+import { after, parseDuration } from "../../time/duration";
 import { endWords } from "../../wording/end-words";
 import { formatExact } from "../../wording/format-number";
 import { formatDurationWords } from "../../wording/format-time";
@@ -12,7 +12,7 @@ import type { ListReading } from "../lines/list-line";
 import { namedFlow } from "../lines/line-kinds";
 import type { StreamReading } from "../lines/stream-line";
 import type { DraftReading } from "../read-draft";
-import { after, payments } from "./counting";
+import { payments } from "./counting";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Of payments without end, as many stand before the parting. */
