@@ -58,6 +58,24 @@ test("a bare decimal is asked about, and the line does not answer for the studen
   await expect(line).not.toContainText("% a year");
 });
 
+test("the page says once, while something is missing, that Enter goes to the next empty field", async ({
+  moor,
+  page,
+}) => {
+  const tip = page.getByText("Enter goes to the next empty field.");
+  await moor.openProblem("Extractor fund");
+  await expect(tip).toBeHidden();
+  await moor.startProblem("A single amount");
+  await expect(tip).toBeVisible();
+  await page.keyboard.type("1000");
+  await page.keyboard.press("Enter");
+  await expect(moor.when(1)).toBeFocused();
+  await expect(tip).toBeHidden();
+  await page.reload();
+  await expect(moor.rate).toBeVisible();
+  await expect(tip).toBeHidden();
+});
+
 test("a residual that comes in is asked about, and one click turns it", async ({ moor, page }) => {
   await moor.startProblem("Loan with a balloon");
   await moor.type(moor.amount(0), "64000");

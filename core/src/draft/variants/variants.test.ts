@@ -254,8 +254,8 @@ describe("ready-made variants", () => {
     if (line?.kind !== "rate") throw new Error("There is a rate");
     Object.assign(line, { quoted: "periodic", compounding: "P3M", percent: "6% a year" });
     const [higher] =
-      readyVariants(draft, readDraft(draft)).find(({ words }) => words.includes('point'))?.variants ??
-      [];
+      readyVariants(draft, readDraft(draft)).find(({ words }) => words.includes("point"))
+        ?.variants ?? [];
     const changed = draftOfVariant(draft, { changes: higher?.changes ?? [] });
     // A year, compounded as paid: not 7% for each quarter.
     expect(readDraft(changed).rates[0]).toMatchObject({

@@ -1,12 +1,14 @@
 import { useEffect, useState } from "react";
 import * as z from "zod";
 import { keptInBrowser } from "../../ui/kept-in-browser";
+import { useDocumentState } from "../document/document-context";
 import styles from "./Lines.module.css";
 
 const kept = keptInBrowser("kestrelmoor-knows-enter", z.boolean(), false);
 
-/** Says once how to go from field to field without the mouse; whoever has done it knows. */
+/** Says once, while something is still to be typed, how to go on without the mouse; whoever has done it knows. */
 export function EnterHint() {
+  const isMissing = useDocumentState(({ outcome }) => outcome.problem === null);
   const [isKnown, setKnown] = useState(kept.first);
   useEffect(() => {
     if (isKnown) return undefined;
@@ -20,5 +22,7 @@ export function EnterHint() {
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
   }, [isKnown]);
-  return isKnown ? null : <span className={styles.tip}>Enter goes to the next empty field.</span>;
+  return isKnown || !isMissing ? null : (
+    <span className={styles.tip}>Enter goes to the next empty field.</span>
+  );
 }
