@@ -3,6 +3,7 @@
  * which knows nothing of it: docs/decisions/0014-what-teaches-has-a-door-of-its-own.md
  */
 export * from "./workings/step";
+export { LEVELS, type Level } from "./wording/workings-style";
 export * from "./workings/workings";
 export * from "./workings/appraisal/appraisal-workings";
 export * from "./workings/rates/conversion-workings";

@@ -14,6 +14,7 @@ export * from "./input/unknown-mark";
 export {
   BLANK_DRAFT,
   draftSchema,
+  LONGEST_LIST_FIELD,
   MOST_CHANGES,
   MOST_OFFERS,
   MOST_OTHER_PROJECTS,
@@ -53,6 +54,7 @@ export * from "./draft/variants/edit-variants";
 export * from "./draft/variants/fact-words";
 export { factsOf, type Fact, type FactName } from "./draft/variants/facts";
 export * from "./draft/variants/ready-variants";
+export { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "./wording/workings-style";
 export * from "./draft/reshape";
 export * from "./draft/shapes";
 export { suggestedTitle } from "./draft/suggested-title";

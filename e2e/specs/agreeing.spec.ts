@@ -85,7 +85,16 @@ test("a residual that comes in is asked about, and one click turns it", async ({
   await page.getByRole("button", { name: "Money out. Switch to money in." }).last().click();
   await page.getByRole("button", { name: "Switch to money out", exact: true }).click();
   await moor.expectAnswer("1,073.18");
-  await expect(page.getByRole("button", { name: "Keep money in" })).toBeHidden();
+  const keep = page.getByRole("button", { name: "Keep money in" });
+  await expect(keep).toBeHidden();
+  // Who says that it is right is not asked again, not even another day.
+  await page.getByRole("button", { name: "Money out. Switch to money in." }).last().click();
+  await keep.click();
+  await expect(keep).toBeHidden();
+  await moor.expectSaved();
+  await page.reload();
+  await expect(moor.rate).toBeVisible();
+  await expect(keep).toBeHidden();
 });
 
 test("an opened problem whose payments change asks how interest is compounded", async ({

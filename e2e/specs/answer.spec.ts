@@ -118,6 +118,30 @@ test.describe("the number format", () => {
     );
   });
 
+  test("the style of the workings holds for the problem, and for all if it is made the usual one", async ({
+    moor,
+    page,
+  }) => {
+    await moor.openProblem("Hive deposits");
+    const level = page.getByRole("tabpanel").getByLabel("Level of detail");
+    await level.selectOption("short");
+    await moor.expectSaved();
+    await moor.openProblem("Extractor fund");
+    await expect(level).toHaveValue("every-step");
+    await moor.openProblem("Hive deposits");
+    await expect(level).toHaveValue("short");
+    await page.getByRole("button", { name: "Number format" }).click();
+    const dialog = page.getByRole("dialog", { name: "Number format" });
+    await dialog.getByLabel("Notation of factors").selectOption("annuity symbols");
+    await dialog.getByRole("button", { name: "Use for all my problems" }).click();
+    await dialog.getByRole("button", { name: "Close" }).click();
+    await moor.openProblem("Extractor fund");
+    await expect(level).toHaveValue("short");
+    await expect(page.getByRole("tabpanel").getByLabel("Notation of factors")).toHaveValue(
+      "factors",
+    );
+  });
+
   test("shows money out by a minus sign, and then no verb repeats it", async ({ moor, page }) => {
     await moor.openProblem("A honey extractor on credit");
     await expect(moor.answer).toContainText("You pay");

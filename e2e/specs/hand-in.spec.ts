@@ -57,6 +57,37 @@ test("it follows the problem, and says what is missing without an answer", async
   await expect(page.getByRole("tabpanel")).toContainText("When the problem has an answer");
 });
 
+test("the variants and other projects are on the sheet if one says so", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await page.getByRole("button", { name: "Keep and vary" }).click();
+  await moor.type(moor.rate, "8.4");
+  const sheet = await openSheet(page);
+  const heading = sheet.getByRole("heading", { name: "Variants" });
+  await expect(heading).toBeHidden();
+  const choice = page.getByRole("combobox", { name: "Whether the sheet has the variants" });
+  await choice.selectOption("with the variants");
+  await expect(heading).toBeVisible();
+  // 854.25 at 8.4%, and 808.75 as it was kept
+  await expect(sheet.getByRole("row", { name: "Rate 8.4% 6.9%" })).toBeVisible();
+  await expect(sheet.getByRole("row", { name: "Answer 854.25 808.75" })).toBeVisible();
+  await expect(sheet.getByRole("row", { name: "Difference −45.50" })).toBeVisible();
+  expect(await textOf(await saved(page, "Markdown with LaTeX"))).toContain(
+    "| Answer | 854.25 | 808.75 |",
+  );
+  await moor.expectSaved();
+  await page.reload();
+  await expect(heading).toBeVisible();
+
+  await moor.openProblem("The wax workshop");
+  await openSheet(page);
+  await page
+    .getByRole("combobox", { name: "Whether the sheet has the comparison of projects" })
+    .selectOption("with the comparison of projects");
+  await expect(sheet).toContainText("out 21,000; 8,500 x 3, one every year");
+  await expect(sheet).toContainText("If the projects are mutually exclusive, choose Bottling line");
+  expect(await textOf(await saved(page, "web page"))).toContain("Projects compared");
+});
+
 test("the printer gets the sheet and nothing else", async ({ moor, page }) => {
   await moor.openProblem("The delivery van");
   const sheet = await openSheet(page);

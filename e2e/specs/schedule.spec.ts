@@ -289,6 +289,40 @@ test.describe("actual payments are compared with a schedule", () => {
     await expect(real.getByRole("row", { name: /^2 2027-02-28/ })).toContainText("−108.75");
   });
 
+  test("a pasted list is compared, and is there again after a reload", async ({ moor, page }) => {
+    await moor.openProblem("The delivery van");
+    await openSchedule(page);
+    const real = page.getByRole("region", { name: "Actual payments", exact: true });
+    const list = real.getByRole("textbox", { name: "Actual payments, one on each line" });
+    await list.fill("31.01.2027 808.75\n28.02.2027 700.00");
+    await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
+    await expect(real.getByRole("status")).toContainText(
+      "Paid up to payment 2: 1,508.75 instead of 1,617.50.",
+    );
+    await moor.expectSaved();
+    await page.reload();
+    await expect(real.getByRole("status")).toContainText("1,508.75 instead of 1,617.50.");
+    await list.fill("808.75; 808.75; 700");
+    await expect(real.getByRole("status")).toContainText(
+      "Paid up to payment 3: 2,317.50 instead of 2,426.24.",
+    );
+    await real.getByRole("button", { name: "Remove the list" }).click();
+    await expect(real.getByRole("status")).toBeHidden();
+    await expect(list).toHaveValue("");
+    await page.keyboard.press("Control+z");
+    await expect(list).toHaveValue("808.75; 808.75; 700");
+  });
+
+  test("a list too long to save is compared all the same, and says so", async ({ moor, page }) => {
+    await moor.openProblem("The delivery van");
+    await openSchedule(page);
+    const rows = "808.75,a line of a statement with many words\n".repeat(3000);
+    await page.getByLabel("File of payments").setInputFiles(payments("long.csv", rows));
+    const real = page.getByRole("region", { name: "Actual payments", exact: true });
+    await expect(real).toContainText("“long.csv” is too long to save with this problem");
+    await expect(real.getByRole("status")).toContainText("Paid up to payment 60");
+  });
+
   test("a file without payments gets a message, and the schedule stays", async ({ moor, page }) => {
     await moor.openProblem("The delivery van");
     const table = await openSchedule(page);

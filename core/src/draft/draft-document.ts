@@ -8,6 +8,7 @@ import {
   flowLineSchema,
   NO_COMPARISON,
   PLAIN_APPRAISAL,
+  PLAIN_HAND_IN,
   PLAIN_SCHEDULE,
   type Draft,
 } from "./draft";
@@ -19,7 +20,7 @@ import { writeAsk, writeRate } from "./write-draft";
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 6,
+  version: 7,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,
@@ -42,6 +43,14 @@ const draftDocument: VersionedDocument<Draft> = {
     // Version 6 knows who said how interest is compounded and what stood where the unknown is, and asks about a
     // bare rate below 1.
     5: asVersion6,
+    // Version 7 keeps actual payments, how its workings are written and what its hand-in sheet has.
+    6: ({ schedule, ...document }) => ({
+      ...document,
+      schedule: { ...(isObject(schedule) ? schedule : PLAIN_SCHEDULE), actual: null },
+      confirmed: [],
+      workings: null,
+      handIn: PLAIN_HAND_IN,
+    }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -54,8 +63,11 @@ const draftDocument: VersionedDocument<Draft> = {
 type AnyLine = Readonly<Record<string, unknown>>;
 
 function linesOf(part: unknown): AnyLine[] {
-  const isLine = (line: unknown): line is AnyLine => typeof line === "object" && line !== null;
-  return Array.isArray(part) ? part.filter(isLine) : [];
+  return Array.isArray(part) ? part.filter(isObject) : [];
+}
+
+function isObject(part: unknown): part is AnyLine {
+  return typeof part === "object" && part !== null;
 }
 
 /** A saved problem keeps its compounding; only one that its payments have too may be nobody's word. */

@@ -8,6 +8,7 @@ import {
   addAmount,
   addRateChange,
   askForWorth,
+  confirmDirection,
   removeFlow,
   removeRate,
   turnRound,
@@ -116,7 +117,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(6);
+    expect(parsed.value.version).toBe(7);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -151,7 +152,7 @@ describe("files and fields", () => {
 
   test("a draft of version 3 has a plain schedule and no offers", () => {
     const { schedule, comparison, appraisal, ...rest } = draftOf("1", "2", "?", "3y");
-    expect(schedule).toEqual({ rounding: "none", firstDate: "", changes: [] });
+    expect(schedule).toEqual({ rounding: "none", firstDate: "", changes: [], actual: null });
     expect(comparison).toEqual({ heldFor: "", offers: [] });
     expect(appraisal.others).toEqual([]);
     expect(parseDraft({ ...rest, version: 3 })).toEqual({
@@ -167,6 +168,29 @@ describe("files and fields", () => {
       ok: true,
       value: draftOf("1", "2", "?", "3y"),
     });
+  });
+
+  test("a draft of version 6 keeps its schedule, and has nothing beside it", () => {
+    const draft = draftOf("1", "2", "?", "3y");
+    const { confirmed, workings, handIn, ...rest } = draft;
+    expect([confirmed, workings]).toEqual([[], null]);
+    expect(handIn).toEqual({ variants: false, projects: false });
+    const { actual, ...schedule } = { ...draft.schedule, firstDate: "2027-01-31" };
+    expect(parseDraft({ ...rest, schedule, version: 6 })).toEqual({
+      ok: true,
+      value: { ...draft, schedule: { ...schedule, actual } },
+    });
+  });
+
+  test("a line that is removed takes along that its direction was confirmed", () => {
+    const draft = draftOf("1", "2", "?", "3y");
+    const [first, second] = draft.flows.map(({ id }) => id);
+    confirmDirection(draft, first ?? "");
+    confirmDirection(draft, second ?? "");
+    confirmDirection(draft, first ?? "");
+    expect(draft.confirmed).toEqual([second, first]);
+    removeFlow(draft, second ?? "");
+    expect(draft.confirmed).toEqual([first]);
   });
 
   test("a draft of version 5 keeps its compounding, and a bare half per cent", () => {
@@ -199,7 +223,7 @@ describe("files and fields", () => {
 
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 7 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 8 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -2,6 +2,7 @@ import * as z from "zod";
 import { LIMITS } from "../problem/limits";
 import { problemSchema } from "../problem/schema";
 import { answerFormatSchema } from "../wording/answer-format";
+import { workingsStyleSchema } from "../wording/workings-style";
 
 /**
  * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
@@ -12,7 +13,7 @@ import { answerFormatSchema } from "../wording/answer-format";
 /** The longest text that one field keeps. */
 export const LONGEST_FIELD = 200;
 
-/** The longest text of a field that holds many amounts. */
+/** The longest text of a field that holds many amounts, or of a list of payments. */
 export const LONGEST_LIST_FIELD = 100_000;
 
 export const MOST_SIDE_SUMS = 30;
@@ -155,11 +156,30 @@ const changeLine = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("residual"), ...changing, amount: typed }),
 ]);
 
+/** Payments that were really made, as they were pasted or as a file has them. */
+const actualPayments = z.strictObject({
+  /** The name of the file; empty if they were typed or pasted. */
+  file: typed,
+  text: typedList,
+  /** What somebody chose about how they are read; the rest is told from the text. */
+  chosen: z.strictObject({
+    separator: z.enum([",", ";", "\t", "|", " "]).exactOptional(),
+    hasHeads: z.boolean().exactOptional(),
+    /** Columns, from 0. */
+    amounts: z.int().min(0).max(1000).nullable().exactOptional(),
+    /** `null` if the payments follow each other without dates. */
+    dates: z.int().min(0).max(1000).nullable().exactOptional(),
+    mark: z.enum(["point", "comma"]).nullable().exactOptional(),
+    order: z.enum(["ymd", "dmy", "mdy"]).nullable().exactOptional(),
+  }),
+});
+
 const schedule = z.strictObject({
   rounding: z.enum(["none", "cent"]),
   /** The date of the first payment. */
   firstDate: typed,
   changes: z.array(changeLine).max(MOST_CHANGES),
+  actual: z.union([actualPayments, z.null()]),
 });
 
 /** Another loan to compare with; what is not typed is as in the problem. */
@@ -202,7 +222,7 @@ const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: 
 
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(6),
+  version: z.literal(7),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -216,6 +236,12 @@ export const draftSchema = z.strictObject({
   schedule,
   comparison,
   appraisal,
+  /** Amounts at the end of payments whose direction was asked about and kept. */
+  confirmed: z.array(id).max(LIMITS.flows),
+  /** How the workings are written; `null` for the way in which this person always has them. */
+  workings: z.union([workingsStyleSchema, z.null()]),
+  /** What the hand-in sheet has beside the problem itself. */
+  handIn: z.strictObject({ variants: z.boolean(), projects: z.boolean() }),
   /** How the answer is written; `null` for the way in which this person always has it. */
   answerFormat: z.union([answerFormatSchema, z.null()]),
 });
@@ -226,6 +252,7 @@ export type FlowLine = Draft["flows"][number];
 export type FollowUpLine = Draft["also"][number];
 export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
+export type ActualPayments = NonNullable<Draft["schedule"]["actual"]>;
 export type ChangeLine = Draft["schedule"]["changes"][number];
 export type Offer = Draft["comparison"]["offers"][number];
 export type OtherProject = Draft["appraisal"]["others"][number];
@@ -238,7 +265,12 @@ export type ListLine = LineOf<"list">;
 export type DatedLine = LineOf<"dated">;
 
 /** A schedule as it is at first: unrounded, without dates, and nothing changed. */
-export const PLAIN_SCHEDULE: Draft["schedule"] = { rounding: "none", firstDate: "", changes: [] };
+export const PLAIN_SCHEDULE: Draft["schedule"] = {
+  rounding: "none",
+  firstDate: "",
+  changes: [],
+  actual: null,
+};
 
 /** No other loans to compare with. */
 export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };
@@ -251,10 +283,13 @@ export const PLAIN_APPRAISAL: Draft["appraisal"] = {
   others: [],
 };
 
+/** The problem itself, and nothing beside it. */
+export const PLAIN_HAND_IN: Draft["handIn"] = { variants: false, projects: false };
+
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 6,
+  version: 7,
   title: "",
   question: "",
   rates: [],
@@ -267,5 +302,8 @@ export const BLANK_DRAFT: Draft = {
   schedule: PLAIN_SCHEDULE,
   comparison: NO_COMPARISON,
   appraisal: PLAIN_APPRAISAL,
+  confirmed: [],
+  workings: null,
+  handIn: PLAIN_HAND_IN,
   answerFormat: null,
 };

@@ -150,6 +150,12 @@ function forgetIn(draft: Draft, line: string): void {
   }
   draft.schedule.changes = draft.schedule.changes.filter(({ flow }) => flow !== line);
   draft.typedBefore = draft.typedBefore.filter((typed) => typed.line !== line);
+  draft.confirmed = draft.confirmed.filter((confirmed) => confirmed !== line);
+}
+
+/** Keeps the direction of an amount that was asked about. Changes the draft in place. */
+export function confirmDirection(draft: Draft, id: string): void {
+  draft.confirmed = [...draft.confirmed.filter((confirmed) => confirmed !== id), id];
 }
 
 /** Turns the money of a line round: the same payments the other way. Changes the draft in place. */

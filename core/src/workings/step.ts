@@ -1,4 +1,5 @@
 import type { Expression, Quantity } from "./mathematics/expression";
+import type { Level } from "../wording/workings-style";
 import type { Manner } from "./mathematics/write";
 
 /** The kinds of steps; screens and exports may treat them differently. */
@@ -19,10 +20,6 @@ export const STEP_KINDS = [
 ] as const;
 
 export type StepKind = (typeof STEP_KINDS)[number];
-
-export const LEVELS = ["short", "every-step"] as const;
-
-export type Level = (typeof LEVELS)[number];
 
 /** One step of the workings: a sentence, the mathematics and, if it has one, its value. */
 export interface Step {

@@ -7,7 +7,7 @@ import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 6,
+  version: 7,
   title: "Smoker and veil",
   question: "What do 240 become?",
   rates: [
@@ -96,10 +96,10 @@ describe("saving and reading", () => {
       .where(eq(problems.id, id));
     const { body } = await browser.get(`/api/problems/${id}`).expect(200);
     const saved = body as SavedProblem;
-    expect(saved.draft.version).toBe(6);
+    expect(saved.draft.version).toBe(7);
     expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
     expect(saved.problem?.flows[2]).toEqual(rent);
-    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(6);
+    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(7);
   });
 
   test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {

@@ -7,7 +7,13 @@ const MOST_BYTES = 20_000_000;
 const MOST_ROWS = 100_000;
 
 /** What parts the columns of a file. */
-export const SEPARATORS = { ",": "commas", ";": "semicolons", "\t": "tabs", "|": "bars" } as const;
+export const SEPARATORS = {
+  ",": "commas",
+  ";": "semicolons",
+  "\t": "tabs",
+  "|": "bars",
+  " ": "spaces",
+} as const;
 export type Separator = keyof typeof SEPARATORS;
 
 export type ReadFile =
@@ -77,6 +83,11 @@ export function readTable(
 }
 
 function cellsOf(text: string, delimiter: Separator, preview = 0): string[][] {
+  if (delimiter === " ") {
+    // Several spaces part two columns, as one does.
+    const lines = text.split(/\r\n|\r|\n/);
+    return lines.slice(0, preview || lines.length).map((line) => line.trim().split(/\s+/));
+  }
   const { data } = Papa.parse<string[]>(text, { delimiter, preview });
   return data.map((cells) => cells.map((cell) => cell.trim()));
 }
@@ -86,18 +97,26 @@ const LOOKED_AT = 200;
 
 /**
  * What parts the columns: that with which the most cells are figures or dates, in rows as wide as the first,
- * which may hold names. A comma may mark decimals as well, so how often it stands there tells nothing.
+ * which may hold names. A comma may mark decimals as well, so how often it stands there tells nothing. Spaces
+ * stand within cells too: they part columns only where nothing else does and most cells are then figures or dates.
+ * Lines that are each one amount as a whole are one column, whatever marks stand in them.
  */
 function separatorOf(text: string): Separator {
+  const whole = cellsOf(text, ";", LOOKED_AT).filter((cells) => cells.join("") !== "");
+  const isAmount = (cell: string) => isFigure(cell) && !cell.includes("\t");
+  if (whole.every((cells) => cells.length === 1 && cells.every(isAmount))) return ";";
   const candidates = (Object.keys(SEPARATORS) as Separator[]).map((separator) => {
     const rows = cellsOf(text, separator, LOOKED_AT).filter((cells) => cells.join("") !== "");
     const width = rows[0]?.length ?? 0;
-    const fits = rows.filter((cells) => cells.length === width);
-    const told = fits.flat().filter((cell) => isFigure(cell) || isAnyDate(cell)).length;
-    return { separator, width, told };
+    const fits = rows.filter((cells) => cells.length === width).flat();
+    const told = fits.filter((cell) => isFigure(cell) || isAnyDate(cell)).length;
+    return { separator, width, told, isMostlyTold: told >= 0.6 * rows.flat().length };
   });
-  const best = candidates.reduce((one, other) =>
-    other.told > one.told || (other.told === one.told && other.width < one.width) ? other : one,
-  );
-  return best.separator;
+  const spaces = candidates.find(({ separator }) => separator === " ");
+  const best = candidates
+    .filter((one) => one !== spaces)
+    .reduce((one, other) =>
+      other.told > one.told || (other.told === one.told && other.width < one.width) ? other : one,
+    );
+  return best.width === 1 && spaces?.isMostlyTold === true ? " " : best.separator;
 }

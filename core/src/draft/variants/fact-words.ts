@@ -55,6 +55,8 @@ function capital(words: string): string {
 
 /** The value of a fact as text: a choice in words, anything else as typed. */
 export function factText(draft: Draft, line: string, fact: FactName, text: string): string {
+  // A rate may be typed without its sign; alone in a table it would be a bare number.
+  if (fact === "percent" && /^[-−–+]?\d[\d.,/ ]*$/.test(text.trim())) return `${text.trim()}%`;
   if (fact !== "quotation") return text;
   const own = draft.rates.find(({ id }) => id === line);
   if (own?.kind !== "rate") return text;

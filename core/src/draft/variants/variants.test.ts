@@ -326,6 +326,8 @@ test.each(SHAPES)("every fact of the shape $id has a name and words", (shape) =>
   const names = factsOf(draft).map(({ line, name }) => factName(draft, line, name));
   for (const name of names) expect(name).toMatch(/^[A-Z].*[a-z]$|^Rate( \d)?/);
   expect(new Set(names).size).toBe(names.length);
+  expect(factText(draft, draft.rates[0]?.id ?? "", "percent", "8.4")).toBe("8.4%");
+  expect(factText(draft, draft.rates[0]?.id ?? "", "percent", "6 3/8%")).toBe("6 3/8%");
   expect(factText(draft, draft.rates[0]?.id ?? "", "quotation", "periodic P3M")).toBe(
     "per quarter",
   );

@@ -8,6 +8,8 @@ import {
 import type { ReactNode } from "react";
 import { Dialog } from "../../ui/Dialog";
 import { useDocument } from "../document/document-context";
+import { useOwnWorkings, useWorkingsChoice } from "../views/workings/workings-choice";
+import { WorkingsChoices } from "../views/workings/WorkingsChoices";
 import { useAnswerFormat, useOwnFormat } from "./use-answer-format";
 import styles from "./FormatDialog.module.css";
 
@@ -29,11 +31,13 @@ const ROUNDINGS: readonly (readonly [AnswerFormat["rounding"], string])[] = [
 
 const DECIMALS = Array.from({ length: 9 }, (_, count) => [count, String(count)] as const);
 
-/** Number format and copied, as a sentence with choices in it. */
+/** How numbers and workings are written, as sentences with choices in them. */
 export default function FormatDialog({ onClose }: { readonly onClose: () => void }) {
   const store = useDocument();
   const format = useAnswerFormat();
   const keep = useOwnFormat((state) => state.keep);
+  const { choice } = useWorkingsChoice();
+  const keepWorkings = useOwnWorkings((state) => state.keep);
   const set = (parts: Partial<AnswerFormat>) =>
     store.edit((draft) => {
       draft.answerFormat = { ...format, ...parts };
@@ -41,9 +45,10 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
   const clear = () =>
     store.edit((draft) => {
       draft.answerFormat = null;
+      draft.workings = null;
     });
   return (
-    <Dialog title="Number format" isOpen onClose={onClose}>
+    <Dialog title="Number format and workings" isOpen onClose={onClose}>
       <p className={styles.example} aria-live="polite">
         {writeMoney(format.moneyOut === "minus" ? -12345.678 : 12345.678, format)}
         <span> and </span>
@@ -132,13 +137,19 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           onChoose={(timeDecimals) => set({ timeDecimals })}
         />
       </p>
-      <p className={styles.note}>Copied figures use the same format.</p>
+      <p className={styles.sentence}>
+        <WorkingsChoices verb="Workings:" />
+      </p>
+      <p className={styles.note}>
+        This holds for this problem. Copied figures use the same format.
+      </p>
       <div className={styles.actions}>
         <button
           type="button"
           className="quiet-button"
           onClick={() => {
             keep(format);
+            keepWorkings(choice);
             clear();
           }}
         >

@@ -1,6 +1,5 @@
 import { doubtfulEnd } from "@kestrelmoor/core";
-import { turnRound } from "@kestrelmoor/core/typing";
-import { useState } from "react";
+import { confirmDirection, turnRound } from "@kestrelmoor/core/typing";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { AskedBack } from "./AskedBack";
 
@@ -12,12 +11,12 @@ interface EndAskedProps {
 /** Asks whether an amount at the end of the payments goes the right way: with a residual both balance. */
 export function EndAsked({ id, direction }: EndAskedProps) {
   const store = useDocument();
-  const [isRight, setRight] = useState(false);
+  const isConfirmed = useDocumentState(({ draft }) => draft.confirmed.includes(id));
   const isDoubtful = useDocumentState(
     ({ outcome: { problem, result } }) =>
       problem !== null && result?.ok === true && doubtfulEnd(problem, result.value) === id,
   );
-  if (!isDoubtful || isRight) return null;
+  if (!isDoubtful || isConfirmed) return null;
   const other = direction === "in" ? "out" : "in";
   return (
     <AskedBack
@@ -27,7 +26,10 @@ export function EndAsked({ id, direction }: EndAskedProps) {
           words: `Switch to money ${other}`,
           act: () => store.edit((draft) => turnRound(draft, id)),
         },
-        { words: `Keep money ${direction}`, act: () => setRight(true) },
+        {
+          words: `Keep money ${direction}`,
+          act: () => store.edit((draft) => confirmDirection(draft, id)),
+        },
       ]}
     />
   );

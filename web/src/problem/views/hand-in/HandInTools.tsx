@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { useId, useState, type ReactNode } from "react";
 import { showNotice } from "../../../ui/notices";
 import { fileNameOf, saveAsFile } from "../../../ui/save-as-file";
+import { InkChoice } from "../../../ui/InkChoice";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
 import { csvText } from "../figure-table";
@@ -24,7 +25,7 @@ export function HandInTools({ content }: { readonly content: SheetContent }) {
       <p className={styles.sentence}>
         <AuthorField part="name" words="By" placeholder="your name" />,{" "}
         <AuthorField part="course" words="for" placeholder="the course" />,{" "}
-        <WorkingsChoices verb="showing" />
+        <WorkingsChoices verb="showing" /> <BesideChoices />
       </p>
       <div className={styles.tools}>
         <Button type="primary" onClick={() => print()}>
@@ -32,6 +33,37 @@ export function HandInTools({ content }: { readonly content: SheetContent }) {
         </Button>
         <Saving content={content} />
       </div>
+    </>
+  );
+}
+
+/** What the sheet has beside the problem, if there is anything. */
+function BesideChoices() {
+  const store = useDocument();
+  const { variants, projects } = useDocumentState(({ draft }) => draft.handIn);
+  const hasVariants = useDocumentState(({ draft }) => draft.variants.length > 0);
+  const hasProjects = useDocumentState(({ draft }) => draft.appraisal.others.length > 0);
+  const choice = (part: "variants" | "projects", isIn: boolean, words: string) => (
+    <InkChoice
+      label={`Whether the sheet has ${words}`}
+      value={isIn ? "in" : "out"}
+      options={[
+        ["in", `with ${words}`],
+        ["out", `without ${words}`],
+      ]}
+      onChoose={(chosen) =>
+        store.edit((draft) => {
+          draft.handIn[part] = chosen === "in";
+        })
+      }
+    />
+  );
+  if (!hasVariants && !hasProjects) return null;
+  return (
+    <>
+      Hand it in {hasVariants && choice("variants", variants, "the variants")}
+      {hasVariants && hasProjects && " and "}
+      {hasProjects && choice("projects", projects, "the comparison of projects")}.
     </>
   );
 }

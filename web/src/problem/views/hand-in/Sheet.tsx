@@ -1,12 +1,13 @@
 import { lineLatex, linePlain, type Line, type Step } from "@kestrelmoor/core/teaching";
 import { Fragment, type ComponentType, type ReactNode } from "react";
 import { StepFigures } from "../workings/StepFigures";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import { ComparisonOnSheet } from "./ComparisonOnSheet";
 import type { SheetContent } from "./sheet-content";
 
 interface SheetProps {
   readonly content: SheetContent;
-  readonly choice: WorkingsChoice;
+  readonly choice: WorkingsStyle;
   readonly timeline: ReactNode;
   /** Sets a formula: for the screen or for a file. */
   readonly Formula: ComponentType<{ readonly latex: string; readonly plain: string }>;
@@ -17,7 +18,7 @@ interface SheetProps {
  * same rules.
  */
 export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
-  const { title, credits, question, flows, given, parts, answer, further } = content;
+  const { title, credits, question, flows, given, parts, answer, further, comparisons } = content;
   const style = { ...choice, format: content.format };
   const lines = (some: readonly Line[]) =>
     some.map((line, place) => (
@@ -79,6 +80,9 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
           </dl>
         )}
       </section>
+      {comparisons.map((comparison) => (
+        <ComparisonOnSheet key={comparison.heading} comparison={comparison} />
+      ))}
     </article>
   );
 }

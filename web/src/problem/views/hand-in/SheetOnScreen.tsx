@@ -7,7 +7,7 @@ import { layOut } from "../../timeline/layout";
 import { sketchOf } from "../../timeline/sketch";
 import { TimelinePicture } from "../../timeline/TimelinePicture";
 import { Formula } from "../workings/Formula";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { Sheet } from "./Sheet";
 import type { SheetContent } from "./sheet-content";
 import { useFittedFormulas } from "./use-fitted-formulas";
@@ -18,7 +18,7 @@ const TIMELINE_HEIGHT = 220;
 
 interface SheetOnScreenProps {
   readonly content: SheetContent;
-  readonly choice: WorkingsChoice;
+  readonly choice: WorkingsStyle;
 }
 
 /** The sheet as it will be printed: white paper by day and by night. */

@@ -1,9 +1,23 @@
 import { markdownWords, writeOut } from "@kestrelmoor/core/teaching";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import type { SheetComparison } from "./comparisons";
 import type { SheetContent } from "./sheet-content";
 
+function comparisonParts({ heading, columns, rows, words }: SheetComparison): string[] {
+  const row = (cells: readonly string[]) => `| ${cells.map(markdownWords).join(" | ")} |`;
+  return [
+    `## ${markdownWords(heading)}`,
+    [
+      row(["", ...columns.map(({ name }) => name)]),
+      `| --- |${" ---: |".repeat(columns.length)}`,
+      ...rows.map((name, place) => row([name, ...columns.map(({ cells }) => cells[place] ?? "")])),
+    ].join("\n"),
+    ...words.map(markdownWords),
+  ];
+}
+
 /** A sheet as Markdown, with formulas as LaTeX between dollar signs. */
-export function asMarkdown(content: SheetContent, choice: WorkingsChoice): string {
+export function asMarkdown(content: SheetContent, choice: WorkingsStyle): string {
   const { title, credits, question, flows, given, parts: workings, answer, further } = content;
   const style = { ...choice, format: content.format };
   const parts = [
@@ -32,6 +46,7 @@ export function asMarkdown(content: SheetContent, choice: WorkingsChoice): strin
     "## Answer",
     `**${markdownWords(answer)}**`,
     ...further.map((one) => `${markdownWords(one.question)}: **${markdownWords(one.answer)}**`),
+    ...content.comparisons.flatMap(comparisonParts),
   ];
   return `${parts
     .filter((part) => part !== "")

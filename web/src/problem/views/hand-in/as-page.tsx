@@ -1,13 +1,13 @@
 import { PALETTES, type Palette } from "../../../app/palette";
 import { mathMlOf } from "../workings/Formula";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { renderAside } from "./render-aside";
 import { Sheet } from "./Sheet";
 import type { SheetContent } from "./sheet-content";
 import sheetStyle from "./sheet.css?inline";
 
 /** A sheet as a page that stands for itself: no script, no other file, formulas as MathML. */
-export function asPage(content: SheetContent, choice: WorkingsChoice, timeline: string): string {
+export function asPage(content: SheetContent, choice: WorkingsStyle, timeline: string): string {
   const sheet = (
     <Sheet
       content={content}

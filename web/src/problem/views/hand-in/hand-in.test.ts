@@ -2,9 +2,12 @@ import { describe, expect, test } from "@jest/globals";
 import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
 import {
   addFollowUp,
+  addProject,
+  addSum,
   addVariant,
   SHAPES,
   writeFollowUpField,
+  writeSum,
   type Draft,
 } from "@kestrelmoor/core/typing";
 import { workbook } from "@kestrelmoor/core/teaching";
@@ -12,13 +15,13 @@ import { Workbook as ExcelWorkbook } from "exceljs";
 import { recalculate } from "../../../../../core/test/recalculate";
 import { outcomeOf } from "../../document/document-store";
 import { csvText } from "../figure-table";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { asMarkdown } from "./as-markdown";
 import { sheetContent, type SheetContent } from "./sheet-content";
 import { scheduleTable, variantsTable } from "./tables";
 import { workbookFile } from "./workbook-file";
 
-const CHOICE: WorkingsChoice = {
+const CHOICE: WorkingsStyle = {
   level: "every-step",
   notation: "fractions",
   rounding: { factor: null, rate: null },
@@ -64,6 +67,51 @@ describe("the content of a sheet", () => {
       writeMoney(solved(draft).solution.answers[0].value, USUAL_FORMAT),
     );
     expect(content.flows.some((one) => one.startsWith("Rate: "))).toBe(true);
+  });
+
+  test("has the calculations that come to a value", () => {
+    const draft = shape("one-amount");
+    for (const text of ["answer / 2", "answer / nothing"]) {
+      writeSum(draft, addSum(draft)?.id ?? "", text);
+    }
+    // 60 · 1.05⁶ = 80.4057…, and half of it
+    expect(contentOf(draft).further).toEqual([{ question: "answer / 2", answer: "40.20" }]);
+  });
+
+  test("has the variants if they are asked for, with the figures of the view", () => {
+    const draft = shape("one-amount");
+    const line = draft.flows[0]?.id ?? "";
+    addVariant(draft, { changes: [{ line, fact: "amount", text: "120" }], name: "twice | more" });
+    addVariant(draft, { changes: [{ line, fact: "amount", text: "" }] });
+    expect(contentOf(draft).comparisons).toEqual([]);
+    draft.handIn.variants = true;
+    const [variants] = contentOf(draft).comparisons;
+    const column = (place: number) =>
+      new Map(variants?.rows.map((row, at) => [row, variants.columns[place]?.cells[at]]));
+    expect(variants?.columns.map(({ name }) => name).slice(0, 2)).toEqual([
+      "This problem",
+      "twice | more",
+    ]);
+    expect([...column(0).values()].slice(0, 2)).toEqual(["60", "80.41"]);
+    // The difference is that of the figures shown: 160.81 − 80.41
+    expect(column(1).get("Answer")).toBe("160.81");
+    expect(column(1).get("Difference")).toBe("+80.40");
+    expect(column(2).get("Answer")).toMatch(/^[A-Z].*\.$/);
+    const markdown = asMarkdown(contentOf(draft), CHOICE);
+    expect(markdown).toContain("| This problem | twice \\| more |");
+    expect(markdown).toContain("| Difference |  | \\+80.40 |");
+  });
+
+  test("has the comparison of projects, with the cash flows that were typed", () => {
+    const draft = shape("uneven");
+    const other = addProject(draft);
+    Object.assign(other ?? {}, { name: "Mast", every: "year", amounts: "out 100; 60; 60" });
+    draft.handIn.projects = true;
+    const [projects] = contentOf(draft).comparisons;
+    const mast = projects?.columns.find(({ name }) => name === "Mast");
+    expect(mast?.cells[0]).toBe("out 100; 60; 60, one every year");
+    expect(mast?.cells[projects?.rows.indexOf("Initial outlay") ?? -1]).toBe("100.00");
+    expect(projects?.words[0]).toMatch(/^Hurdle rate /);
   });
 
   test("there is none without an answer", () => {

@@ -1,14 +1,16 @@
 import { followUpWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
-import type { Draft } from "@kestrelmoor/core/typing";
+import { namedFigures, workOutSums, type Draft } from "@kestrelmoor/core/typing";
 import type { Step } from "@kestrelmoor/core/teaching";
 import { furtherAnswers } from "../../answer/further-answers";
+import { sumText } from "../../answer/sum-text";
 import type { Outcome } from "../../document/document-store";
 import { sketchOf } from "../../timeline/sketch";
 import { sketchInWords, whenWords } from "../../timeline/timeline-words";
 import { workingsParts } from "../workings/parts";
 import type { AppraisedPart } from "../appraisal/appraised-parts";
-import type { WorkingsChoice } from "../workings/workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import type { Author } from "./author";
+import { comparisonsOf, type SheetComparison } from "./comparisons";
 
 /** The content of a hand-in sheet, in order. */
 export interface SheetContent {
@@ -24,7 +26,9 @@ export interface SheetContent {
   readonly given: Step;
   readonly parts: readonly SheetPart[];
   readonly answer: string;
+  /** Further questions and calculations. */
   readonly further: readonly { readonly question: string; readonly answer: string }[];
+  readonly comparisons: readonly SheetComparison[];
 }
 
 /** The steps to one answer; they are numbered through all parts. */
@@ -40,7 +44,7 @@ export interface SheetPart {
 export function sheetContent(
   draft: Draft,
   outcome: Outcome,
-  choice: WorkingsChoice,
+  choice: WorkingsStyle,
   format: AnswerFormat,
   { name, course }: Author,
   today: Date,
@@ -74,7 +78,8 @@ export function sheetContent(
     given,
     parts: [...questions, ...measuresAfter(questions, appraised)],
     answer: answer.say,
-    further: furtherOf(outcome, format),
+    further: [...furtherOf(outcome, format), ...calculationsOf(draft, outcome, format)],
+    comparisons: comparisonsOf(draft, outcome, format),
   };
 }
 
@@ -114,6 +119,20 @@ function furtherOf(outcome: Outcome, format: AnswerFormat): SheetContent["furthe
       },
     ];
   });
+}
+
+/** The calculations that have a value, as they were typed. */
+function calculationsOf(
+  { sums }: Draft,
+  { problem, result }: Outcome,
+  format: AnswerFormat,
+): SheetContent["further"] {
+  if (problem === null || result?.ok !== true) return [];
+  return workOutSums(sums, namedFigures(problem, result.value)).flatMap((worked, place) =>
+    worked.ok
+      ? [{ question: sums[place]?.text.trim() ?? "", answer: sumText(worked.value, format) }]
+      : [],
+  );
 }
 
 function dateWords(date: Date): string {

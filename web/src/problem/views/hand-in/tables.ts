@@ -1,5 +1,5 @@
 import { followUpWords, sentenceOf, type Problem, type AnswerFormat } from "@kestrelmoor/core";
-import { factText, type Draft } from "@kestrelmoor/core/typing";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
 import type { Outcome } from "../../document/document-store";
 import type { FigureTable } from "../figure-table";
@@ -8,10 +8,11 @@ import { scheduleFigures } from "../schedule/schedule-figures";
 import {
   answerOf,
   complaintOf,
+  differingFacts,
+  factTexts,
   nameOfVariant,
   outcomesOfVariants,
   valueAgainst,
-  variableFacts,
 } from "../variants/columns";
 
 /** A table to save, or why there is none. */
@@ -33,22 +34,13 @@ export function variantsTable(draft: Draft, base: Outcome, format: AnswerFormat)
   const { variants } = draft;
   const outcomes = [base, ...outcomesOfVariants(draft)];
   const own = answerOf(base);
-  const facts = variableFacts(draft).filter(({ line, fact }) =>
-    variants.some(({ changes }) => changes.some((one) => one.line === line && one.fact === fact)),
-  );
+  const facts = differingFacts(draft);
   const answers = outcomes.map((outcome) => {
     const answer = answerOf(outcome);
     if (answer === null) return complaintOf(outcome, format);
     return own === null ? answer.value : valueAgainst(own, answer);
   });
-  const factRows = facts.map(({ line, fact, name, text }) => [
-    name,
-    factText(draft, line, fact, text),
-    ...variants.map(({ changes }) => {
-      const change = changes.find((one) => one.line === line && one.fact === fact);
-      return factText(draft, line, fact, change?.text.trim() ?? text);
-    }),
-  ]);
+  const factRows = facts.map((row) => factTexts(draft, row));
   const differences = answers.map((answer) =>
     own === null || typeof answer === "string" ? null : answer - own.value,
   );

@@ -1,10 +1,17 @@
-import { addVariant, dropVariantFact, factText, type Variant } from "@kestrelmoor/core/typing";
+import { addVariant, dropVariantFact, factText } from "@kestrelmoor/core/typing";
 import { useCallback, useMemo, useState } from "react";
 import { followUpWords } from "@kestrelmoor/core";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
 import { AddVariant } from "./AddVariant";
-import { columnsOf, nameOfVariant, variableFacts, type FactRow } from "./columns";
+import {
+  changeIn,
+  columnsOf,
+  differingFacts,
+  nameOfVariant,
+  variableFacts,
+  type FactRow,
+} from "./columns";
 import { FactCell, cellId } from "./FactCell";
 import { VariantHead } from "./VariantHead";
 import { CrossIcon } from "../../../ui/CrossIcon";
@@ -24,14 +31,8 @@ export function VariantsView() {
   /** Rows that somebody has opened and that say nothing different yet. */
   const [opened, setOpened] = useState<readonly string[]>([]);
 
-  const isChanged = ({ line, fact, text }: FactRow) =>
-    variants.some(({ changes }) =>
-      // A kept answer says everything; what it says as the problem does is no difference.
-      changes.some(
-        (change) => change.line === line && change.fact === fact && change.text !== text,
-      ),
-    );
-  const rows = facts.filter((row) => isChanged(row) || opened.includes(placeOf(row)));
+  const differing = differingFacts(draft).map(placeOf);
+  const rows = facts.filter((row) => [...differing, ...opened].includes(placeOf(row)));
 
   const openRow = useCallback((row: FactRow) => {
     setOpened((places) => [...places, placeOf(row)]);
@@ -174,10 +175,4 @@ function FigureRow(props: { readonly name: string; readonly figures: readonly (s
       ))}
     </tr>
   );
-}
-
-/** What a variant says of a fact, where it says anything else than the problem. */
-function changeIn({ changes }: Variant, { line, fact, text }: FactRow): string | null {
-  const said = changes.find((change) => change.line === line && change.fact === fact)?.text;
-  return said === undefined || said === text ? null : said;
 }

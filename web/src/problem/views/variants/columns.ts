@@ -163,6 +163,30 @@ export function variableFacts(draft: Draft): FactRow[] {
     }));
 }
 
+/** The facts that some variant has otherwise; what it says as the problem does is no difference. */
+export function differingFacts(draft: Draft): FactRow[] {
+  return variableFacts(draft).filter((row) =>
+    draft.variants.some((one) => changeIn(one, row) !== null),
+  );
+}
+
+/** A fact as the problem says it and as each variant does, after its name. */
+export function factTexts(draft: Draft, row: FactRow): string[] {
+  const { line, fact, name, text } = row;
+  return [
+    name,
+    ...[text, ...draft.variants.map((one) => changeIn(one, row)?.trim() ?? text)].map((said) =>
+      factText(draft, line, fact, said),
+    ),
+  ];
+}
+
+/** What a variant says of a fact, where it says anything else than the problem. */
+export function changeIn({ changes }: Variant, { line, fact, text }: FactRow): string | null {
+  const said = changes.find((change) => change.line === line && change.fact === fact)?.text;
+  return said === undefined || said === text ? null : said;
+}
+
 /** What a variant is called: by its own name, or by what it says otherwise. */
 export function nameOfVariant(draft: Draft, { name, changes }: Variant): string {
   if (name !== "") return name;

@@ -6,13 +6,13 @@ import { Formula } from "./Formula";
 import { StepFigures } from "./StepFigures";
 import { goTo, lightUp, stepId } from "./light";
 import type { Source } from "./sources";
-import type { WorkingsChoice } from "./workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import styles from "./Workings.module.css";
 
 interface StepItemProps {
   readonly step: Step;
   readonly index: number;
-  readonly choice: WorkingsChoice;
+  readonly choice: WorkingsStyle;
   /** Looked up when somebody asks; left out where no field of the problem is behind the numbers. */
   readonly sourcesNow?: () => readonly Source[];
 }

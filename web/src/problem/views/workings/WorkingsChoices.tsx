@@ -1,5 +1,6 @@
 import type { Rounding } from "@kestrelmoor/core/teaching";
-import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import { useWorkingsChoice } from "./workings-choice";
 
 /** What a course may ask of intermediate values. */
 const ROUNDINGS: readonly { readonly words: string; readonly rounding: Rounding }[] = [
@@ -25,7 +26,7 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
           className="ink-choice"
           aria-label="Level of detail"
           value={choice.level}
-          onChange={({ target }) => change({ level: target.value as WorkingsChoice["level"] })}
+          onChange={({ target }) => change({ level: target.value as WorkingsStyle["level"] })}
         >
           <option value="every-step">all steps</option>
           <option value="short">short</option>
@@ -38,9 +39,7 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
           className="ink-choice"
           aria-label="Notation of factors"
           value={choice.notation}
-          onChange={({ target }) =>
-            change({ notation: target.value as WorkingsChoice["notation"] })
-          }
+          onChange={({ target }) => change({ notation: target.value as WorkingsStyle["notation"] })}
         >
           <option value="fractions">full formulas</option>
           <option value="factors">annuity symbols</option>

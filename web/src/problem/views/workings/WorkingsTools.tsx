@@ -5,7 +5,8 @@ import { LateDropdown } from "../../../ui/LateDropdown";
 import { showNotice } from "../../../ui/notices";
 import { mathMlOf } from "./Formula";
 import type { WorkingsParts } from "./parts";
-import { useWorkingsChoice, type WorkingsChoice } from "./workings-choice";
+import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import { useWorkingsChoice } from "./workings-choice";
 import { WorkingsChoices } from "./WorkingsChoices";
 import styles from "./Workings.module.css";
 
@@ -28,7 +29,7 @@ const FORMS = [
   { key: "mathml", label: "Copy as MathML" },
 ] as const;
 
-function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsChoice }) {
+function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsStyle }) {
   const format = useAnswerFormat();
   const copy = (form: (typeof FORMS)[number]["key"]) => {
     const text =
@@ -59,7 +60,7 @@ function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsCho
 function written(
   parts: WorkingsParts,
   form: WrittenForm,
-  choice: WorkingsChoice,
+  choice: WorkingsStyle,
   format: AnswerFormat,
 ): string {
   return parts
@@ -71,7 +72,7 @@ function written(
 }
 
 /** Sentences as paragraphs with their formulas, for documents that take MathML. */
-function inMathMl(parts: WorkingsParts, choice: WorkingsChoice, format: AnswerFormat): string {
+function inMathMl(parts: WorkingsParts, choice: WorkingsStyle, format: AnswerFormat): string {
   return parts
     .flatMap(({ question, made, before }) => [
       ...(question === null ? [] : [`<h3>${escapeHtml(question)}</h3>`]),

@@ -1,36 +1,30 @@
-import { LEVELS } from "@kestrelmoor/core/teaching";
+import { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "@kestrelmoor/core/typing";
 import { create } from "zustand";
-import * as z from "zod";
 import { keptInBrowser } from "../../../ui/kept-in-browser";
+import { useDocument, useDocumentState } from "../../document/document-context";
 
-const choiceSchema = z.object({
-  level: z.enum(LEVELS),
-  notation: z.enum(["fractions", "factors"]),
-  rounding: z.object({
-    factor: z.int().min(0).max(12).nullable(),
-    rate: z.int().min(0).max(12).nullable(),
-  }),
-});
+const kept = keptInBrowser("kestrelmoor-workings", workingsStyleSchema, USUAL_WORKINGS);
 
-export type WorkingsChoice = z.infer<typeof choiceSchema>;
-
-const USUAL: WorkingsChoice = {
-  level: "every-step",
-  notation: "fractions",
-  rounding: { factor: null, rate: null },
-};
-
-const kept = keptInBrowser("kestrelmoor-workings", choiceSchema, USUAL);
-
-/** How this person's course has workings written; this browser remembers it. */
-export const useWorkingsChoice = create<{
-  readonly choice: WorkingsChoice;
-  readonly change: (part: Partial<WorkingsChoice>) => void;
-}>((set, get) => ({
-  choice: kept.first,
-  change: (part) => {
-    const choice = { ...get().choice, ...part };
-    kept.keep(choice);
-    set({ choice });
+/** How this person has workings written, for problems without their own choice; kept in this browser. */
+export const useOwnWorkings = create<{
+  readonly style: WorkingsStyle;
+  readonly keep: (style: WorkingsStyle) => void;
+}>((set) => ({
+  style: kept.first,
+  keep: (style) => {
+    kept.keep(style);
+    set({ style });
   },
 }));
+
+/** How the workings of the open problem are written; what is chosen stays with the problem. */
+export function useWorkingsChoice() {
+  const store = useDocument();
+  const own = useOwnWorkings(({ style }) => style);
+  const choice = useDocumentState(({ draft }) => draft.workings) ?? own;
+  const change = (part: Partial<WorkingsStyle>) =>
+    store.edit((draft) => {
+      draft.workings = { ...choice, ...part };
+    });
+  return { choice, change };
+}

@@ -1,52 +1,75 @@
+import { useMemo, useState } from "react";
+import { readTable, readTextFile, type ReadTable } from "../../../../files/read-file";
+import { TABLE_FILES, useFilePicker } from "../../../../ui/use-file-picker";
+import { useLingering } from "../../../../ui/use-lingering";
 import { useAnswerFormat } from "../../../answer/use-answer-format";
-import { useMemo } from "react";
 import type { SchedulePartProps } from "../ScheduleSummary";
-import { useActualChoice } from "./actual-choice";
 import { AgainstPlanTable } from "./AgainstPlanTable";
 import { HowItIsRead } from "./HowItIsRead";
+import { PaymentsField } from "./PaymentsField";
 import { paymentsIn } from "./payments-in";
-import { TABLE_FILES, useFilePicker } from "../../../../ui/use-file-picker";
-import { readTable, readTextFile, type ReadTable } from "../../../../files/read-file";
-import { recognise } from "./recognise";
+import { asOneColumn, recognise } from "./recognise";
+import { useActualPayments } from "./use-actual-payments";
 import styles from "./Actual.module.css";
 
-/** Payments that were really made, read from a file and set against the schedule. */
+/** Many rows may be read; while somebody types, that waits for a pause. */
+const READS_AFTER_MS = 120;
+
+/** Payments that were really made, pasted or read from a file, and compared with the schedule. */
 export function ActualPayments(props: SchedulePartProps) {
   const format = useAnswerFormat();
-  const [{ file, complaint, separator }, change] = useActualChoice();
-  const table = useMemo(
-    () => (file === null ? null : readTable(file.text, separator, format)),
-    [file, separator, format],
-  );
-  const open = async (picked: File) => {
+  const { actual, isKept, open, remove } = useActualPayments();
+  const [complaint, setComplaint] = useState<string | null>(null);
+  const settled = useLingering(actual, READS_AFTER_MS);
+  const table = useMemo(() => {
+    if (settled === null || settled.text.trim() === "") return null;
+    const { text, chosen } = settled;
+    const read = readTable(text, chosen.separator ?? null, format);
+    return read.ok ? { ...read, rows: asOneColumn(read.rows, read.separator, text) } : read;
+  }, [settled, format]);
+  const take = async (picked: File) => {
     const read = await readTextFile(picked);
-    if (read.ok) change({ file: read, complaint: null, separator: null, chosen: {} });
-    else change({ complaint: read.sentence });
+    const isEmpty = read.ok && read.text.trim() === "";
+    setComplaint(isEmpty ? "This file is empty." : read.ok ? null : read.sentence);
+    if (read.ok && !isEmpty) open(read.name, read.text);
   };
   const picker = useFilePicker("File of payments", TABLE_FILES, (picked) => {
-    void open(picked);
+    void take(picked);
   });
   return (
     <section className={styles.actual} aria-label="Actual payments">
       <p>
+        Compare actual payments: paste or type them here, or{" "}
         <button type="button" className="word-button" onClick={picker.open}>
-          {file === null ? "Compare actual payments" : "Read another file"}
-        </button>{" "}
-        <span className={styles.quiet}>
-          {file === null
-            ? "from a CSV file of dates and amounts, as a bank or a spreadsheet saves it"
-            : `“${file.name}” is read in this browser and not stored.`}
-        </span>
+          read a CSV file
+        </button>
         {picker.input}
       </p>
+      <PaymentsField />
+      {actual !== null && (
+        <p className={styles.quiet}>
+          {whereKept(actual.file, isKept)}{" "}
+          <button type="button" className="word-button" onClick={remove}>
+            Remove the list
+          </button>
+        </p>
+      )}
       {complaint !== null && <p className={styles.complaint}>{complaint}</p>}
       {table !== null && <ReadFrom {...props} table={table} />}
     </section>
   );
 }
 
+function whereKept(file: string, isKept: boolean): string {
+  const list = file === "" ? "The list" : `“${file}”`;
+  return isKept
+    ? `${list} is saved with this problem.`
+    : `${list} is too long to save with this problem: it is compared until you close the page.`;
+}
+
 function ReadFrom({ table, ...props }: SchedulePartProps & { readonly table: ReadTable }) {
-  const [{ chosen }] = useActualChoice();
+  const { actual } = useActualPayments();
+  const chosen = actual?.chosen;
   const { account, firstDate } = props;
   const understanding = useMemo(
     () => (table.ok ? { ...recognise(table.rows), ...chosen } : null),

@@ -17,7 +17,7 @@ import type { ReadPayments } from "./payments-in";
 import { againstWords } from "./against-words";
 import styles from "./Actual.module.css";
 
-/** More rows than this are in the file alone. */
+/** More rows than this are in the saved file alone. */
 const MOST_SHOWN = 400;
 const MOST_BAD_SHOWN = 12;
 
@@ -38,7 +38,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
       <BadRows bad={read.bad} />
       {read.isTurned && (
         <p className={styles.quiet}>
-          All amounts in the file are negative, as banks show money out; they are taken as payments.
+          All amounts are negative, as banks show money out; they are taken as payments.
         </p>
       )}
       <p role="status">{againstWords(found, account.schedule, money, format)}</p>
@@ -60,7 +60,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
                     words.paid,
                     "Difference",
                     `${words.after}, planned`,
-                    `${words.after}, really`,
+                    `${words.after}, actual`,
                   ].map((head) => (
                     <th key={head} scope="col">
                       {head}
@@ -86,8 +86,8 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
           <p>
             {found.rows.length > MOST_SHOWN && (
               <span className={styles.quiet}>
-                {writeFigure(found.rows.length - MOST_SHOWN, format)} more rows are in the
-                file.{" "}
+                {writeFigure(found.rows.length - MOST_SHOWN, format)} more rows are in the saved
+                comparison.{" "}
               </span>
             )}
             <SaveCsvButton

@@ -1,9 +1,9 @@
 import { useAnswerFormat } from "../../../answer/use-answer-format";
 import { writeFigure } from "@kestrelmoor/core";
 import { InkChoice } from "../../../../ui/InkChoice";
-import { useActualChoice } from "./actual-choice";
 import { SEPARATORS, type ReadTable, type Separator } from "../../../../files/read-file";
 import type { Understanding } from "./recognise";
+import { useActualPayments } from "./use-actual-payments";
 import styles from "./Actual.module.css";
 
 interface HowItIsReadProps {
@@ -11,12 +11,11 @@ interface HowItIsReadProps {
   readonly understanding: Understanding;
 }
 
-/** How a file was understood, as a sentence whose parts can be chosen otherwise. */
+/** How a list was understood, as a sentence whose parts can be chosen otherwise. */
 export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
   const format = useAnswerFormat();
-  const [{ chosen }, change] = useActualChoice();
+  const { choose, partBy } = useActualPayments();
   const { hasHeads, amounts, dates, mark, order } = understanding;
-  const choose = (part: Partial<Understanding>) => change({ chosen: { ...chosen, ...part } });
   const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
   const names = Array.from({ length: width }, (_, place) => {
     const head = hasHeads ? (table.rows[0]?.cells[place] ?? "") : "";
@@ -25,13 +24,13 @@ export function HowItIsRead({ table, understanding }: HowItIsReadProps) {
   const columns = names.map((name, place) => [String(place), name] as const);
   return (
     <p className={styles.sentence}>
-      {writeFigure(table.rows.length, format)} rows, separated by{" "}
+      {writeFigure(table.rows.length, format)} {table.rows.length === 1 ? "row" : "rows"}, separated
+      by{" "}
       <InkChoice
         label="Column separator"
         value={table.separator}
         options={Object.entries(SEPARATORS)}
-        // Other columns are other columns: what was chosen about them is told anew.
-        onChoose={(value) => change({ separator: value as Separator, chosen: {} })}
+        onChoose={(value) => partBy(value as Separator)}
       />
       , first row:{" "}
       <InkChoice

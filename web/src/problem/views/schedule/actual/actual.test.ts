@@ -4,8 +4,8 @@ import { accountIn, loanOf, problemOf } from "../../../../../test/loans";
 import { againstWords } from "./against-words";
 import { amountIn, dateOf } from "../../../../files/cell-values";
 import { paymentsIn } from "./payments-in";
-import { readTable, type Row } from "../../../../files/read-file";
-import { recognise, type Understanding } from "./recognise";
+import { readTable, type Row, type Separator } from "../../../../files/read-file";
+import { asOneColumn, recognise, type Understanding } from "./recognise";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 /** 1,200 in twelve monthly payments of 100, without interest. */
@@ -17,7 +17,7 @@ const loan = () =>
 function rowsOf(text: string): readonly Row[] {
   const table = readTable(text, null, USUAL_FORMAT);
   if (!table.ok) throw new Error(table.sentence);
-  return table.rows;
+  return asOneColumn(table.rows, table.separator, text);
 }
 
 function read(
@@ -112,17 +112,24 @@ describe("how a file is understood", () => {
     expect(recognise(rowsOf(text))).toMatchObject(wanted);
   });
 
-  test.each<[string, string]>([
+  test.each<[string, Separator | null]>([
     ["Datum;Betrag\n31.01.2027;808,75\n28.02.2027;700,00", ";"],
-    ["Paid\n808,75\n700,00", ";"],
+    ["Paid\n808,75\n700,00", null],
     ["No,Paid\n1,100\n2,100", ","],
     ["2027-01-31|100", "|"],
     ["2027-01-31\t1,100.00", "\t"],
-  ])("%j is parted by %j, or by nothing", (text, separator) => {
+    ["31.01.2027 808.75\n28.02.2027   700.00", " "],
+    ["31.01.2027 808.75\n28.02.2027 700.00\n31.03.2027 x", " "],
+    ["1,234.56\n2,345.67", null],
+    ["808,75\n700,00", null],
+    ["1 234.50\n1 100.00", null],
+  ])("%j is parted by %j", (text, separator) => {
     const table = readTable(text, null, USUAL_FORMAT);
-    const width = table.ok ? table.rows[0]?.cells.length : 0;
-    expect(width === 1 || (table.ok && table.separator === separator)).toBe(true);
-    expect(width).toBe(text.startsWith("Paid") ? 1 : 2);
+    if (!table.ok) throw new Error(table.sentence);
+    expect(table.rows.map(({ cells }) => cells.length)).toEqual(
+      table.rows.map(() => (separator === null ? 1 : 2)),
+    );
+    if (separator !== null) expect(table.separator).toBe(separator);
   });
 
   test("what cannot be told is asked, and nothing is read until it is", () => {
@@ -172,6 +179,23 @@ describe("payments of a file", () => {
     expect(found.ok && found.payments[2]?.time).toBeCloseTo(3 / 12, 9);
   });
 
+  test.each<[string, readonly number[] | string]>([
+    ["31.01.2027 808.75\n28.02.2027 700.00", [808.75, 700]],
+    ["808.75; 700; 808.75", [808.75, 700, 808.75]],
+    ["808,75; 700,50", [808.75, 700.5]],
+    ["808.75, 700, 808.75", [808.75, 700, 808.75]],
+    ["808.75 700.00 808.75", [808.75, 700, 808.75]],
+    ["808.75\t700.00", [808.75, 700]],
+    ["808.75", [808.75]],
+    ["1,234.56", [1234.56]],
+    ["1,234.56\n2,345.67", [1234.56, 2345.67]],
+    ["1,234.56, 900", "This is not a list of payments. Put each payment on its own line."],
+    ["1,234", "The amounts are ambiguous. Choose a decimal point or a decimal comma."],
+    ["one two", "This is not a list of payments. Put each payment on its own line."],
+  ])("typed or pasted as %j", (text, wanted) => {
+    expect(amountsOf(read(text))).toEqual(wanted);
+  });
+
   test("what goes out at a bank stands below zero, and is taken as paid", () => {
     const out = read("2027-01-31,-100.00\n2027-02-28,-100.00");
     expect([amountsOf(out), out.ok && out.isTurned]).toEqual([[100, 100], true]);
@@ -204,7 +228,7 @@ describe("plan and reality in words", () => {
       told([100, 60]),
       "Paid up to payment 2: 160.00 instead of 200.00. Interest: 0.00 instead of 0.00. Balance: 1040.00 instead of 1000.00.",
     ],
-    ["too late", told([5], 13), "The file has no payments within the plan."],
+    ["too late", told([5], 13), "None of these payments falls within the plan."],
     [
       "after the end",
       told([100, 7], 12),

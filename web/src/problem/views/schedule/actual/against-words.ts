@@ -10,7 +10,7 @@ export function againstWords(
   format: AnswerFormat,
 ): string {
   const last = rows.at(-1);
-  if (last === undefined) return "The file has no payments within the plan.";
+  if (last === undefined) return "None of these payments falls within the plan.";
   const words = scheduleWords(schedule);
   const rest =
     Math.abs(afterTheEnd) < 0.005

@@ -5,7 +5,7 @@ import type { Row } from "../../../../files/read-file";
 import type { Understanding } from "./recognise";
 
 export interface BadRow {
-  /** Its number in the file, from 1. */
+  /** Its number in the list, from 1. */
   readonly number: number;
   readonly sentence: string;
 }
@@ -21,14 +21,20 @@ export type ReadPayments =
   /** What has to be chosen first. */
   | { readonly ok: false; readonly sentence: string };
 
-/** The payments of a file as it is understood; rows that cannot be read are told one by one. */
+/** The payments of a list as it is understood; rows that cannot be read are told one by one. */
 export function paymentsIn(
   rows: readonly Row[],
   { hasHeads, amounts, dates, mark, order }: Understanding,
   { schedule, every, frequency }: ScheduleAccount,
   firstDate: string | null,
 ): ReadPayments {
-  if (amounts === null) return choose("Choose the column of the amounts.");
+  if (amounts === null) {
+    return choose(
+      rows.length === 1
+        ? "This is not a list of payments. Put each payment on its own line."
+        : "Choose the column of the amounts.",
+    );
+  }
   if (mark === null) {
     return choose("The amounts are ambiguous. Choose a decimal point or a decimal comma.");
   }
@@ -37,7 +43,7 @@ export function paymentsIn(
   }
   if (dates !== null && firstDate === null) {
     return choose(
-      "The file has dates. Type the date of the first payment above to compare them with the plan.",
+      "The list has dates. Type the date of the first payment above to compare them with the plan.",
     );
   }
   const first = schedule.rows[0]?.time ?? 0;

@@ -8,9 +8,9 @@ import {
   type DateOrder,
   type DecimalMark,
 } from "../../../../files/cell-values";
-import type { Row } from "../../../../files/read-file";
+import type { Row, Separator } from "../../../../files/read-file";
 
-/** How a file is understood. What cannot be told from it is `null`, and has to be chosen. */
+/** How a list of payments is understood. What cannot be told from it is `null`, and has to be chosen. */
 export interface Understanding {
   readonly hasHeads: boolean;
   /** Places of columns, from 0. */
@@ -19,6 +19,24 @@ export interface Understanding {
   readonly dates: number | null;
   readonly mark: DecimalMark | null;
   readonly order: DateOrder | null;
+}
+
+/**
+ * Amounts typed one after the other on a single line are one column. A comma parts them only with a space after it:
+ * without one it may part thousands, as in “1,234.56”.
+ *
+ * @returns the rows as they are, where they are no such line
+ */
+export function asOneColumn(
+  rows: readonly Row[],
+  separator: Separator,
+  text: string,
+): readonly Row[] {
+  const [row, ...more] = rows;
+  if (row === undefined || more.length > 0 || row.cells.length < 2) return rows;
+  const cells = row.cells.filter((cell) => cell !== "");
+  if (!cells.every(isFigure) || (separator === "," && /,(?!\s)/.test(text.trim()))) return rows;
+  return cells.map((cell, index) => ({ number: index + 1, cells: [cell] }));
 }
 
 const PAID = /amount|paid|payment|sum|deposit|instal|value|betrag|montant|importe/i;

@@ -1,0 +1,129 @@
+import { followUpWords, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import { readAppraisal, type Draft } from "@kestrelmoor/core/typing";
+import type { Outcome } from "../../document/document-store";
+import { judgedProject, type MeasuredBy } from "../appraisal/judged-project";
+import { budgetVerdict, verdicts } from "../projects/compare-words";
+import { compared, type Comparison, type Contender } from "../projects/compared";
+import { resultRows } from "../projects/result-rows";
+import { columnsOf, differingFacts, factTexts, nameOfVariant } from "../variants/columns";
+
+/** A comparison on the sheet: a column for each of the things compared, and what comes of it. */
+export interface SheetComparison {
+  readonly heading: string;
+  readonly columns: readonly ComparedColumn[];
+  /** The names of the rows. */
+  readonly rows: readonly string[];
+  readonly words: readonly string[];
+}
+
+interface ComparedColumn {
+  readonly name: string;
+  /** One for each row; empty where there is nothing. */
+  readonly cells: readonly string[];
+}
+
+/** The comparisons that are to be on the sheet. */
+export function comparisonsOf(
+  draft: Draft,
+  outcome: Outcome,
+  format: AnswerFormat,
+): SheetComparison[] {
+  const { handIn, variants, appraisal } = draft;
+  return [
+    ...(handIn.variants && variants.length > 0 ? [variantsOnSheet(draft, outcome, format)] : []),
+    ...(handIn.projects && appraisal.others.length > 0
+      ? projectsOnSheet(draft, outcome, format)
+      : []),
+  ];
+}
+
+function variantsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): SheetComparison {
+  const columns = columnsOf(draft, outcome, format);
+  const { problem, reading } = outcome;
+  const figures: readonly (readonly [string, readonly (string | null)[]])[] = [
+    ...differingFacts(draft).map((row) => {
+      const [name = "", ...texts] = factTexts(draft, row);
+      return [name, texts] as const;
+    }),
+    ["Answer", columns.map(({ answer, complaint }) => answer ?? complaint)],
+    ["Difference", columns.map(({ difference }) => difference)],
+    ["as a percentage", columns.map(({ percent }) => percent)],
+    ["Interest", columns.map(({ interest }) => interest)],
+    ...draft.sums.map(
+      ({ text }, place) => [text, columns.map(({ sums }) => sums[place] ?? null)] as const,
+    ),
+    ...reading.also.map(({ question }, place) => {
+      const name =
+        question === null || problem === null ? "" : followUpWords(question, problem, format);
+      return [name, columns.map(({ further }) => further[place] ?? null)] as const;
+    }),
+  ];
+  const told = figures.filter(
+    ([name, cells]) => name !== "" && cells.some((cell) => cell !== null),
+  );
+  return {
+    heading: "Variants",
+    rows: told.map(([name]) => name),
+    columns: ["This problem", ...draft.variants.map((one) => nameOfVariant(draft, one))].map(
+      (name, place) => ({ name, cells: told.map(([, cells]) => cells[place] ?? "") }),
+    ),
+    words: [],
+  };
+}
+
+/** Nothing where the problem is no project. */
+function projectsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): SheetComparison[] {
+  const { problem, result } = outcome;
+  const { appraisal, title } = draft;
+  if (problem === null) return [];
+  const judged = judgedProject(
+    problem,
+    result?.ok === true ? result.value : null,
+    appraisal,
+    format,
+  );
+  if (!judged.ok) return [];
+  const { flows, measuredBy } = judged;
+  const ownName = title.trim() === "" ? "This project" : title.trim();
+  const comparison = compared(flows, ownName, appraisal.others, measuredBy);
+  const { contenders } = comparison;
+  const rows = resultRows(contenders, format);
+  const { budget } = readAppraisal(appraisal);
+  const budgeted = budget.state === "value" ? budget.value : null;
+  return [
+    {
+      heading: "Projects compared",
+      rows: ["Cash flows", ...rows.map(({ name }) => name)],
+      columns: contenders.map((one, place) => ({
+        name: one.name,
+        cells: [
+          flowsOf(draft, comparison, one),
+          ...rows.map(({ cells }) => cells[place]?.text ?? "none"),
+        ],
+      })),
+      words: [
+        basisWords(measuredBy, format),
+        ...verdicts(comparison, measuredBy.hurdlePercent, format),
+        ...(budgeted === null
+          ? []
+          : [
+              `With a budget of ${writeMoney(budgeted, format)} today, ${budgetVerdict(contenders, budgeted, format)}`,
+            ]),
+      ],
+    },
+  ];
+}
+
+/** As they were typed; those of the problem stand on its timeline. */
+function flowsOf({ appraisal }: Draft, { readings }: Comparison, { id }: Contender): string {
+  const other = appraisal.others.find((one) => one.id === id);
+  if (other === undefined) return "as above";
+  const amounts = other.amounts.trim();
+  return readings.get(other.id)?.isDated === true
+    ? amounts
+    : `${amounts}, one every ${other.every}`;
+}
+
+function basisWords({ hurdlePercent, reinvestPercent }: MeasuredBy, format: AnswerFormat): string {
+  return `Hurdle rate ${writeRate(hurdlePercent, format)} a year; inflows reinvested at ${writeRate(reinvestPercent, format)} a year.`;
+}
