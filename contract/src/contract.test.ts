@@ -21,6 +21,7 @@ describe("the OpenAPI document", () => {
       document.paths[path]?.[method]?.parameters?.map(({ name }) => name);
     expect(names("/api/problems", "get")).toEqual(["search", "page", "pageSize"]);
     expect(names("/api/problems/{id}", "put")).toEqual(["id", "If-Match"]);
+    expect(names("/api/desk/{part}", "put")).toEqual(["part"]);
   });
 
   test("has no schema that is only a reference", () => {

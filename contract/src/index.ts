@@ -1,5 +1,6 @@
 export * from "./appraise";
 export * from "./convert-rate";
+export * from "./desk";
 export * from "./health";
 export * from "./mark";
 export * from "./openapi";

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { deskPartName } from "./desk";
 import { PROBLEM_DETAILS_TYPE, problemDetails } from "./problem-details";
 import { routes, type Route } from "./routes";
 
@@ -28,6 +29,16 @@ function operation(route: Route, schemas: Json): Json {
   const parameters = [
     ...(route.path.includes("{id}")
       ? [{ name: "id", in: "path", required: true, schema: { type: "string", format: "uuid" } }]
+      : []),
+    ...(route.path.includes("{part}")
+      ? [
+          {
+            name: "part",
+            in: "path",
+            required: true,
+            schema: withoutDialect(z.toJSONSchema(deskPartName)),
+          },
+        ]
       : []),
     ...queryParameters(route),
     ...(route.needsVersion

@@ -1,6 +1,7 @@
 import type * as z from "zod";
 import { appraiseReply, appraiseRequest } from "./appraise";
 import { convertReply, convertRequest } from "./convert-rate";
+import { deskPartRequest, deskReply } from "./desk";
 import { healthReply } from "./health";
 import { markReply, markRequest } from "./mark";
 import { problemDetails } from "./problem-details";
@@ -178,5 +179,24 @@ export const routes: readonly Route[] = [
     path: "/api/problems/{id}/restore",
     summary: "Restore a problem from the bin",
     replies: { 200: { says: "Restored.", schema: savedProblem }, ...notFound, ...noDatabase },
+  },
+  {
+    method: "get",
+    path: "/api/desk",
+    summary: "What is typed on the pages of rates and of tables",
+    replies: { 200: { says: "The parts that were changed.", schema: deskReply }, ...noDatabase },
+  },
+  {
+    method: "put",
+    path: "/api/desk/{part}",
+    summary: "Keep one part of it with the workspace",
+    body: deskPartRequest,
+    replies: {
+      204: { says: "Kept." },
+      ...badBody,
+      404: details("There is no such part."),
+      ...tooMany,
+      ...noDatabase,
+    },
   },
 ];

@@ -21,6 +21,7 @@ export {
   MOST_SIDE_SUMS,
   MOST_VARIANTS,
 } from "./draft/draft";
+export * from "./draft/desk/desk";
 export * from "./draft/offers/edit-offers";
 export * from "./draft/offers/read-offer";
 export * from "./draft/appraisal/edit-projects";

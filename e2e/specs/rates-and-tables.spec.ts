@@ -73,6 +73,53 @@ test.describe("rates", () => {
   });
 });
 
+test("what is typed on both pages is in the notebook, on whatever computer it is opened", async ({
+  moor,
+  page,
+  browser,
+}) => {
+  await moor.openNotebook();
+  await page.getByRole("link", { name: "Rates", exact: true }).click();
+  const doubling = page.getByRole("region", { name: "Doubling time" });
+  await doubling.getByRole("textbox", { name: "Growth rate" }).fill("9%");
+  await moor.expectSaved();
+  await page.getByRole("link", { name: "Tables", exact: true }).click();
+  await page.getByRole("combobox", { name: "Decimals" }).selectOption("6");
+  await moor.expectSaved();
+
+  // Another computer: the same notebook, and nothing that a browser remembers.
+  const { cookies } = await page.context().storageState();
+  const other = await browser.newContext({ storageState: { cookies, origins: [] } });
+  const there = await other.newPage();
+  await there.goto(new URL("/rates", page.url()).href);
+  await expect(
+    there
+      .getByRole("region", { name: "Doubling time" })
+      .getByRole("textbox", { name: "Growth rate" }),
+  ).toHaveValue("9%");
+  await there.getByRole("link", { name: "Tables", exact: true }).click();
+  await expect(there.getByRole("combobox", { name: "Decimals" })).toHaveValue("6");
+  await other.close();
+});
+
+test("without a server what is typed on the rates page waits in the browser", async ({
+  moor,
+  page,
+}) => {
+  await moor.openNotebook();
+  await page.getByRole("link", { name: "Rates", exact: true }).click();
+  const rate = page
+    .getByRole("region", { name: "Doubling time" })
+    .getByRole("textbox", { name: "Growth rate" });
+  await page.route("**/api/desk/*", (route) => route.abort());
+  await rate.fill("8.5%");
+  await expect(page.getByText("Not saved: cannot reach the server.")).toBeVisible();
+  await page.unroute("**/api/desk/*");
+  await page.reload();
+  await expect(rate).toHaveValue("8.5%");
+  await moor.expectSaved();
+});
+
 test.describe("tables", () => {
   test.beforeEach(async ({ moor, page }) => {
     await moor.openNotebook();

@@ -13,6 +13,7 @@ import { Refusal } from "./http/refusal";
 import { sameOriginOnly } from "./http/same-origin";
 import { apiHeaders, securityHeaders } from "./http/security";
 import { appraiseRoutes } from "./appraise/routes";
+import { deskRoutes } from "./desk/routes";
 import { problemRoutes } from "./problems/routes";
 import { rateRoutes } from "./rates/routes";
 import { scheduleRoutes } from "./schedule/routes";
@@ -49,6 +50,7 @@ export function createApp(parts: AppParts): Express {
   api.get("/openapi.json", (_request, response) => {
     response.json(openApiDocument());
   });
+  api.use("/desk", deskRoutes({ database, secureCookie }));
   api.use("/problems", problemRoutes({ database, secureCookie }));
   api.use(noSuchRoute);
   app.use("/api", api);

@@ -5,6 +5,7 @@ import {
   integer,
   jsonb,
   pgTable,
+  primaryKey,
   text,
   timestamp,
   uniqueIndex,
@@ -65,4 +66,18 @@ export const problems = pgTable(
       .where(sql`${table.deletedAt} is null`),
     index("problems_in_workspace").on(table.workspaceId),
   ],
+);
+
+/** What is typed on the pages of rates and of tables: one row for each part that was changed. */
+export const deskParts = pgTable(
+  "desk_parts",
+  {
+    workspaceId: uuid("workspace_id")
+      .notNull()
+      .references(() => workspaces.id, { onDelete: "cascade" }),
+    part: text("part").notNull(),
+    content: jsonb("content").$type<unknown>().notNull(),
+    updatedAt: moment("updated_at").notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.workspaceId, table.part] })],
 );

@@ -69,6 +69,6 @@ export function unsolvable(issues: readonly Issue[]): Refusal {
   });
 }
 
-export function notFound(): Refusal {
-  return new Refusal(404, "not-found", "There is no such problem in this notebook.");
+export function notFound(sentence = "There is no such problem in this notebook."): Refusal {
+  return new Refusal(404, "not-found", sentence);
 }

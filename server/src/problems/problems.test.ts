@@ -30,9 +30,17 @@ const draft = {
   typedBefore: [],
   sums: [],
   variants: [],
-  schedule: { rounding: "cent", firstDate: "2027-01-31", changes: [] },
+  schedule: {
+    rounding: "cent",
+    firstDate: "2027-01-31",
+    changes: [],
+    actual: { file: "bank.csv", text: "31.01.2027;808,75", chosen: { separator: ";" } },
+  },
   comparison: { heldFor: "3 years", offers: [] },
   appraisal: { hurdle: "8%", reinvest: "", budget: "40,000", others: [] },
+  confirmed: ["in"],
+  workings: { level: "short", notation: "factors", rounding: { factor: 4, rate: null } },
+  handIn: { variants: true, projects: false },
   answerFormat: null,
 };
 

@@ -1,5 +1,6 @@
 import { readProblem } from "@kestrelmoor/core";
 import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
+import { storable } from "../db/storable";
 import { invalidDocument, Refusal } from "../http/refusal";
 
 /**
@@ -23,17 +24,4 @@ export function readSaveRequest(body: unknown): Draft {
   }
   const draft = read.value.format === "kestrelmoor-draft" ? read.value : writeDraft(read.value);
   return storable(draft);
-}
-
-/**
- * JSON allows two things that the database does not keep in text: the character NUL, which nobody
- * typed, and half of a surrogate pair, which is shown as the replacement character anyway.
- */
-function storable<Value>(value: Value): Value {
-  const text = JSON.stringify(value, (_, part: unknown) =>
-    typeof part === "string"
-      ? part.replaceAll("\0", "").replace(/\p{Surrogate}/gu, "\uFFFD")
-      : part,
-  );
-  return JSON.parse(text) as Value;
 }

@@ -1,5 +1,5 @@
 import { writeRate, writeMoney } from "@kestrelmoor/core";
-import { readMoney, readTime } from "@kestrelmoor/core/typing";
+import { MOST_DEPOSITS, readMoney, readTime, type Deposit } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { CrossIcon } from "../ui/CrossIcon";
@@ -10,7 +10,7 @@ import { DepositChart } from "./DepositChart";
 import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from "./deposit-ranking";
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { MOST_DEPOSITS, useRatesDesk, type Deposit } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
@@ -21,8 +21,8 @@ const CREDITED = [
 
 /** Offers for money that is left with somebody: by their rate, and by what they come to when it is needed. */
 export function DepositsCard() {
-  const { amount: typedAmount, after, offers } = useRatesDesk(({ desk }) => desk.deposits);
-  const change = useRatesDesk((state) => state.change);
+  const { amount: typedAmount, after, offers } = useDesk(({ desk }) => desk.deposits);
+  const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.format);
   const amountReading = readingOf(readMoney(typedAmount));
   const timeReading = readingOf(readTime(after));

@@ -14,7 +14,7 @@ import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useRatesDesk } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { readDays } from "./read-days";
 import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
@@ -22,8 +22,8 @@ import styles from "./Rates.module.css";
 
 /** Discount and fees as what they really cost a year. */
 export function DiscountCard() {
-  const typed = useRatesDesk(({ desk }) => desk.discount);
-  const change = useRatesDesk((state) => state.change);
+  const typed = useDesk(({ desk }) => desk.discount);
+  const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.format);
   const readings = {
     face: readingOf(readMoney(typed.face)),
@@ -105,8 +105,8 @@ export function DiscountCard() {
 /** The cost of forgoing a cash discount. */
 function PayingEarly() {
   const format = useAnswerFormat();
-  const typed = useRatesDesk(({ desk }) => desk.early);
-  const change = useRatesDesk((state) => state.change);
+  const typed = useDesk(({ desk }) => desk.early);
+  const change = useDesk((state) => state.change);
   const percentReading = readingOf(readPercent(typed.percent));
   const daysReading = readingOf(readDays(typed.days));
   const [percent, days] = [valueOf(percentReading), valueOf(daysReading)];

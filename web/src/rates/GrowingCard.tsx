@@ -14,7 +14,7 @@ import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useRatesDesk } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
@@ -22,8 +22,8 @@ import styles from "./Rates.module.css";
 /** How long until money has doubled, exactly and by the rules of thumb. */
 export function GrowingCard() {
   const format = useAnswerFormat();
-  const typed = useRatesDesk(({ desk }) => desk.growing);
-  const change = useRatesDesk((state) => state.change);
+  const typed = useDesk(({ desk }) => desk.growing);
+  const change = useDesk((state) => state.change);
   const rateReading = readingOf(readQuotedRate(typed.rate));
   const timesReading = readingOf(readMoney(typed.times));
   const rate = valueOf(rateReading);

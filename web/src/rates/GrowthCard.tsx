@@ -10,7 +10,7 @@ import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useRatesDesk } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 
@@ -19,8 +19,8 @@ const MOST_STEPS = 40;
 
 /** Compound growth between values: two of them, a column of yearly ones, or some on dates. */
 export function GrowthCard() {
-  const typed = useRatesDesk(({ desk }) => desk.growth);
-  const change = useRatesDesk((state) => state.change);
+  const typed = useDesk(({ desk }) => desk.growth);
+  const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.format);
   const reading = useMemo(
     () => readProject({ id: "growth", name: "", every: typed.every, amounts: typed.values }),

@@ -7,15 +7,15 @@ import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useRatesDesk } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 
 /** A rate after inflation, and what money at it will buy. */
 export function RealCard() {
-  const typed = useRatesDesk(({ desk }) => desk.real);
-  const change = useRatesDesk((state) => state.change);
+  const typed = useDesk(({ desk }) => desk.real);
+  const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.format);
   const yearly = (text: string) => {
     const rate = readQuotedRate(text);

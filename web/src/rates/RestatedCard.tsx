@@ -17,7 +17,7 @@ import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useRatesDesk } from "./rates-desk";
+import { useDesk } from "../desk/desk";
 import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
@@ -27,8 +27,8 @@ const DECIMALS = 6;
 /** One rate, said in every other way. */
 export function RestatedCard() {
   const format = useAnswerFormat();
-  const { rate: typed, workings } = useRatesDesk(({ desk }) => desk.restated);
-  const change = useRatesDesk((state) => state.change);
+  const { rate: typed, workings } = useDesk(({ desk }) => desk.restated);
+  const change = useDesk((state) => state.change);
   const reading = useMemo(() => readingOf(readQuotedRate(typed)), [typed]);
   const rate = valueOf(reading);
   const all = useMemo(() => (rate === null ? null : inAllQuotations(rate)), [rate]);

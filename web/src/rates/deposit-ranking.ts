@@ -9,8 +9,7 @@ import {
   type AnswerFormat,
   type DepositOffer,
 } from "@kestrelmoor/core";
-import { readQuotedRate, type FieldReading } from "@kestrelmoor/core/typing";
-import type { Deposit } from "./rates-desk";
+import { readQuotedRate, type Deposit, type FieldReading } from "@kestrelmoor/core/typing";
 import { readingOf } from "../desk/read-desk";
 
 /** An offer that can be read, and what it comes to. */

@@ -11,7 +11,7 @@ import {
 import { useVirtualizer, type VirtualItem } from "@tanstack/react-virtual";
 import { memo, useRef, useState, type CSSProperties, type MouseEvent } from "react";
 import { KeepTable } from "./KeepTable";
-import { useTablesDesk } from "./tables-desk";
+import { useDesk } from "../desk/desk";
 import styles from "./Tables.module.css";
 
 interface FactorGridProps {
@@ -49,7 +49,7 @@ const COUNTS_WIDTH = 84;
  */
 export function FactorGrid({ table, decimals, percent, count }: FactorGridProps) {
   const format = useAnswerFormat();
-  const change = useTablesDesk((state) => state.change);
+  const change = useDesk((state) => state.change);
   const frame = useRef<HTMLDivElement>(null);
   const { percents, periods, rows } = table;
   const [height] = useState(rowHeight);
@@ -85,7 +85,7 @@ export function FactorGrid({ table, decimals, percent, count }: FactorGridProps)
     const row = Number(cell?.parentElement?.dataset["row"] ?? NaN);
     const [chosen, periodsThere] = [percents[column], periods[row]];
     if (chosen === undefined || periodsThere === undefined) return;
-    change({ rate: writeRate(chosen, format, 10), periods: String(periodsThere) });
+    change("table", { rate: writeRate(chosen, format, 10), periods: String(periodsThere) });
   };
   return (
     <section className={styles.grid} aria-label="The table">

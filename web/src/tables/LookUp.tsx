@@ -16,7 +16,7 @@ import { readingOf, valueOf } from "../desk/read-desk";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { factorProblem } from "./as-problem";
 import type { TableReadings } from "./read-table";
-import { useTablesDesk } from "./tables-desk";
+import { useDesk } from "../desk/desk";
 import styles from "./Tables.module.css";
 
 interface LookUpProps {
@@ -26,7 +26,8 @@ interface LookUpProps {
 
 /** A factor looked up, times an amount, set against the exact one; and a rate read backwards. */
 export function LookUp({ table, readings }: LookUpProps) {
-  const { desk, change } = useTablesDesk();
+  const desk = useDesk((state) => state.desk.table);
+  const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.format);
   const amountReading = readingOf(readMoney(desk.amount));
   return (
@@ -39,7 +40,7 @@ export function LookUp({ table, readings }: LookUpProps) {
           text={desk.amount}
           hint="850"
           reading={amountReading}
-          onType={(text) => change({ amount: text })}
+          onType={(text) => change("table", { amount: text })}
         />{" "}
         at{" "}
         <DeskField
@@ -48,7 +49,7 @@ export function LookUp({ table, readings }: LookUpProps) {
           text={desk.rate}
           hint="7%"
           reading={readings.rate}
-          onType={(text) => change({ rate: text })}
+          onType={(text) => change("table", { rate: text })}
         />{" "}
         over{" "}
         <DeskField
@@ -57,7 +58,7 @@ export function LookUp({ table, readings }: LookUpProps) {
           text={desk.periods}
           hint="12"
           reading={readings.periods}
-          onType={(text) => change({ periods: text })}
+          onType={(text) => change("table", { periods: text })}
         />{" "}
         periods:
       </p>
@@ -73,7 +74,7 @@ interface FoundProps extends LookUpProps {
 }
 
 function Found({ table, readings, amount, format }: FoundProps) {
-  const { decimals } = useTablesDesk(({ desk }) => desk);
+  const { decimals } = useDesk(({ desk }) => desk.table);
   const [percent, count] = [valueOf(readings.rate), valueOf(readings.periods)];
   if (percent === null || count === null) return null;
   const places = Number(decimals);
@@ -136,7 +137,8 @@ function Found({ table, readings, amount, format }: FoundProps) {
 /** Which rate a factor belongs to: how courses find a rate from a table. */
 function Backwards({ table, readings }: LookUpProps) {
   const format = useAnswerFormat();
-  const { desk, change } = useTablesDesk();
+  const desk = useDesk((state) => state.desk.table);
+  const change = useDesk((state) => state.change);
   const reading = readingOf(readMoney(desk.factor));
   const [factor, count] = [valueOf(reading), valueOf(readings.periods)];
   const row = count === null ? -1 : table.periods.indexOf(count);
@@ -154,7 +156,7 @@ function Backwards({ table, readings }: LookUpProps) {
         text={desk.factor}
         hint="8.2"
         reading={isTyped ? reading : { state: "value", value: null }}
-        onType={(text) => change({ factor: text })}
+        onType={(text) => change("table", { factor: text })}
       />{" "}
       <span aria-live="polite">
         {!isTyped

@@ -8,14 +8,15 @@ import {
 import { DeskField } from "../desk/DeskField";
 import { InkChoice } from "../ui/InkChoice";
 import type { TableField, TableReadings } from "./read-table";
-import { useTablesDesk } from "./tables-desk";
+import { useDesk } from "../desk/desk";
 import styles from "./Tables.module.css";
 
 const KINDS = FACTOR_KINDS.map((kind) => [kind, FACTOR_NAMES[kind]] as const);
 
 /** Which table it is, as a sentence. */
 export function TableChoices({ readings }: { readonly readings: TableReadings }) {
-  const { desk, change } = useTablesDesk();
+  const desk = useDesk((state) => state.desk.table);
+  const change = useDesk((state) => state.change);
   const field = (name: TableField, label: string, hint: string) => (
     <DeskField
       field={`table-${name}`}
@@ -23,7 +24,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
       text={desk[name]}
       hint={hint}
       reading={readings[name]}
-      onType={(text) => change({ [name]: text })}
+      onType={(text) => change("table", { [name]: text })}
     />
   );
   return (
@@ -34,7 +35,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
           label="Factor"
           value={desk.kind}
           options={KINDS}
-          onChoose={(kind) => change({ kind })}
+          onChoose={(kind) => change("table", { kind })}
         />
         {isGrowing(desk.kind) && (
           <>, growing by {field("growth", "Growth from payment to payment", "3%")} each</>
@@ -49,7 +50,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
                 ["end", "end"],
                 ["start", "start"],
               ]}
-              onChoose={(timing) => change({ timing })}
+              onChoose={(timing) => change("table", { timing })}
             />{" "}
             of each period
           </>
@@ -68,7 +69,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
             ["5", "5 decimals"],
             ["6", "6 decimals"],
           ]}
-          onChoose={(decimals) => change({ decimals })}
+          onChoose={(decimals) => change("table", { decimals })}
         />
         .
       </div>

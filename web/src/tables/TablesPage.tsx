@@ -1,30 +1,32 @@
 import { useShallow } from "zustand/react/shallow";
 import { useEffect, useMemo } from "react";
 import { Shell } from "../app/Shell";
+import { useDesk, useDeskSaving } from "../desk/desk";
+import { SaveStateText } from "../problem/saving/SaveStateText";
 import { Issues } from "../desk/Issues";
 import { valueOf } from "../desk/read-desk";
 import { FactorGrid } from "./FactorGrid";
 import { LookUp } from "./LookUp";
 import { choiceOf, readFields, tableOf } from "./read-table";
 import { TableChoices } from "./TableChoices";
-import { useTablesDesk } from "./tables-desk";
 import styles from "./Tables.module.css";
 
 /** The factor tables that many courses teach from, for any rates and periods. */
 export function TablesPage() {
-  const desk = useTablesDesk((state) => state.desk);
+  const saver = useDeskSaving();
+  const desk = useDesk((state) => state.desk.table);
   useEffect(() => {
     document.title = "Tables · Kestrelmoor";
   }, []);
   const readings = useMemo(() => readFields(desk), [desk]);
   // What is looked up does not make another table.
-  const choice = useTablesDesk(useShallow((state) => choiceOf(state.desk)));
+  const choice = useDesk(useShallow((state) => choiceOf(state.desk.table)));
   const made = useMemo(() => tableOf(choice), [choice]);
   const table = made?.ok === true ? made.value : null;
   const rate = valueOf(readings.rate);
   const periods = valueOf(readings.periods);
   return (
-    <Shell>
+    <Shell tools={<SaveStateText saver={saver} />}>
       <h1 className="page-title">Tables</h1>
       <section className={`card ${styles.card ?? ""}`} aria-label="Which table">
         <TableChoices readings={readings} />

@@ -6,9 +6,13 @@ import {
   type Result,
   type TableRange,
 } from "@kestrelmoor/core";
-import { readPoints, readMoney, type FieldReading } from "@kestrelmoor/core/typing";
+import {
+  readPoints,
+  readMoney,
+  type FactorDesk,
+  type FieldReading,
+} from "@kestrelmoor/core/typing";
 import { readingOf, valueOf } from "../desk/read-desk";
-import type { TablesDesk } from "./tables-desk";
 
 /** Fields of the table that hold a percent, and those that hold a number of periods. */
 export const PERCENT_FIELDS = ["ratesFrom", "ratesTo", "ratesStep", "growth", "rate"] as const;
@@ -18,7 +22,7 @@ export type TableField = (typeof PERCENT_FIELDS)[number] | (typeof COUNT_FIELDS)
 
 export type TableReadings = Readonly<Record<TableField, FieldReading<number>>>;
 
-export function readFields(desk: TablesDesk): TableReadings {
+export function readFields(desk: FactorDesk): TableReadings {
   return {
     ratesFrom: readingOf(readPoints(desk.ratesFrom)),
     ratesTo: readingOf(readPoints(desk.ratesTo)),
@@ -47,11 +51,11 @@ function readWhole(text: string): Result<number> {
 
 /** What makes the table; the rest of the desk is looked up in it. */
 export type TableChoice = Pick<
-  TablesDesk,
+  FactorDesk,
   "kind" | "timing" | "growth" | "ratesFrom" | "ratesTo" | "ratesStep" | "countsFrom" | "countsTo"
 >;
 
-export function choiceOf(desk: TablesDesk): TableChoice {
+export function choiceOf(desk: FactorDesk): TableChoice {
   const { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo } = desk;
   return { kind, timing, growth, ratesFrom, ratesTo, ratesStep, countsFrom, countsTo };
 }

@@ -9,12 +9,12 @@ import {
 import { outcomeOf } from "../problem/document/document-store";
 import { factorProblem } from "./as-problem";
 import { tableOf } from "./read-table";
-import { FIRST_TABLE } from "./tables-desk";
+import { FIRST_DESK } from "@kestrelmoor/core/typing";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 describe("the table that is typed", () => {
-  const made = (part: Partial<typeof FIRST_TABLE>) => {
-    const desk = { ...FIRST_TABLE, ...part };
+  const made = (part: Partial<typeof FIRST_DESK.table>) => {
+    const desk = { ...FIRST_DESK.table, ...part };
     return tableOf(desk);
   };
 
@@ -25,7 +25,7 @@ describe("the table that is typed", () => {
     expect(table.value.periods).toHaveLength(12);
   });
 
-  test.each<[string, Partial<typeof FIRST_TABLE>]>([
+  test.each<[string, Partial<typeof FIRST_DESK.table>]>([
     ["a rate in words", { ratesFrom: "some" }],
     ["half a period", { countsFrom: "1.5" }],
     ["nothing", { countsTo: "" }],

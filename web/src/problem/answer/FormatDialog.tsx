@@ -8,7 +8,7 @@ import {
 import type { ReactNode } from "react";
 import { Dialog } from "../../ui/Dialog";
 import { useDocument } from "../document/document-context";
-import { useOwnWorkings, useWorkingsChoice } from "../views/workings/workings-choice";
+import { useOwnWorkings, useWorkingsStyle } from "../views/workings/workings-choice";
 import { WorkingsChoices } from "../views/workings/WorkingsChoices";
 import { useAnswerFormat, useOwnFormat } from "./use-answer-format";
 import styles from "./FormatDialog.module.css";
@@ -36,7 +36,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
   const store = useDocument();
   const format = useAnswerFormat();
   const keep = useOwnFormat((state) => state.keep);
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   const keepWorkings = useOwnWorkings((state) => state.keep);
   const set = (parts: Partial<AnswerFormat>) =>
     store.edit((draft) => {

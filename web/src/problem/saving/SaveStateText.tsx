@@ -13,7 +13,7 @@ const WORDS: Readonly<Record<SaveState["kind"], string>> = {
 };
 
 /** Says whether the work is safe; the change of it is announced, not each keystroke's. */
-export function SaveStateText({ saver }: { readonly saver: Saver }) {
+export function SaveStateText({ saver }: { readonly saver: Pick<Saver, "state"> }) {
   const state = useStore(saver.state);
   const isWell = state.kind === "saved" || state.kind === "unsaved" || state.kind === "saving";
   const words = state.kind === "refused" ? `Not saved: ${state.sentence}` : WORDS[state.kind];

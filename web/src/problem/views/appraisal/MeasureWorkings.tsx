@@ -2,7 +2,7 @@ import { MEASURE_NAMES, type AppraisalSubject, type Measure } from "@kestrelmoor
 import { appraisalWorkings } from "@kestrelmoor/core/teaching";
 import { useMemo } from "react";
 import { PlainSteps } from "../workings/PlainSteps";
-import { useWorkingsChoice } from "../workings/workings-choice";
+import { useWorkingsStyle } from "../workings/workings-choice";
 import styles from "./Appraisal.module.css";
 
 interface MeasureWorkingsProps {
@@ -12,7 +12,7 @@ interface MeasureWorkingsProps {
 
 /** How one measure is got, with the project's own numbers. */
 export function MeasureWorkings({ measure, subject }: MeasureWorkingsProps) {
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   const made = useMemo(
     () => appraisalWorkings(measure, subject, choice),
     [measure, subject, choice],

@@ -7,7 +7,7 @@ import { InkChoice } from "../../../ui/InkChoice";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
 import { csvText } from "../figure-table";
-import { useWorkingsChoice } from "../workings/workings-choice";
+import { useWorkingsStyle } from "../workings/workings-choice";
 import { WorkingsChoices } from "../workings/WorkingsChoices";
 import { asMarkdown } from "./as-markdown";
 import { asPage } from "./as-page";
@@ -96,7 +96,7 @@ function AuthorField({ part, words, placeholder }: AuthorFieldProps) {
 /** Each kind of file as a word of a sentence. */
 function Saving({ content }: { readonly content: SheetContent }) {
   const store = useDocument();
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   const format = useAnswerFormat();
   const hasStream = useDocumentState(
     ({ outcome }) => outcome.problem?.flows.some(({ kind }) => kind === "stream") === true,

@@ -4,7 +4,7 @@ import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
 import { appraisedParts } from "../appraisal/appraised-parts";
 import { useOpenMeasures } from "../appraisal/open-measures";
-import { useWorkingsChoice } from "../workings/workings-choice";
+import { useWorkingsStyle } from "../workings/workings-choice";
 import { useAuthor } from "./author";
 import { HandInTools } from "./HandInTools";
 import { sheetContent } from "./sheet-content";
@@ -18,7 +18,7 @@ const SETS_AFTER_MS = 120;
 export function HandInView() {
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   const { author } = useAuthor();
   const format = useAnswerFormat();
   const [{ open }] = useOpenMeasures();

@@ -12,7 +12,7 @@ import { useMemo } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { Formula } from "../workings/Formula";
-import { useWorkingsChoice } from "../workings/workings-choice";
+import { useWorkingsStyle } from "../workings/workings-choice";
 import styles from "./Mark.module.css";
 
 interface ExplanationsProps {
@@ -84,7 +84,7 @@ function Parting({ problem, explanation }: { problem: Problem; explanation: Expl
 
 function StepLines({ step }: { readonly step: Step }) {
   const format = useAnswerFormat();
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   return (
     <ScrollableFormulas className={styles.formulas}>
       {step.lines

@@ -1,6 +1,6 @@
 import type { Step } from "@kestrelmoor/core/teaching";
 import { StepItem } from "./StepItem";
-import { useWorkingsChoice } from "./workings-choice";
+import { useWorkingsStyle } from "./workings-choice";
 import styles from "./Workings.module.css";
 
 interface PlainStepsProps {
@@ -12,7 +12,7 @@ interface PlainStepsProps {
 
 /** Workings that stand by themselves, written as the course has workings written. */
 export function PlainSteps({ of, steps, isNarrow = false }: PlainStepsProps) {
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   return (
     <ol
       className={`${styles.steps ?? ""} ${isNarrow ? (styles.stacked ?? "") : ""}`}

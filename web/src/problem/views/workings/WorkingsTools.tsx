@@ -6,13 +6,13 @@ import { showNotice } from "../../../ui/notices";
 import { mathMlOf } from "./Formula";
 import type { WorkingsParts } from "./parts";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
-import { useWorkingsChoice } from "./workings-choice";
+import { useWorkingsStyle } from "./workings-choice";
 import { WorkingsChoices } from "./WorkingsChoices";
 import styles from "./Workings.module.css";
 
 /** How the workings are written, and the ways to take them along. */
 export function WorkingsTools({ parts }: { readonly parts: WorkingsParts }) {
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   return (
     <div className={styles.tools}>
       <p className={styles.sentence}>

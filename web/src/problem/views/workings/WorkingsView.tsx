@@ -6,7 +6,7 @@ import { goTo, lightUp } from "./light";
 import { workingsParts } from "./parts";
 import { sourceOf, sourcesOf, type Source } from "./sources";
 import { StepItem } from "./StepItem";
-import { useWorkingsChoice } from "./workings-choice";
+import { useWorkingsStyle } from "./workings-choice";
 import { WorkingsTools } from "./WorkingsTools";
 import styles from "./Workings.module.css";
 
@@ -18,7 +18,7 @@ export function WorkingsView() {
   const store = useDocument();
   const now = useDocumentState((state) => state.outcome);
   const { problem, result } = useLingering(now, SETS_AFTER_MS);
-  const { choice } = useWorkingsChoice();
+  const choice = useWorkingsStyle();
   const format = useAnswerFormat();
   const parts = useMemo(
     () =>

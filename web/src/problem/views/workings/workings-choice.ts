@@ -1,7 +1,7 @@
 import { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "@kestrelmoor/core/typing";
 import { create } from "zustand";
 import { keptInBrowser } from "../../../ui/kept-in-browser";
-import { useDocument, useDocumentState } from "../../document/document-context";
+import { useDocument, useDocumentStateIfOpen } from "../../document/document-context";
 
 const kept = keptInBrowser("kestrelmoor-workings", workingsStyleSchema, USUAL_WORKINGS);
 
@@ -17,11 +17,16 @@ export const useOwnWorkings = create<{
   },
 }));
 
-/** How the workings of the open problem are written; what is chosen stays with the problem. */
+/** How the workings of the open problem are written; on a page without a problem, this person's own way. */
+export function useWorkingsStyle(): WorkingsStyle {
+  const own = useOwnWorkings(({ style }) => style);
+  return useDocumentStateIfOpen(({ draft }) => draft.workings) ?? own;
+}
+
+/** The same with the way to change it, which stays with the open problem. */
 export function useWorkingsChoice() {
   const store = useDocument();
-  const own = useOwnWorkings(({ style }) => style);
-  const choice = useDocumentState(({ draft }) => draft.workings) ?? own;
+  const choice = useWorkingsStyle();
   const change = (part: Partial<WorkingsStyle>) =>
     store.edit((draft) => {
       draft.workings = { ...choice, ...part };
