@@ -19,8 +19,15 @@ test("without the server the page goes on working, and saves afterwards", async 
     expect(kept).toContain("5000");
   });
 
+  await test.step("a view that was never opened waits for the server", async () => {
+    await page.getByRole("tab", { name: "Mark my answer" }).click();
+    await expect(page.getByText("Cannot load this part of the page. Trying again…")).toBeVisible();
+    await expect(moor.amount(0)).toHaveValue("5000");
+  });
+
   await application.start();
   await moor.expectSaved();
+  await expect(page.getByRole("tabpanel").getByRole("textbox").first()).toBeVisible();
   await page.reload();
   await expect(moor.amount(0)).toHaveValue("5000");
 });

@@ -1,6 +1,12 @@
+import type { ComponentType } from "react";
 import { createBrowserRouter } from "react-router";
+import { untilLoaded } from "../ui/until-loaded";
 import { FailurePage } from "./FailurePage";
 import { NotFoundPage } from "./NotFoundPage";
+
+const place = (load: () => Promise<ComponentType>) => async () => ({
+  Component: await untilLoaded(load),
+});
 
 /** Each place is loaded when it is first gone to. */
 export function createRouter() {
@@ -11,21 +17,19 @@ export function createRouter() {
       children: [
         {
           index: true,
-          lazy: async () => ({
-            Component: (await import("../notebook/NotebookPage")).NotebookPage,
-          }),
+          lazy: place(async () => (await import("../notebook/NotebookPage")).NotebookPage),
         },
         {
           path: "problems/:id",
-          lazy: async () => ({ Component: (await import("../problem/ProblemPage")).ProblemPage }),
+          lazy: place(async () => (await import("../problem/ProblemPage")).ProblemPage),
         },
         {
           path: "rates",
-          lazy: async () => ({ Component: (await import("../rates/RatesPage")).RatesPage }),
+          lazy: place(async () => (await import("../rates/RatesPage")).RatesPage),
         },
         {
           path: "tables",
-          lazy: async () => ({ Component: (await import("../tables/TablesPage")).TablesPage }),
+          lazy: place(async () => (await import("../tables/TablesPage")).TablesPage),
         },
         { path: "*", element: <NotFoundPage /> },
       ],

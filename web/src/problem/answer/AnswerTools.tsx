@@ -1,5 +1,6 @@
 import { addSum, keepAsVariant } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useState } from "react";
+import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
 import { fieldId, focusField } from "../lines/field-id";
 import { showNotice } from "../../ui/notices";
@@ -7,7 +8,7 @@ import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
 import styles from "./Answer.module.css";
 
-const FormatDialog = lazy(() => import("./FormatDialog"));
+const FormatDialog = lazy(() => untilLoaded(() => import("./FormatDialog")));
 
 /** What can be done with an answer. */
 export function AnswerTools() {

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from "react";
+import { untilLoaded } from "../../ui/until-loaded";
 
-const ShapeDialog = lazy(() => import("./ShapeDialog"));
+const ShapeDialog = lazy(() => untilLoaded(() => import("./ShapeDialog")));
 
 /** Turns the problem into another shape, with what is typed. */
 export function ChangeShape() {

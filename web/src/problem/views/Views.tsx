@@ -1,80 +1,77 @@
 import { byTable } from "@kestrelmoor/core";
 import { readTime, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
-import { lazy, Suspense, useRef, type KeyboardEvent } from "react";
+import { lazy, Suspense, useRef, type ComponentType, type KeyboardEvent } from "react";
+import { untilLoaded } from "../../ui/until-loaded";
 import { useDocumentState } from "../document/document-context";
 import { useView, VIEWS, type View } from "./view-choice";
 import styles from "./Views.module.css";
 
+const lazyView = (load: () => Promise<ComponentType>) =>
+  lazy(async () => ({ default: await untilLoaded(load) }));
+
 /** Each view, loaded when it is opened, and what is said until it is there. */
-const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: React.ComponentType }>> =
-  {
-    workings: {
-      name: "Workings",
-      waiting: "Loading the workings…",
-      Part: lazy(async () => ({ default: (await import("./workings/WorkingsView")).WorkingsView })),
-    },
-    proof: {
-      name: "Proof",
-      waiting: "Loading the proof…",
-      Part: lazy(async () => ({ default: (await import("./proof/ProofView")).ProofView })),
-    },
-    schedule: {
-      name: "Schedule",
-      waiting: "Calculating the schedule…",
-      Part: lazy(async () => ({ default: (await import("./schedule/ScheduleView")).ScheduleView })),
-    },
-    offers: {
-      name: "Compare loans",
-      waiting: "Calculating the loans…",
-      Part: lazy(async () => ({ default: (await import("./offers/OffersView")).OffersView })),
-    },
-    appraisal: {
-      name: "Appraisal",
-      waiting: "Appraising the project…",
-      Part: lazy(async () => ({
-        default: (await import("./appraisal/AppraisalView")).AppraisalView,
-      })),
-    },
-    projects: {
-      name: "Compare projects",
-      waiting: "Comparing the projects…",
-      Part: lazy(async () => ({
-        default: (await import("./projects/ProjectsView")).ProjectsView,
-      })),
-    },
-    table: {
-      name: "Using tables",
-      waiting: "Loading the table…",
-      Part: lazy(async () => ({ default: (await import("./table/TableView")).TableView })),
-    },
-    mark: {
-      name: "Mark my answer",
-      waiting: "Loading…",
-      Part: lazy(async () => ({ default: (await import("./mark/MarkView")).MarkView })),
-    },
-    variants: {
-      name: "Variants",
-      waiting: "Calculating the variants…",
-      Part: lazy(async () => ({
-        default: (await import("./variants/VariantsView")).VariantsView,
-      })),
-    },
-    "what-if": {
-      name: "What if",
-      waiting: "Drawing the chart…",
-      Part: lazy(async () => ({ default: (await import("./what-if/WhatIfView")).WhatIfView })),
-    },
-    "hand-in": {
-      name: "Hand in",
-      waiting: "Preparing the sheet…",
-      Part: lazy(async () => ({ default: (await import("./hand-in/HandInView")).HandInView })),
-    },
-    "one-date": {
-      name: "Value at a date",
-      waiting: "Calculating the values…",
-      Part: lazy(async () => ({ default: (await import("./shares/SharesView")).SharesView })),
-    },
-  };
+const PARTS: Readonly<Record<View, { name: string; waiting: string; Part: ComponentType }>> = {
+  workings: {
+    name: "Workings",
+    waiting: "Loading the workings…",
+    Part: lazyView(async () => (await import("./workings/WorkingsView")).WorkingsView),
+  },
+  proof: {
+    name: "Proof",
+    waiting: "Loading the proof…",
+    Part: lazyView(async () => (await import("./proof/ProofView")).ProofView),
+  },
+  schedule: {
+    name: "Schedule",
+    waiting: "Calculating the schedule…",
+    Part: lazyView(async () => (await import("./schedule/ScheduleView")).ScheduleView),
+  },
+  offers: {
+    name: "Compare loans",
+    waiting: "Calculating the loans…",
+    Part: lazyView(async () => (await import("./offers/OffersView")).OffersView),
+  },
+  appraisal: {
+    name: "Appraisal",
+    waiting: "Appraising the project…",
+    Part: lazyView(async () => (await import("./appraisal/AppraisalView")).AppraisalView),
+  },
+  projects: {
+    name: "Compare projects",
+    waiting: "Comparing the projects…",
+    Part: lazyView(async () => (await import("./projects/ProjectsView")).ProjectsView),
+  },
+  table: {
+    name: "Using tables",
+    waiting: "Loading the table…",
+    Part: lazyView(async () => (await import("./table/TableView")).TableView),
+  },
+  mark: {
+    name: "Mark my answer",
+    waiting: "Loading…",
+    Part: lazyView(async () => (await import("./mark/MarkView")).MarkView),
+  },
+  variants: {
+    name: "Variants",
+    waiting: "Calculating the variants…",
+    Part: lazyView(async () => (await import("./variants/VariantsView")).VariantsView),
+  },
+  "what-if": {
+    name: "What if",
+    waiting: "Drawing the chart…",
+    Part: lazyView(async () => (await import("./what-if/WhatIfView")).WhatIfView),
+  },
+  "hand-in": {
+    name: "Hand in",
+    waiting: "Preparing the sheet…",
+    Part: lazyView(async () => (await import("./hand-in/HandInView")).HandInView),
+  },
+  "one-date": {
+    name: "Value at a date",
+    waiting: "Calculating the values…",
+    Part: lazyView(async () => (await import("./shares/SharesView")).SharesView),
+  },
+};
 
 function isStream({ kind }: FlowLine): boolean {
   return kind === "stream";

@@ -1,9 +1,10 @@
 import { Dropdown } from "antd";
 import { lazy, Suspense, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
+import { untilLoaded } from "../../../ui/until-loaded";
 import type { Term } from "./term";
 import styles from "./Explain.module.css";
 
-const TermPanel = lazy(() => import("./TermPanel"));
+const TermPanel = lazy(() => untilLoaded(() => import("./TermPanel")));
 
 interface ExplainedProps {
   readonly term: Term;

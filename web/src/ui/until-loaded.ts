@@ -1,0 +1,31 @@
+import { showNotice } from "./notices";
+
+const RETRY_MS = { first: 500, longest: 8000 } as const;
+
+/**
+ * Loads a part of the page that comes when it is needed. While the server is away, or has newer parts than this page
+ * knows, that fails: it is tried again and the page goes on, for what is typed must not be lost.
+ *
+ * @param pause for tests
+ */
+export async function untilLoaded<Loaded>(
+  load: () => Promise<Loaded>,
+  pause: (milliseconds: number) => Promise<void> = wait,
+): Promise<Loaded> {
+  for (let delay: number = RETRY_MS.first; ; delay = Math.min(2 * delay, RETRY_MS.longest)) {
+    try {
+      return await load();
+    } catch {
+      showNotice({
+        kind: "failed",
+        text: "Cannot load this part of the page. Trying again…",
+        action: { words: "Reload the page", run: () => window.location.reload() },
+      });
+      await pause(delay);
+    }
+  }
+}
+
+function wait(milliseconds: number): Promise<void> {
+  return new Promise((done) => setTimeout(done, milliseconds));
+}
