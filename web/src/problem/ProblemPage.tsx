@@ -19,6 +19,7 @@ import { SaveStateText } from "./saving/SaveStateText";
 import { Timeline } from "./timeline/Timeline";
 import { TitleField } from "./TitleField";
 import { Views } from "./views/Views";
+import { loadDropdownSoon } from "../ui/lazy-dropdown";
 import styles from "./ProblemPage.module.css";
 
 export function ProblemPage() {
@@ -76,6 +77,8 @@ function Page({ open }: { readonly open: OpenProblem }) {
     name();
     return store.subscribe(name);
   }, [store]);
+
+  useEffect(loadDropdownSoon, []);
 
   const { state } = useLocation() as { state: { isNew?: boolean } | null };
   const isNew = state?.isNew === true;

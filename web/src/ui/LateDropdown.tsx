@@ -1,5 +1,6 @@
-import { Dropdown, type DropdownProps } from "antd";
-import { cloneElement, useState, type MouseEvent, type ReactElement } from "react";
+import type { DropdownProps } from "antd";
+import { cloneElement, Suspense, useState, type MouseEvent, type ReactElement } from "react";
+import { LazyDropdown } from "./lazy-dropdown";
 
 interface LateDropdownProps extends Omit<DropdownProps, "open" | "trigger" | "children"> {
   /** The button that opens it. */
@@ -26,15 +27,17 @@ export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownP
     });
   }
   return (
-    <Dropdown
-      autoFocus
-      destroyOnHidden
-      {...props}
-      open={isOpen}
-      trigger={["click"]}
-      onOpenChange={change}
-    >
-      {children}
-    </Dropdown>
+    <Suspense fallback={children}>
+      <LazyDropdown
+        autoFocus
+        destroyOnHidden
+        {...props}
+        open={isOpen}
+        trigger={["click"]}
+        onOpenChange={change}
+      >
+        {children}
+      </LazyDropdown>
+    </Suspense>
   );
 }

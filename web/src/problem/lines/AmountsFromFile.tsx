@@ -1,6 +1,7 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { readTable, readTextFile } from "../../files/read-file";
+import { readTextFile } from "../../files/read-text-file";
 import { showNotice } from "../../ui/notices";
+import { untilLoaded } from "../../ui/until-loaded";
 import { TABLE_FILES, useFilePicker } from "../../ui/use-file-picker";
 import { takeTable, type TakenAs } from "./take-table";
 import styles from "./Lines.module.css";
@@ -15,6 +16,7 @@ export function AmountsFromFile({ as, onTake }: AmountsFromFileProps) {
   const format = useAnswerFormat();
   const take = async (file: File) => {
     const read = await readTextFile(file);
+    const { readTable } = await untilLoaded(() => import("../../files/read-table"));
     const table = read.ok ? readTable(read.text, null, format) : read;
     const taken = table.ok
       ? takeTable(table.rows.map(({ cells }) => cells.join("\t")).join("\n"), as)

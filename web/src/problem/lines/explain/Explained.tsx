@@ -1,5 +1,5 @@
-import { Dropdown } from "antd";
 import { lazy, Suspense, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
+import { LazyDropdown } from "../../../ui/lazy-dropdown";
 import { untilLoaded } from "../../../ui/until-loaded";
 import type { Term } from "./term";
 import styles from "./Explain.module.css";
@@ -58,48 +58,50 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
     <span ref={place} className={styles.explained} onKeyDownCapture={listen}>
       {children}
       {isMade ? (
-        <Dropdown
-          open={isOpen}
-          trigger={["click"]}
-          destroyOnHidden
-          onOpenChange={(opens) => {
-            if (opens) open();
-            else setOpen(false);
-          }}
-          popupRender={() => (
-            <div
-              className={styles.panel}
-              role="dialog"
-              aria-label="Explanation"
-              tabIndex={-1}
-              ref={(panel) => panel?.focus()}
-              onKeyDown={(event) => {
-                if (event.key === "Escape") {
-                  event.stopPropagation();
-                  close();
-                }
-              }}
-            >
-              <Suspense fallback={<p>…</p>}>
-                <TermPanel term={term} />
-              </Suspense>
-              {onUnknown !== undefined && (
-                <button
-                  type="button"
-                  className="word-button"
-                  onClick={() => {
-                    onUnknown();
+        <Suspense fallback={mark}>
+          <LazyDropdown
+            open={isOpen}
+            trigger={["click"]}
+            destroyOnHidden
+            onOpenChange={(opens) => {
+              if (opens) open();
+              else setOpen(false);
+            }}
+            popupRender={() => (
+              <div
+                className={styles.panel}
+                role="dialog"
+                aria-label="Explanation"
+                tabIndex={-1}
+                ref={(panel) => panel?.focus()}
+                onKeyDown={(event) => {
+                  if (event.key === "Escape") {
+                    event.stopPropagation();
                     close();
-                  }}
-                >
-                  Make this the unknown
-                </button>
-              )}
-            </div>
-          )}
-        >
-          {mark}
-        </Dropdown>
+                  }
+                }}
+              >
+                <Suspense fallback={<p>…</p>}>
+                  <TermPanel term={term} />
+                </Suspense>
+                {onUnknown !== undefined && (
+                  <button
+                    type="button"
+                    className="word-button"
+                    onClick={() => {
+                      onUnknown();
+                      close();
+                    }}
+                  >
+                    Make this the unknown
+                  </button>
+                )}
+              </div>
+            )}
+          >
+            {mark}
+          </LazyDropdown>
+        </Suspense>
       ) : (
         mark
       )}

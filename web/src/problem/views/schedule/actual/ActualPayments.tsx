@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
-import { readTable, readTextFile, type ReadTable } from "../../../../files/read-file";
+import { readTable, type ReadTable } from "../../../../files/read-table";
+import { readTextFile } from "../../../../files/read-text-file";
 import { TABLE_FILES, useFilePicker } from "../../../../ui/use-file-picker";
 import { useLingering } from "../../../../ui/use-lingering";
 import { useAnswerFormat } from "../../../answer/use-answer-format";

@@ -1,7 +1,7 @@
 import { useAnswerFormat } from "../../../answer/use-answer-format";
 import { writeFigure } from "@kestrelmoor/core";
 import { InkChoice } from "../../../../ui/InkChoice";
-import { SEPARATORS, type ReadTable, type Separator } from "../../../../files/read-file";
+import { SEPARATORS, type ReadTable, type Separator } from "../../../../files/read-table";
 import type { Understanding } from "./recognise";
 import { useActualPayments } from "./use-actual-payments";
 import styles from "./Actual.module.css";

@@ -4,7 +4,7 @@ import { accountIn, loanOf, problemOf } from "../../../../../test/loans";
 import { againstWords } from "./against-words";
 import { amountIn, dateOf } from "../../../../files/cell-values";
 import { paymentsIn } from "./payments-in";
-import { readTable, type Row, type Separator } from "../../../../files/read-file";
+import { readTable, type Row, type Separator } from "../../../../files/read-table";
 import { asOneColumn, recognise, type Understanding } from "./recognise";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 

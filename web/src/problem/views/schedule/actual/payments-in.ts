@@ -1,7 +1,7 @@
 import { placeAmongPayments, type ActualPayment } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "../account-of";
 import { amountIn, dateOf } from "../../../../files/cell-values";
-import type { Row } from "../../../../files/read-file";
+import type { Row } from "../../../../files/read-table";
 import type { Understanding } from "./recognise";
 
 export interface BadRow {

@@ -8,7 +8,7 @@ import {
   type DateOrder,
   type DecimalMark,
 } from "../../../../files/cell-values";
-import type { Row, Separator } from "../../../../files/read-file";
+import type { Row, Separator } from "../../../../files/read-table";
 
 /** How a list of payments is understood. What cannot be told from it is `null`, and has to be chosen. */
 export interface Understanding {
