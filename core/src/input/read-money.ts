@@ -2,6 +2,7 @@ import { issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import { evaluateArithmetic } from "./arithmetic";
+import { remembered } from "./remembered";
 
 const CURRENCY_CODE = /^[A-Z]{3}(?=[\s\d])|(?<=[\s\d])[A-Z]{3}$/g;
 
@@ -29,7 +30,9 @@ export function withoutCurrency(typed: string): string {
  *   zero (direction is a word here, never a sign), `money-too-large`, and the issues of
  *   `evaluateArithmetic`
  */
-export function readMoney(typed: string): Result<number> {
+export const readMoney = remembered(moneyIn);
+
+function moneyIn(typed: string): Result<number> {
   const text = withoutCurrency(typed);
   if (text === "") {
     return typed.trim() === ""

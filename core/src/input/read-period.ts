@@ -2,13 +2,16 @@ import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { readFrequency } from "./frequency";
 import { readTime } from "./read-time";
+import { remembered } from "./remembered";
 
 /**
  * Reads the time between two payments: `month`, `quarterly`, `2 weeks`, `18 months`.
  *
  * @returns ISO 8601. Fails with `period-missing` or `period-not-understood`
  */
-export function readPeriod(typed: string): Result<string> {
+export const readPeriod = remembered(periodIn);
+
+function periodIn(typed: string): Result<string> {
   const text = typed.trim();
   if (text === "") return fail(issue("period-missing", [], {}));
   const named = readFrequency(text);

@@ -6,6 +6,7 @@ import { evaluateArithmetic } from "./arithmetic";
 import { FRACTION_PATTERN, readFraction, spellFractions } from "./fraction";
 import { readRateWords, wordsLast, type SaidQuotation } from "./rate-words";
 import { wordsBehindMark } from "./unknown-mark";
+import { remembered } from "./remembered";
 
 export interface TypedRate extends SaidQuotation {
   /** In percent, as quoted. */
@@ -27,7 +28,9 @@ const FIGURE = new RegExp(
  *   `percent-missing`, `percent-not-understood` at what could not be read, `percent-too-large`,
  *   `comma-unclear`, `percent-or-decimal` for a bare `0.11`, which may be meant as 11%, and as `readRateWords` does
  */
-export function readRate(typed: string): Result<TypedRate> {
+export const readRate = remembered(rateIn);
+
+function rateIn(typed: string): Result<TypedRate> {
   const text = wordsLast(spellFractions(typed.trim()));
   if (text === "") return fail(issue("percent-missing", [], {}));
   const match = FIGURE.exec(text);
@@ -87,7 +90,9 @@ export function readQuotedRate(typed: string): Result<Quotation & { readonly per
  *
  * @returns `null` for a text that is not the unknown
  */
-export function readUnknownRate(typed: string): Result<SaidQuotation> | null {
+export const readUnknownRate = remembered(unknownRateIn);
+
+function unknownRateIn(typed: string): Result<SaidQuotation> | null {
   const words = wordsBehindMark(wordsLast(typed.trim()));
   if (words === null) return null;
   return readRateWords(words.replace(/^%/, ""), { typed, figure: "?", percent: null });

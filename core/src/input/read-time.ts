@@ -11,6 +11,7 @@ import {
 import { FRACTION_PATTERN, readFraction, spellFractions } from "./fraction";
 import { NUMBER_WORDS } from "./number-words";
 import { readPlainNumber } from "./plain-number";
+import { remembered } from "./remembered";
 
 export interface TypedTime {
   /** ISO 8601. */
@@ -57,6 +58,12 @@ const PART = new RegExp(
  *   `time-past`, `time-too-long` or `time-not-understood` at what could not be read
  */
 export function readTime(typed: string, unit: TimeUnit = "years"): Result<TypedTime> {
+  return unit === "years" ? inYears(typed) : timeIn(typed, unit);
+}
+
+const inYears = remembered((typed) => timeIn(typed, "years"));
+
+function timeIn(typed: string, unit: TimeUnit): Result<TypedTime> {
   const text = typed.trim();
   if (text === "") return fail(issue("time-missing", [], {}));
   if (/^[-−–]/.test(text)) return fail(issue("time-negative", [], { typed: text }));

@@ -76,7 +76,7 @@ export function complaintOf({ reading, result }: Outcome, format: AnswerFormat):
 }
 
 function sumsOf({ sums }: Draft, { problem, result }: Outcome, format: AnswerFormat) {
-  if (problem === null || result?.ok !== true) return sums.map(() => null);
+  if (sums.length === 0 || problem === null || result?.ok !== true) return sums.map(() => null);
   return workOutSums(sums, namedFigures(problem, result.value)).map((worked) =>
     worked.ok ? sumText(worked.value, format) : null,
   );
