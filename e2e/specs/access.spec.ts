@@ -195,6 +195,11 @@ test("the keyboard alone suffices, from the notebook to an answer and back", asy
   await tabTo(/Add a line/);
   await page.keyboard.press("Enter");
   await expect(page.getByRole("menuitem", { name: "A single amount" })).toBeFocused();
+  // A menu that is closed without a choice gives the focus back.
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "Add a line" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("menuitem", { name: "A single amount" })).toBeFocused();
   await page.keyboard.press("Enter");
   await expect(moor.amount(2)).toBeFocused();
   await page.keyboard.type("oops");

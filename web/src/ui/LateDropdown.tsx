@@ -1,10 +1,13 @@
 import type { DropdownProps } from "antd";
-import { cloneElement, Suspense, useState, type MouseEvent, type ReactElement } from "react";
+import { cloneElement, Suspense, useId, useState, type MouseEvent, type ReactElement } from "react";
 import { LazyDropdown } from "./lazy-dropdown";
 
 interface LateDropdownProps extends Omit<DropdownProps, "open" | "trigger" | "children"> {
   /** The button that opens it. */
-  readonly children: ReactElement<{ onClick?: (event: MouseEvent) => void }>;
+  readonly children: ReactElement<{
+    onClick?: (event: MouseEvent) => void;
+    id?: string;
+  }>;
 }
 
 /**
@@ -14,12 +17,15 @@ interface LateDropdownProps extends Omit<DropdownProps, "open" | "trigger" | "ch
 export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownProps) {
   const [isMade, setMade] = useState(false);
   const [isOpen, setOpen] = useState(false);
+  const id = useId();
+  const opener = cloneElement(children, { id });
   const change: DropdownProps["onOpenChange"] = (opens, info) => {
     setOpen(opens);
     onOpenChange?.(opens, info);
+    if (!opens) setTimeout(() => takeFocusBack(document.getElementById(id)), 0);
   };
   if (!isMade) {
-    return cloneElement(children, {
+    return cloneElement(opener, {
       onClick: () => {
         setMade(true);
         change(true, { source: "trigger" });
@@ -27,7 +33,7 @@ export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownP
     });
   }
   return (
-    <Suspense fallback={children}>
+    <Suspense fallback={opener}>
       <LazyDropdown
         autoFocus
         destroyOnHidden
@@ -36,8 +42,15 @@ export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownP
         trigger={["click"]}
         onOpenChange={change}
       >
-        {children}
+        {opener}
       </LazyDropdown>
     </Suspense>
   );
+}
+
+/** A menu that closes takes its focus along: the button has it next, unless something else was clicked. */
+function takeFocusBack(button: HTMLElement | null): void {
+  const { activeElement } = document;
+  const isInMenu = activeElement !== null && activeElement.closest("[role=menu]") !== null;
+  if (isInMenu || activeElement === document.body) button?.focus({ preventScroll: true });
 }
