@@ -2,7 +2,7 @@ import { issue, type Issue } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
 import { fail, succeed, type Result } from "../result";
 import type { Names } from "./names";
-import { labelledEntry } from "./entry-label";
+import { isReadable, labelledEntry, QUOTED } from "./entry-label";
 import { readAmount, type SaidAmount } from "./read-amount";
 import { isUnknownMark } from "./unknown-mark";
 
@@ -51,12 +51,12 @@ export function labelsIn(typed: string): string[] {
 
 /** An entry without its `x 3`, and how often it is meant. */
 export function repeatedEntry(entry: string): { readonly once: string; readonly times: number } {
-  const [, once = entry, times = "1"] = REPEATED.exec(entry) ?? [];
+  const [, once = entry, times = "1"] = (isReadable(entry) ? REPEATED.exec(entry) : null) ?? [];
   return { once, times: Number(times) };
 }
 
 /** What stands in quotation marks, anything but a separator, or a comma inside a figure. */
-const PART = /(?:"[^"\r\n]*"|“[^”\r\n]*”|[^;\t\r\n,]|,(?!\s))+/g;
+const PART = new RegExp(String.raw`(?:${QUOTED}|[^;\t\r\n,]|,(?!\s))+`, "g");
 
 /** The parts of a text that holds several things; empty ones between two separators are left out. */
 export function partsOf(typed: string): string[] {
@@ -65,6 +65,7 @@ export function partsOf(typed: string): string[] {
 
 /** @returns `undefined` where the text cannot be read */
 export function readEntry(text: string, names: Names): ListedAmount | undefined {
+  if (!isReadable(text)) return undefined;
   if (isUnknownMark(text)) return null;
   const [, sign = "", figure = text] = DIRECTED.exec(text) ?? [];
   const [, bracketed] = IN_BRACKETS.exec(figure) ?? [];
