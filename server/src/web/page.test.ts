@@ -1,19 +1,23 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { brotliCompressSync, gzipSync } from "node:zlib";
 import { afterAll, beforeAll, expect, test } from "@jest/globals";
 import type { ProblemDetails } from "@kestrelmoor/contract";
 import request from "supertest";
 import { createTestApp, type TestApp } from "../../test/test-app";
 import { pageRoutes } from "./page";
 
+const SCRIPT = "export const sky = 'wide';";
 const folder = mkdtempSync(join(tmpdir(), "kestrelmoor-page-"));
 let served: TestApp;
 
 beforeAll(async () => {
   mkdirSync(join(folder, "assets"));
   writeFileSync(join(folder, "index.html"), '<script nonce="__CSP_NONCE__" src="/a.js"></script>');
-  writeFileSync(join(folder, "assets", "page-1a2b.js"), "export {};");
+  writeFileSync(join(folder, "assets", "page-1a2b.js"), SCRIPT);
+  writeFileSync(join(folder, "assets", "page-1a2b.js.br"), brotliCompressSync(SCRIPT));
+  writeFileSync(join(folder, "assets", "page-1a2b.js.gz"), gzipSync(SCRIPT));
   served = await createTestApp({ page: await pageRoutes(folder) });
 });
 afterAll(async () => {
@@ -35,6 +39,19 @@ test.each(["/", "/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d", "/nowhere"])(
 test("a hashed file is kept for ever", async () => {
   const { headers } = await request(served.app).get("/assets/page-1a2b.js").expect(200);
   expect(headers["cache-control"]).toMatch(/immutable/);
+});
+
+test.each([
+  ["br, gzip", "br"],
+  ["gzip", "gzip"],
+  ["identity", undefined],
+])("a browser that takes %s gets the file as %s", async (accepted, encoding) => {
+  const { headers, status } = await request(served.app)
+    .get("/assets/page-1a2b.js")
+    .set("Accept-Encoding", accepted);
+  expect([status, headers["content-encoding"]]).toEqual([200, encoding]);
+  expect(headers["content-type"]).toMatch(/javascript/);
+  expect(headers["vary"]).toMatch(/Accept-Encoding/i);
 });
 
 test.each([

@@ -1,13 +1,14 @@
 import { readFile } from "node:fs/promises";
 import { join } from "node:path";
 import express, { Router } from "express";
+import compressedStatic from "express-static-gzip";
 import { nonceOf } from "../http/security";
 
 /** What the build leaves in the page where each answer's nonce goes. */
 const NONCE_PLACEHOLDER = "__CSP_NONCE__";
 
 /**
- * Serves the built page: hashed files for ever, and the one document for every address that is not a
+ * Serves the built page: hashed files for ever, as the build has compressed them, and the one document for every address that is not a
  * file, so that a link into the application can be opened and reloaded.
  */
 export async function pageRoutes(folder: string): Promise<Router> {
@@ -15,7 +16,11 @@ export async function pageRoutes(folder: string): Promise<Router> {
   const router = Router();
   router.use(
     "/assets",
-    express.static(join(folder, "assets"), { immutable: true, maxAge: "1y", fallthrough: false }),
+    compressedStatic(join(folder, "assets"), {
+      enableBrotli: true,
+      orderPreference: ["br", "gz"],
+      serveStatic: { immutable: true, maxAge: "1y", fallthrough: false },
+    }),
   );
   router.use(express.static(folder, { index: false, maxAge: "1h" }));
   router.get("/{*path}", (request, response, next) => {
