@@ -3,8 +3,10 @@ import type { Page } from "@playwright/test";
 import { chooseFromMenu } from "../support/choose-from-menu";
 import { expect, test } from "../support/fixtures";
 
-async function expectNoViolations(page: Page): Promise<void> {
+/** @param part where the rest of the page has been gone over already */
+async function expectNoViolations(page: Page, part = "html"): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
+    .include(part)
     .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
     .analyze();
   expect(
@@ -56,28 +58,28 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Proof" }).click();
       await expect(page.getByRole("region", { name: "The account" })).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "Schedule" }).click();
       await page.getByRole("textbox", { name: "Date of the first payment" }).fill("2027-01-31");
       await page.getByRole("textbox", { name: "Payoff time" }).fill("1 year 10 days");
       await expect(page.getByRole("table", { name: "Schedule" })).toContainText("2027-02-28");
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "Mark my answer" }).click();
       await page.getByRole("textbox", { name: "Your answer" }).fill("8,595.62");
       await expect(page.getByText("Next time:")).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "Variants" }).click();
       await page.getByRole("button", { name: "Suggested changes" }).click();
       await chooseFromMenu(page, /percentage point/);
       await expect(page.getByRole("region", { name: "Comparison" })).toContainText("5,993.32");
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "What if" }).click();
       await page.getByRole("button", { name: "and a second input" }).click();
       await expect(page.getByRole("region", { name: "Answers for two inputs" })).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "Hand in" }).click();
       await expect(page.getByRole("article", { name: "Hand-in sheet" })).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
       await page.getByRole("tab", { name: "Value at a date" }).click();
       await expect(page.getByRole("region", { name: "Value of each line" })).toBeVisible();
       await page.getByRole("button", { name: "Number format" }).click();
@@ -94,7 +96,7 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page);
       await page.getByRole("tab", { name: "Compare projects" }).click();
       await expect(page.getByRole("region", { name: "Crossover rates" })).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
     });
 
     test("axe finds nothing on rates, on tables and on a problem by the table", async ({
@@ -142,7 +144,7 @@ for (const { colorScheme, width } of LOOKS) {
       await expect(
         page.getByRole("img", { name: /^Effective annual cost of each loan/ }),
       ).toBeVisible();
-      await expectNoViolations(page);
+      await expectNoViolations(page, "#views");
     });
 
     test("nothing is wider than the screen", async ({ moor, page }) => {
