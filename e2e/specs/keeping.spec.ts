@@ -48,6 +48,42 @@ test("a database that stops and starts again while the page is open", async ({
   await expect(moor.amount(1)).toHaveValue("40000");
 });
 
+test("a browser that blocks cookies is told before anything is typed", async ({ moor, page }) => {
+  const warning = page.getByText("This browser blocks cookies");
+  await moor.openNotebook();
+  await expect(warning).toBeHidden();
+  await page.addInitScript(() =>
+    Object.defineProperty(Navigator.prototype, "cookieEnabled", { get: () => false }),
+  );
+  await page.reload();
+  await expect(warning).toBeVisible();
+});
+
+test("a link from another site opens the notebook, and takes nothing away", async ({
+  moor,
+  page,
+}) => {
+  await moor.openProblem("Extractor fund");
+  await moor.type(moor.amount(0), "6000");
+  await moor.expectSaved();
+  const address = page.url();
+  // Another host of this machine is another site.
+  const elsewhere = new URL(address);
+  elsewhere.hostname = elsewhere.hostname === "localhost" ? "127.0.0.1" : "localhost";
+  await page.route(elsewhere.href, (route) =>
+    route.fulfill({
+      contentType: "text/html",
+      body: `<a href="${address}">the problem</a><a href="${new URL("/api/problems", address).href}">the list</a>`,
+    }),
+  );
+  for (const name of ["the list", "the problem"]) {
+    await page.goto(elsewhere.href);
+    await page.getByRole("link", { name }).click();
+    await page.waitForURL(new RegExp(new URL(address).hostname));
+  }
+  await expect(moor.amount(0)).toHaveValue("6000");
+});
+
 test("what never reached the server is there when the browser comes back", async ({
   moor,
   page,

@@ -55,6 +55,13 @@ test("another browser has a notebook of its own", async ({ moor, browser, page }
   await otherPage.goto(moor.url);
   await expect(otherPage.getByRole("article", { name: "Extractor fund" })).toBeVisible();
   await expect(otherPage.getByText("Nobody else's")).toHaveCount(0);
+  // A demo problem has the same address for everybody, and everybody's own content.
+  await otherPage.goto(page.url());
+  await expect(otherPage.getByRole("textbox", { name: "Title of the problem" })).toHaveValue(
+    "Extractor fund",
+  );
+  await moor.startProblem("Regular saving");
+  await moor.expectSaved();
   await otherPage.goto(page.url());
   await expect(otherPage.getByRole("heading", { name: "not in your notebook" })).toBeVisible();
   await other.close();

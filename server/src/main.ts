@@ -3,7 +3,7 @@ import type { AddressInfo } from "node:net";
 import { pino } from "pino";
 import { createApp } from "./app";
 import { readConfig } from "./config";
-import { bringUpToDate, connect } from "./db/database";
+import { connect, PATIENCE, prepare } from "./db/database";
 import { loadDemo } from "./demo/load-demo";
 import { pageRoutes } from "./web/page";
 
@@ -33,12 +33,18 @@ export async function startServer(
 ): Promise<RunningServer> {
   const config = readConfig(environment);
   const logger = pino({ level: config.logLevel }, pino.destination(2));
-  const connection = connect(config.databaseUrl, (error) => {
+  const onIdleError = (error: Error) => {
     logger.warn({ message: error.message }, "an idle database connection broke");
-  });
+  };
+  const preparing = connect(config.databaseUrl, onIdleError, PATIENCE.preparing);
   try {
-    await bringUpToDate(connection.database, folders.migrations);
-    await loadDemo(connection.database, folders.demo);
+    const { database } = preparing;
+    await prepare(database, folders.migrations, () => loadDemo(database, folders.demo));
+  } finally {
+    await preparing.close();
+  }
+  const connection = connect(config.databaseUrl, onIdleError);
+  try {
     const app = createApp({
       database: connection.database,
       logger,

@@ -5,9 +5,9 @@ import pg from "pg";
 import { pino } from "pino";
 import request from "supertest";
 import { createApp, type AppParts } from "../src/app";
-import { bringUpToDate, connect, type Connection } from "../src/db/database";
+import { connect, prepare, type Connection } from "../src/db/database";
 
-const MIGRATIONS = join(__dirname, "../src/db/migrations");
+export const MIGRATIONS = join(__dirname, "../src/db/migrations");
 
 export const DEMO = join(__dirname, "../../demo/problems");
 
@@ -20,24 +20,30 @@ export interface TestApp {
   readonly close: () => Promise<void>;
 }
 
-/** The whole application over a database of its own, which goes when it is closed. */
-export async function createTestApp(parts: Partial<AppParts> = {}): Promise<TestApp> {
+/** An empty database, and the way to drop it. */
+export async function createDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
   const name = `test_${randomBytes(6).toString("hex")}`;
   await onServer(`create database ${name}`);
   const url = new URL(serverUrl());
   url.pathname = `/${name}`;
-  const connection = connect(url.href, () => undefined);
-  await bringUpToDate(connection.database, MIGRATIONS);
+  return { url: url.href, drop: () => onServer(`drop database ${name} with (force)`) };
+}
+
+/** The whole application over a database of its own, which goes when it is closed. */
+export async function createTestApp(parts: Partial<AppParts> = {}): Promise<TestApp> {
+  const { url, drop } = await createDatabase();
+  const connection = connect(url, () => undefined);
+  await prepare(connection.database, MIGRATIONS, () => Promise.resolve());
   const log: string[] = [];
   const app = appOver(connection, parts, log);
   return {
     app,
     connection,
-    url: url.href,
+    url,
     log,
     close: async () => {
       await connection.close();
-      await onServer(`drop database ${name} with (force)`);
+      await drop();
     },
   };
 }

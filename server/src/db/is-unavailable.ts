@@ -4,14 +4,17 @@ const CONNECTION_CODES = new Set([
   "EPIPE",
   "ENOTFOUND",
   "ETIMEDOUT",
+  "57014", // query_canceled: it took too long
   "57P01", // admin_shutdown
   "57P02", // crash_shutdown
   "57P03", // cannot_connect_now
-  "53300", // too_many_connections
 ]);
 
+/** Classes of SQLSTATE: a broken connection, and a server that has no room left, on its disk or for connections. */
+const CLASSES = ["08", "53"];
+
 const CONNECTION_MESSAGES =
-  /connection terminated|timeout exceeded when trying to connect|connection ended/i;
+  /connection terminated|timeout exceeded when trying to connect|connection ended|query read timeout/i;
 
 interface Link {
   readonly code?: unknown;
@@ -27,7 +30,10 @@ export function isUnavailable(error: unknown): boolean {
     link = link.cause as Link
   ) {
     const { code, message } = link;
-    if (typeof code === "string" && (CONNECTION_CODES.has(code) || code.startsWith("08"))) {
+    if (
+      typeof code === "string" &&
+      (CONNECTION_CODES.has(code) || CLASSES.includes(code.slice(0, 2)))
+    ) {
       return true;
     }
     if (typeof message === "string" && CONNECTION_MESSAGES.test(message)) return true;

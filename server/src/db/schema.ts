@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
 import {
+  boolean,
   check,
   index,
   integer,
@@ -15,8 +16,8 @@ import {
 const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3 });
 
 /**
- * A workspace is what one browser sees. The demo workspace belongs to nobody: it is the notebook that
- * a new guest's workspace starts as a copy of.
+ * A workspace is what one browser sees. The demo workspace belongs to nobody: a guest sees its problems until they
+ * are changed, and has rows of what was changed alone.
  */
 export const workspaces = pgTable(
   "workspaces",
@@ -25,6 +26,8 @@ export const workspaces = pgTable(
     kind: text("kind", { enum: ["guest", "demo"] }).notNull(),
     /** SHA-256 of the secret in the guest's cookie: the database alone opens no workspace. */
     secretHash: text("secret_hash"),
+    /** Whether a guest sees the demo problems; older guests have copies of them. */
+    showsDemo: boolean("shows_demo").notNull().default(false),
     /** Of the demo workspace, which problem files it was made from. */
     fingerprint: text("fingerprint"),
     createdAt: moment("created_at").notNull().defaultNow(),
@@ -42,11 +45,14 @@ export const workspaces = pgTable(
   ],
 );
 
-/** A saved problem, in its owner's own words. Every row belongs to a workspace. */
+/**
+ * A saved problem, in its owner's own words. Every row belongs to a workspace; a demo problem that a guest has changed
+ * has the id that it has in the demo notebook, so that its address stays.
+ */
 export const problems = pgTable(
   "problems",
   {
-    id: uuid("id").primaryKey().defaultRandom(),
+    id: uuid("id").notNull().defaultRandom(),
     workspaceId: uuid("workspace_id")
       .notNull()
       .references(() => workspaces.id, { onDelete: "cascade" }),
@@ -60,11 +66,11 @@ export const problems = pgTable(
     deletedAt: moment("deleted_at"),
   },
   (table) => [
+    primaryKey({ columns: [table.workspaceId, table.id] }),
     check("problems_version_positive", sql`${table.version} > 0`),
     index("problems_of_workspace")
       .on(table.workspaceId, table.updatedAt.desc(), table.id)
       .where(sql`${table.deletedAt} is null`),
-    index("problems_in_workspace").on(table.workspaceId),
   ],
 );
 

@@ -21,7 +21,7 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 
 /**
  * Loads the demo notebook from a folder of problem files, in the order of their names, newest first.
- * Does nothing where the same files were loaded before; guests keep the copies they have.
+ * Does nothing where the same files were loaded before; guests keep what they have changed.
  *
  * @returns whether anything was loaded
  */
@@ -56,6 +56,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
       const moment = new Date(LATEST_DAY - index * DAY_MS);
       const draft = demoDraft(names[index] ?? "", text, beside[index] ?? "");
       return {
+        id: demoId(names[index] ?? ""),
         workspaceId: created.id,
         title: draft.title,
         draft,
@@ -66,6 +67,18 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     if (rows.length > 0) await transaction.insert(problems).values(rows);
     return true;
   });
+}
+
+/** The same for a file at each load, so that the address of its problem stays: UUID version 8, from its name. */
+function demoId(name: string): string {
+  const hex = createHash("sha256").update(name).digest("hex");
+  return [
+    hex.slice(0, 8),
+    hex.slice(8, 12),
+    `8${hex.slice(13, 16)}`,
+    `8${hex.slice(17, 20)}`,
+    hex.slice(20, 32),
+  ].join("-");
 }
 
 function demoDraft(name: string, text: string, beside: string): Draft {

@@ -15,7 +15,7 @@ export function deskRoutes(options: GuestOptions): Router {
 
   router.get("/", async (request, response) => {
     const workspace = await workspaceOf(options, request);
-    const parts = workspace === null ? {} : await readDeskOf(database, workspace);
+    const parts = workspace === null ? {} : await readDeskOf(database, workspace.id);
     response.json({ parts } satisfies DeskReply);
   });
 
@@ -24,7 +24,7 @@ export function deskRoutes(options: GuestOptions): Router {
     if (!part.success) throw notFound("There is no such part.");
     const content = storable(readBody(deskSchema.shape[part.data], request.body));
     const workspace = await workspaceFor(options, request, response);
-    await keepDeskPart(database, workspace, part.data, content);
+    await keepDeskPart(database, workspace.id, part.data, content);
     response.status(204).end();
   });
 

@@ -3,6 +3,7 @@ import { LIMITS } from "@kestrelmoor/core";
 import type { ErrorRequestHandler, RequestHandler, Response } from "express";
 import type { Logger } from "pino";
 import { isUnavailable } from "../db/is-unavailable";
+import { briefError } from "./brief-error";
 import { Refusal } from "./refusal";
 
 /** A call that no route takes. */
@@ -21,7 +22,7 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
       return;
     }
     const refusal = refusalFor(error);
-    if (refusal.status >= 500) logger.error({ err: error }, refusal.code);
+    if (refusal.status >= 500) logger.error({ error: briefError(error) }, refusal.code);
     if (refusal.status === 503) response.set("Retry-After", "2");
     send(response, refusal);
   };

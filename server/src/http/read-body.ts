@@ -7,7 +7,7 @@ import {
   USUAL_FORMAT,
 } from "@kestrelmoor/core";
 import type * as z from "zod";
-import { invalidDocument, Refusal, reportIssue } from "./refusal";
+import { invalidDocument, Refusal, reportIssues } from "./refusal";
 
 /** Reads a body by its schema; every fault is told in one reply, each with its path. */
 export function readBody<Schema extends z.ZodType>(schema: Schema, body: unknown): z.infer<Schema> {
@@ -21,7 +21,7 @@ export function readBody<Schema extends z.ZodType>(schema: Schema, body: unknown
     422,
     "request-invalid",
     first === undefined ? "It is not valid." : `${place}${sentenceOf(first, USUAL_FORMAT)}`,
-    { issues: issues.map(reportIssue) },
+    { issues: reportIssues(issues) },
   );
 }
 

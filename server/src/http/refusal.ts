@@ -39,11 +39,18 @@ const TITLES: Readonly<Record<number, string>> = {
   503: "Service Unavailable",
 };
 
-export function reportIssue(found: Issue): IssueReport {
+function reportIssue(found: Issue): IssueReport {
   return { ...found, path: [...found.path], message: sentenceOf(found, USUAL_FORMAT) };
 }
 
-/** A document that breaks its schema: every issue is told. */
+/** A body may have hundreds of thousands of faults; nobody reads more than these. */
+const MOST_TOLD = 100;
+
+export function reportIssues(issues: readonly Issue[]): IssueReport[] {
+  return issues.slice(0, MOST_TOLD).map(reportIssue);
+}
+
+/** A document that breaks its schema: its issues are told. */
 export function invalidDocument(issues: readonly Issue[]): Refusal {
   const [first] = issues;
   const others = issues.length - 1;
@@ -57,7 +64,7 @@ export function invalidDocument(issues: readonly Issue[]): Refusal {
     first === undefined || first.path.length === 0 ? "" : `At ${first.path.join(".")}: `;
   const detail =
     first === undefined ? "It is not valid." : `${place}${sentenceOf(first, USUAL_FORMAT)}${more}`;
-  return new Refusal(422, "problem-invalid", detail, { issues: issues.map(reportIssue) });
+  return new Refusal(422, "problem-invalid", detail, { issues: reportIssues(issues) });
 }
 
 /** A sound problem that has no solution: the code says why. */
@@ -65,7 +72,7 @@ export function unsolvable(issues: readonly Issue[]): Refusal {
   const [first] = issues;
   if (first === undefined) throw new TypeError("What fails has an issue that says why");
   return new Refusal(422, first.code, sentenceOf(first, USUAL_FORMAT), {
-    issues: issues.map(reportIssue),
+    issues: reportIssues(issues),
   });
 }
 

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from "@jest/g
 import type { ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
 import { eq } from "drizzle-orm";
-import { problems } from "../db/schema";
+import { problems, workspaces } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
 
 const draft = {
@@ -204,7 +204,7 @@ describe("workspaces", () => {
     const [cookie] = reply.get("Set-Cookie") ?? [];
     expect(cookie).toMatch(/^kestrelmoor_workspace=[\w-]{43};/);
     expect(cookie).toMatch(/HttpOnly/);
-    expect(cookie).toMatch(/SameSite=Strict/);
+    expect(cookie).toMatch(/SameSite=Lax/);
   });
 
   test("no browser reaches another's rows, by any call", async () => {
@@ -229,11 +229,15 @@ describe("workspaces", () => {
     expect(reply.get("Set-Cookie")).toBeUndefined();
   });
 
-  test("a forged secret opens nothing and is replaced", async () => {
-    const forged = `kestrelmoor_workspace=${"A".repeat(43)}`;
-    const reply = await browserOf(served).get("/api/problems").set("Cookie", forged).expect(200);
-    expect(reply.get("Set-Cookie")?.[0]).not.toContain("AAAAAAAA");
-  });
+  test.each(["A".repeat(43), "A".repeat(44), "'; drop table problems; --", ""])(
+    "the forged secret %j opens nothing",
+    async (secret) => {
+      await create();
+      const cookie = `kestrelmoor_workspace=${encodeURIComponent(secret)}`;
+      const reply = await browserOf(served).get("/api/problems").set("Cookie", cookie).expect(200);
+      expect((reply.body as ProblemList).total).toBe(0);
+    },
+  );
 
   test("another site's page changes nothing", async () => {
     await browser
@@ -243,25 +247,124 @@ describe("workspaces", () => {
       .expect(403);
     await browser.post("/api/problems").type("form").send({ draft: "x" }).expect(415);
   });
+});
 
-  test("starts as a copy of the demo notebook, which is loaded once", async () => {
-    const withDemo = await createTestApp();
-    try {
-      const { database } = withDemo.connection;
-      expect(await loadDemo(database, DEMO)).toBe(true);
-      expect(await loadDemo(database, DEMO)).toBe(false);
-      const guest = browserOf(withDemo);
-      const { items, total } = await list(guest);
-      expect(total).toBeGreaterThanOrEqual(6);
-      expect(items[0]?.title).toBe("Extractor fund");
-      const workshop = (await list(guest, "?search=wax workshop")).items[0];
-      expect(workshop?.draft.appraisal.others[0]?.name).toBe("Candle room");
-      await guest.delete(`/api/problems/${items[0]?.id ?? ""}`).expect(204);
-      expect((await list(guest)).total).toBe(total - 1);
-      expect((await list(browserOf(withDemo))).total).toBe(total);
-    } finally {
-      await withDemo.close();
-    }
+describe("a new browser", () => {
+  let withDemo: TestApp;
+  let guest: Browser;
+  beforeAll(async () => {
+    withDemo = await createTestApp();
+    await loadDemo(withDemo.connection.database, DEMO);
+  });
+  afterAll(() => withDemo.close());
+  beforeEach(() => {
+    guest = browserOf(withDemo);
+  });
+
+  const rowsKept = async () => {
+    const { database } = withDemo.connection;
+    return (await database.$count(problems)) + (await database.$count(workspaces));
+  };
+  const put = (of: Browser, id: string, title: string) =>
+    of
+      .put(`/api/problems/${id}`)
+      .set("If-Match", '"1"')
+      .send({ draft: { ...draft, title } });
+
+  test("sees the demo notebook, and nothing is written however often it looks", async () => {
+    expect(await loadDemo(withDemo.connection.database, DEMO)).toBe(false);
+    const before = await rowsKept();
+    const { items, total } = await list(guest);
+    expect(total).toBeGreaterThanOrEqual(6);
+    expect(items[0]?.title).toBe("Extractor fund");
+    const workshop = (await list(guest, "?search=wax workshop")).items[0];
+    expect(workshop?.draft.appraisal.others[0]?.name).toBe("Candle room");
+    await guest
+      .get(`/api/problems/${items[0]?.id ?? ""}`)
+      .expect(200)
+      .expect("ETag", '"1"');
+    for (let count = 0; count < 20; count += 1) await list(browserOf(withDemo));
+    expect(await rowsKept()).toBe(before);
+  });
+
+  test("has a row of its own for what it changes, under the same address", async () => {
+    const { items, total } = await list(guest);
+    const id = items[3]?.id ?? "";
+    const before = await rowsKept();
+    const saved = (await put(guest, id, "Mine").expect(200)).body as SavedProblem;
+    expect(saved).toMatchObject({ id, version: 2, title: "Mine" });
+    // One workspace and one problem.
+    expect(await rowsKept()).toBe(before + 2);
+    const mine = await list(guest);
+    expect(mine.total).toBe(total);
+    expect(mine.items[0]).toMatchObject({ id, title: "Mine" });
+    expect((await list(guest, "?search=mine")).total).toBe(1);
+    await put(guest, id, "Too late").expect(412);
+    expect((await list(browserOf(withDemo))).items[3]?.title).toBe(items[3]?.title);
+  });
+
+  test("bins a demo problem for itself alone, and has it back where it was", async () => {
+    const { items, total } = await list(guest);
+    const id = items[2]?.id ?? "";
+    await guest.delete(`/api/problems/${id}`).expect(204);
+    await guest.delete(`/api/problems/${id}`).expect(404);
+    await guest.get(`/api/problems/${id}`).expect(404);
+    expect((await list(guest)).total).toBe(total - 1);
+    expect((await list(browserOf(withDemo))).total).toBe(total);
+    await guest.post(`/api/problems/${id}/restore`).expect(200);
+    expect((await list(guest)).items.map((item) => item.id)).toEqual(items.map((item) => item.id));
+  });
+
+  test("has one workspace, also if two windows change something at once", async () => {
+    const { items } = await list(guest);
+    const [one = "", other = ""] = items.map(({ id }) => id);
+    const replies = await Promise.all([put(guest, one, "One"), put(guest, other, "Other")]);
+    expect(replies.map(({ status }) => status)).toEqual([200, 200]);
+    expect(
+      (await list(guest)).items
+        .slice(0, 2)
+        .map(({ title }) => title)
+        .sort(),
+    ).toEqual(["One", "Other"]);
+    const twice = await Promise.all([
+      put(guest, items[5]?.id ?? "", "A"),
+      put(guest, items[5]?.id ?? "", "B"),
+    ]);
+    expect(twice.map(({ status }) => status).sort()).toEqual([200, 412]);
+  });
+
+  test.each([
+    ["a link on another site", { "Sec-Fetch-Site": "cross-site", "Sec-Fetch-Mode": "navigate" }],
+    ["an address that somebody types", { "Sec-Fetch-Site": "none", "Sec-Fetch-Mode": "navigate" }],
+    ["a picture on another site", { "Sec-Fetch-Site": "cross-site", "Sec-Fetch-Mode": "no-cors" }],
+  ])("%s takes no notebook away", async (_, headers) => {
+    await put(guest, (await list(guest)).items[0]?.id ?? "", "Mine").expect(200);
+    // The browser has sent no cookie along: an answer with a new one would take its place.
+    const reply = await browserOf(withDemo).get("/api/problems").set(headers).expect(200);
+    expect(reply.get("Set-Cookie")).toBeUndefined();
+    expect((await list(guest)).items[0]?.title).toBe("Mine");
+  });
+
+  test("that came when notebooks were copies sees its copies alone", async () => {
+    const { items } = await list(guest);
+    await put(guest, items[0]?.id ?? "", "My copy").expect(200);
+    const { database } = withDemo.connection;
+    const [row] = await database.select().from(problems).where(eq(problems.title, "My copy"));
+    const own = eq(workspaces.id, row?.workspaceId ?? "");
+    await database.update(workspaces).set({ showsDemo: false }).where(own);
+    expect((await list(guest)).items.map(({ title }) => title)).toEqual(["My copy"]);
+    await guest.get(`/api/problems/${items[1]?.id ?? ""}`).expect(404);
+    await put(guest, items[1]?.id ?? "", "Not mine").expect(404);
+  });
+
+  test("a change of what is not there makes no workspace", async () => {
+    const before = await rowsKept();
+    const id = "11111111-1111-4111-8111-111111111111";
+    const reply = await put(guest, id, "Nothing").expect(404);
+    expect(reply.get("Set-Cookie")).toBeUndefined();
+    await guest.delete(`/api/problems/${id}`).expect(404);
+    await guest.post(`/api/problems/${id}/restore`).expect(404);
+    expect(await rowsKept()).toBe(before);
   });
 });
 

@@ -2,7 +2,8 @@ import { listQuery, problemId } from "@kestrelmoor/contract";
 import { Router, type Request, type Response } from "express";
 import { jsonBody } from "../http/body";
 import { notFound, Refusal } from "../http/refusal";
-import { workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
+import { welcome, workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
+import type { Workspace } from "../workspaces/store";
 import { readSaveRequest } from "./read-save-request";
 import { entityTag, savedProblemOf, versionIn } from "./saved-problem";
 import {
@@ -32,9 +33,10 @@ export function problemRoutes(options: GuestOptions): Router {
         "The list takes a search, a page from 1 and a pageSize from 1 to 100.",
       );
     }
-    const workspace = await workspaceFor(options, request, response);
+    const workspace = await workspaceOf(options, request);
     const { rows, total } = await listProblems(database, workspace, query.data);
     const { page, pageSize } = query.data;
+    welcome(options, request, response);
     response.json({ items: rows.map(savedProblemOf), total, page, pageSize });
   });
 
@@ -55,7 +57,9 @@ export function problemRoutes(options: GuestOptions): Router {
 
   router.get("/:id", async (request, response) => {
     const { workspace, id } = await addressed(options, request);
-    answer(response, present(await readProblemRow(database, workspace, id)));
+    const row = present(await readProblemRow(database, workspace, id));
+    welcome(options, request, response);
+    answer(response, row);
   });
 
   router.put("/:id", jsonBody, async (request: Request, response: Response) => {
@@ -68,7 +72,7 @@ export function problemRoutes(options: GuestOptions): Router {
         "Send If-Match with the version you changed, so that nobody's work is overwritten.",
       );
     }
-    const { workspace, id } = await addressed(options, request);
+    const { workspace, id } = await changing(options, request, response);
     const version = versionIn(header);
     const saved =
       version === null ? null : await saveProblem(database, workspace, id, version, draft);
@@ -84,30 +88,47 @@ export function problemRoutes(options: GuestOptions): Router {
     answer(response, saved);
   });
 
-  router.delete("/:id", async (request, response) => {
-    const { workspace, id } = await addressed(options, request);
+  router.delete("/:id", async (request: Request, response: Response) => {
+    const { workspace, id } = await changing(options, request, response);
     if (!(await binProblem(database, workspace, id))) throw notFound();
     response.status(204).end();
   });
 
   router.post("/:id/restore", async (request, response) => {
-    const { workspace, id } = await addressed(options, request);
+    const workspace = await workspaceOf(options, request);
+    if (workspace === null) throw notFound();
+    const id = idIn(request);
     answer(response, present(await restoreProblem(database, workspace, id)));
   });
 
   return router;
 }
 
-/** Whose problem is asked for. A browser without a workspace has none, and gets none by asking. */
+/** What is asked for. A browser without a workspace sees the demo notebook. */
 async function addressed(
   options: GuestOptions,
   request: Request,
-): Promise<{ workspace: string; id: string }> {
+): Promise<{ workspace: Workspace | null; id: string }> {
+  const id = idIn(request);
+  return { id, workspace: await workspaceOf(options, request) };
+}
+
+/** The same for a change, which makes the workspace; but not for a problem that is not there. */
+async function changing(
+  options: GuestOptions,
+  request: Request,
+  response: Response,
+): Promise<{ workspace: Workspace; id: string }> {
+  const { workspace, id } = await addressed(options, request);
+  if (workspace !== null) return { workspace, id };
+  present(await readProblemRow(options.database, null, id));
+  return { workspace: await workspaceFor(options, request, response), id };
+}
+
+function idIn(request: Request): string {
   const id = problemId.safeParse(request.params["id"]);
   if (!id.success) throw notFound();
-  const workspace = await workspaceOf(options, request);
-  if (workspace === null) throw notFound();
-  return { workspace, id: id.data };
+  return id.data;
 }
 
 function present(row: ProblemRow | null): ProblemRow {

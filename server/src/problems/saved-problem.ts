@@ -14,10 +14,19 @@ export function savedProblemOf(row: ProblemRow): SavedProblem {
     version: row.version,
     title: row.title,
     draft,
-    problem: read.ok ? readDraft(draft).problem : null,
+    problem: read.ok ? problemOf(draft) : null,
     createdAt: row.createdAt.toISOString(),
     updatedAt: row.updatedAt.toISOString(),
   };
+}
+
+/** A draft that stops its reader is shown all the same: one problem must not take a notebook along. */
+function problemOf(draft: Draft): SavedProblem["problem"] {
+  try {
+    return readDraft(draft).problem;
+  } catch {
+    return null;
+  }
 }
 
 /** The version as an entity tag: strong, for a save compares whole texts. */

@@ -1,7 +1,7 @@
 import type { CookieOptions, Request, Response } from "express";
 import type { Database } from "../db/database";
 import { hashOf, looksLikeSecret, newSecret } from "./secret";
-import { createGuestWorkspace, findWorkspace } from "./store";
+import { findWorkspace, makeGuestWorkspace, type Workspace } from "./store";
 
 export const COOKIE_NAME = "kestrelmoor_workspace";
 
@@ -17,24 +17,49 @@ export interface GuestOptions {
 export async function workspaceOf(
   { database }: GuestOptions,
   request: Request,
-): Promise<string | null> {
-  const secret: unknown = (request.cookies as Record<string, unknown>)[COOKIE_NAME];
-  return looksLikeSecret(secret) ? findWorkspace(database, hashOf(secret)) : null;
+): Promise<Workspace | null> {
+  const secret = secretIn(request);
+  return secret === null ? null : findWorkspace(database, hashOf(secret));
 }
 
-/** The workspace of the browser that asks; a new browser gets one of its own. */
+/**
+ * Gives a browser without a secret one, and renews it for the others. Nothing is written: all windows of the browser
+ * have the same before the first change, which makes the workspace. A page of another site and an address that is gone
+ * to get none: what they are answered must never take the place of a cookie that the browser has and did not send.
+ */
+export function welcome(options: GuestOptions, request: Request, response: Response): void {
+  const site = request.get("Sec-Fetch-Site");
+  const isOwnPage = site === undefined || site === "same-origin";
+  if (isOwnPage && request.get("Sec-Fetch-Mode") !== "navigate") {
+    giveCookie(options, response, secretIn(request) ?? newSecret());
+  }
+}
+
+/** The workspace of the browser that changes something; it is made at the first change. */
 export async function workspaceFor(
   options: GuestOptions,
   request: Request,
   response: Response,
-): Promise<string> {
-  const known = await workspaceOf(options, request);
-  const held: unknown = (request.cookies as Record<string, unknown>)[COOKIE_NAME];
-  const secret = known !== null && typeof held === "string" ? held : newSecret();
-  response.cookie(COOKIE_NAME, secret, cookieOptions(options.secureCookie));
-  return known ?? createGuestWorkspace(options.database, hashOf(secret));
+): Promise<Workspace> {
+  const secret = secretIn(request) ?? newSecret();
+  giveCookie(options, response, secret);
+  const hash = hashOf(secret);
+  return (
+    (await findWorkspace(options.database, hash)) ??
+    (await makeGuestWorkspace(options.database, hash))
+  );
 }
 
+function secretIn(request: Request): string | null {
+  const secret: unknown = (request.cookies as Record<string, unknown>)[COOKIE_NAME];
+  return looksLikeSecret(secret) ? secret : null;
+}
+
+function giveCookie({ secureCookie }: GuestOptions, response: Response, secret: string): void {
+  response.cookie(COOKIE_NAME, secret, cookieOptions(secureCookie));
+}
+
+/** Lax: a link from another site opens the reader's own notebook. Changes from elsewhere are refused anyway. */
 function cookieOptions(secure: boolean): CookieOptions {
-  return { httpOnly: true, sameSite: "strict", secure, path: "/api", maxAge: COOKIE_LIFE_MS };
+  return { httpOnly: true, sameSite: "lax", secure, path: "/api", maxAge: COOKIE_LIFE_MS };
 }

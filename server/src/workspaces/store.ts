@@ -1,36 +1,42 @@
 import { eq, sql } from "drizzle-orm";
 import type { Database } from "../db/database";
-import { problems, workspaces } from "../db/schema";
+import { workspaces } from "../db/schema";
+
+/** What one browser sees. */
+export interface Workspace {
+  readonly id: string;
+  /** Whether it has the problems of the demo notebook, as long as they are not changed here. */
+  readonly showsDemo: boolean;
+}
+
+const shape = { id: workspaces.id, showsDemo: workspaces.showsDemo };
 
 /** The workspace that a secret opens, or `null`. */
 export async function findWorkspace(
   database: Database,
   secretHash: string,
-): Promise<string | null> {
+): Promise<Workspace | null> {
   const [found] = await database
-    .select({ id: workspaces.id })
+    .select(shape)
     .from(workspaces)
     .where(eq(workspaces.secretHash, secretHash));
-  return found?.id ?? null;
+  return found ?? null;
 }
 
-/** Makes a guest's workspace, with a copy of the demo notebook to begin with. */
-export async function createGuestWorkspace(
+/** Makes a guest's workspace; if two windows of one browser change something at once, both get the same. */
+export async function makeGuestWorkspace(
   database: Database,
   secretHash: string,
-): Promise<string> {
-  return database.transaction(async (transaction) => {
-    const [created] = await transaction
-      .insert(workspaces)
-      .values({ kind: "guest", secretHash })
-      .returning({ id: workspaces.id });
-    if (created === undefined) throw new Error("The workspace was not created");
-    await transaction.execute(sql`
-      insert into ${problems} (workspace_id, title, draft, created_at, updated_at)
-      select ${created.id}, ${problems.title}, ${problems.draft}, ${problems.createdAt}, ${problems.updatedAt}
-      from ${problems} join ${workspaces} on ${workspaces.id} = ${problems.workspaceId}
-      where ${workspaces.kind} = 'demo' and ${problems.deletedAt} is null
-    `);
-    return created.id;
-  });
+): Promise<Workspace> {
+  const [made] = await database
+    .insert(workspaces)
+    .values({ kind: "guest", secretHash, showsDemo: true })
+    // An update of nothing, so that the row that is there already is returned.
+    .onConflictDoUpdate({
+      target: workspaces.secretHash,
+      set: { secretHash: sql`excluded.secret_hash` },
+    })
+    .returning(shape);
+  if (made === undefined) throw new Error("The workspace was not created");
+  return made;
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { NoticeBar } from "../ui/NoticeBar";
+import { CookiesBlocked } from "./CookiesBlocked";
 import { Logo } from "./Logo";
 import { ShortcutsButton } from "./ShortcutsButton";
 import { ThemeButton } from "./ThemeButton";
@@ -43,6 +44,7 @@ export function Shell({ tools, children }: ShellProps) {
           </span>
         </div>
       </header>
+      <CookiesBlocked />
       <main id="main" tabIndex={-1} className={styles.main}>
         {children}
       </main>
