@@ -14,13 +14,13 @@ export * from "./input/unknown-mark";
 export {
   BLANK_DRAFT,
   draftSchema,
-  LONGEST_LIST_FIELD,
-  MOST_CHANGES,
   MOST_OFFERS,
   MOST_OTHER_PROJECTS,
   MOST_SIDE_SUMS,
   MOST_VARIANTS,
 } from "./draft/draft";
+export { MOST_CHANGES } from "./draft/draft-schedule";
+export { LONGEST_LIST_FIELD } from "./draft/draft-texts";
 export * from "./draft/desk/desk";
 export * from "./draft/offers/edit-offers";
 export * from "./draft/offers/read-offer";

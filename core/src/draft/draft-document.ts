@@ -9,9 +9,9 @@ import {
   NO_COMPARISON,
   PLAIN_APPRAISAL,
   PLAIN_HAND_IN,
-  PLAIN_SCHEDULE,
   type Draft,
 } from "./draft";
+import { PLAIN_SCHEDULE } from "./draft-schedule";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
 import { writeFollowUp } from "./write/write-follow-up";

@@ -3,6 +3,8 @@ import { LIMITS } from "../problem/limits";
 import { problemSchema } from "../problem/schema";
 import { answerFormatSchema } from "../wording/answer-format";
 import { workingsStyleSchema } from "../wording/workings-style";
+import { id, typed, typedList } from "./draft-texts";
+import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
 
 /**
  * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
@@ -10,24 +12,13 @@ import { workingsStyleSchema } from "../wording/workings-style";
  * Parts of a file that no line can show yet are kept in it untouched.
  */
 
-/** The longest text that one field keeps. */
-export const LONGEST_FIELD = 200;
-
-/** The longest text of a field that holds many amounts, or of a list of payments. */
-export const LONGEST_LIST_FIELD = 100_000;
-
 export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
 export const MOST_TYPED_BEFORE = 200;
-export const MOST_CHANGES = 20;
 export const MOST_OFFERS = 5;
 export const MOST_OTHER_PROJECTS = 5;
 
-const typed = z.string().max(LONGEST_FIELD);
-const typedList = z.string().max(LONGEST_LIST_FIELD);
 const { shape } = problemSchema;
-
-const id = z.string().regex(/^[A-Za-z][A-Za-z0-9_-]{0,63}$/);
 
 const quotationParts = {
   quoted: z.enum(["nominal", "effective", "periodic", "continuous"]),
@@ -127,61 +118,6 @@ const variant = z.strictObject({
   changes: z.array(change).max(LIMITS.flows),
 });
 
-/** What a change is about: the stream whose payments it changes. */
-const changing = { id, flow: id };
-const then = z.enum(["kept", "reset"]);
-/** From one payment on, for some of them. */
-const spell = { from: typed, lasts: typed, then };
-
-/** One thing that is changed about a loan or savings, in its schedule alone. */
-const changeLine = z.discriminatedUnion("kind", [
-  z.strictObject({
-    kind: z.literal("extra"),
-    ...changing,
-    amount: typed,
-    often: z.enum(["once", "payment", "year"]),
-    from: typed,
-    to: typed,
-  }),
-  z.strictObject({ kind: z.literal("round-up"), ...changing, multiple: typed }),
-  z.strictObject({ kind: z.literal("interest-only"), ...changing, ...spell }),
-  z.strictObject({ kind: z.literal("holiday"), ...changing, ...spell }),
-  z.strictObject({ kind: z.literal("rate"), ...changing, percent: typed, from: typed, then }),
-  z.strictObject({
-    kind: z.literal("fee"),
-    ...changing,
-    amount: typed,
-    paid: z.enum(["at-once", "added"]),
-  }),
-  z.strictObject({ kind: z.literal("residual"), ...changing, amount: typed }),
-]);
-
-/** Payments that were really made, as they were pasted or as a file has them. */
-const actualPayments = z.strictObject({
-  /** The name of the file; empty if they were typed or pasted. */
-  file: typed,
-  text: typedList,
-  /** What somebody chose about how they are read; the rest is told from the text. */
-  chosen: z.strictObject({
-    separator: z.enum([",", ";", "\t", "|", " "]).exactOptional(),
-    hasHeads: z.boolean().exactOptional(),
-    /** Columns, from 0. */
-    amounts: z.int().min(0).max(1000).nullable().exactOptional(),
-    /** `null` if the payments follow each other without dates. */
-    dates: z.int().min(0).max(1000).nullable().exactOptional(),
-    mark: z.enum(["point", "comma"]).nullable().exactOptional(),
-    order: z.enum(["ymd", "dmy", "mdy"]).nullable().exactOptional(),
-  }),
-});
-
-const schedule = z.strictObject({
-  rounding: z.enum(["none", "cent"]),
-  /** The date of the first payment. */
-  firstDate: typed,
-  changes: z.array(changeLine).max(MOST_CHANGES),
-  actual: z.union([actualPayments, z.null()]),
-});
-
 /** Another loan to compare with; what is not typed is as in the problem. */
 const offer = z.strictObject({
   id,
@@ -233,7 +169,7 @@ export const draftSchema = z.strictObject({
   typedBefore: z.array(typedBefore).max(MOST_TYPED_BEFORE),
   sums: z.array(sideSum).max(MOST_SIDE_SUMS),
   variants: z.array(variant).max(MOST_VARIANTS),
-  schedule,
+  schedule: scheduleSchema,
   comparison,
   appraisal,
   /** Amounts at the end of payments whose direction was asked about and kept. */
@@ -263,14 +199,6 @@ export type SingleLine = LineOf<"single">;
 export type StreamLine = LineOf<"stream">;
 export type ListLine = LineOf<"list">;
 export type DatedLine = LineOf<"dated">;
-
-/** A schedule as it is at first: unrounded, without dates, and nothing changed. */
-export const PLAIN_SCHEDULE: Draft["schedule"] = {
-  rounding: "none",
-  firstDate: "",
-  changes: [],
-  actual: null,
-};
 
 /** No other loans to compare with. */
 export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
-import { BLANK_DRAFT, draftSchema, MOST_CHANGES, type ChangeLine, type Draft } from "../draft";
+import { BLANK_DRAFT, draftSchema, type ChangeLine, type Draft } from "../draft";
+import { MOST_CHANGES } from "../draft-schedule";
 import { removeFlow } from "../edit-lines";
 import { SHAPES } from "../shapes";
 import { addChange, chooseInChange, removeChange, writeChangeField } from "./edit-changes";

@@ -1,4 +1,5 @@
-import { MOST_CHANGES, type ChangeLine, type Draft } from "../draft";
+import type { ChangeLine, Draft } from "../draft";
+import { MOST_CHANGES } from "../draft-schedule";
 import { freeId } from "../free-id";
 import type { ChangeField } from "./read-change";
 

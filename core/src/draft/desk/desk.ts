@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { FACTOR_KINDS } from "../../tables/factor-kinds";
-import { LONGEST_FIELD, LONGEST_LIST_FIELD } from "../draft";
+import { typed, typedList } from "../draft-texts";
 
 /**
  * What is typed on the pages of rates and of tables, question by question: texts, as in a draft, so that nothing
@@ -8,8 +8,6 @@ import { LONGEST_FIELD, LONGEST_LIST_FIELD } from "../draft";
  */
 
 export const MOST_DEPOSITS = 40;
-
-const typed = z.string().max(LONGEST_FIELD);
 
 const deposit = z.strictObject({
   id: z.string().max(20),
@@ -27,7 +25,7 @@ export const deskSchema = z.strictObject({
     offers: z.array(deposit).max(MOST_DEPOSITS),
   }),
   real: z.strictObject({ rate: typed, inflation: typed, amount: typed, years: typed }),
-  growth: z.strictObject({ values: z.string().max(LONGEST_LIST_FIELD), every: typed }),
+  growth: z.strictObject({ values: typedList, every: typed }),
   growing: z.strictObject({ rate: typed, times: typed }),
   discount: z.strictObject({
     face: typed,
