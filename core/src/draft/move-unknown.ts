@@ -55,7 +55,8 @@ function textOf(answer: Answer, draft: Draft, path: Path): string {
   }
 }
 
-const SIGNIFICANT = 12;
+/** Digits that are sure, and digits of what somebody may have typed. Far apart, or digits would be lost by chance. */
+const SIGNIFICANT = 14;
 const SHORT = 9;
 
 /** A value within the accuracy of an answer of a short decimal is that one: nobody typed 9.600000000000003. */
