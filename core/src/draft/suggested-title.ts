@@ -18,8 +18,10 @@ const OPENING =
 export function suggestedTitle(question: string): string | null {
   const [sentence = ""] = question.trim().split(/(?<=[.?!])\s|\n/);
   const words = sentence
+    // More than a title is not looked at, however long the question is.
+    .slice(0, 4 * LONGEST)
     .replace(OPENING, "")
-    .replace(/[.?!,;:]+$/, "")
+    .replace(/[\s.?!,;:]+$/, "")
     .split(/\s+/);
   let title = "";
   for (const word of words.slice(0, MOST_WORDS)) {
@@ -28,7 +30,7 @@ export function suggestedTitle(question: string): string | null {
     title = longer;
   }
   for (let shorter = title; shorter !== ""; title = shorter) {
-    shorter = title.replace(HANGING, "").replace(/[,;:]+$/, "");
+    shorter = title.replace(HANGING, "").replace(/[\s,;:]+$/, "");
     if (shorter === title) break;
   }
   return /\p{L}/u.test(title) ? title.charAt(0).toUpperCase() + title.slice(1) : null;
