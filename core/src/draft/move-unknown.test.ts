@@ -125,6 +125,16 @@ describe("the unknown, moved through every field and back", () => {
     expect(textsOf(draft)).toBe(before);
   });
 
+  test("also where the answer hardly depends on the number of payments", () => {
+    const draft = filled("paying-back", {
+      ...{ money: "120", percent: "14.6", length: "144 payments", every: "year" },
+    });
+    const before = textsOf(draft);
+    for (const path of placesOf(draft)) move(draft, path);
+    move(draft, ["flows", 1, "amount"]);
+    expect(textsOf(draft)).toBe(before);
+  });
+
   test("also what is said by another line, as a time or with growth", () => {
     const draft = started("residual");
     const [loan, payments, balloon] = draft.flows;

@@ -68,8 +68,9 @@ function saysTheSame(draft: Draft, path: Path, { found, sought }: Moved): boolea
   );
 }
 
+/** Relative, but absolute below one: nobody types a time, an amount or a rate to a billionth. */
 function isNear(one: number, other: number, tolerance: number): boolean {
-  return Math.abs(one - other) <= tolerance * Math.max(Math.abs(one), Math.abs(other), 1e-3);
+  return Math.abs(one - other) <= tolerance * Math.max(Math.abs(one), Math.abs(other), 1);
 }
 
 interface Place {

@@ -3,6 +3,7 @@ import type { ScaledSum } from "../numbers/scaled-sum";
 import { LIMITS } from "../problem/limits";
 import { logGrowth, type Accumulation } from "../rates/accumulation";
 import { fail, succeed, type Result } from "../result";
+import { SAME_TIME } from "../time/same-time";
 import type { Roots } from "./solver";
 
 /**
@@ -63,7 +64,9 @@ function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
       if (reached === wanted) return "any";
       continue;
     }
-    const years = start + (wanted - reached) / force;
+    const found = start + (wanted - reached) / force;
+    // What comes out at today by the last digit is not before it.
+    const years = index === 0 && found < 0 && found >= -SAME_TIME ? 0 : found;
     // A date on the border of two spells belongs to the later one, so it is listed once.
     if (years >= start && years < end) dates.push(years);
   }
