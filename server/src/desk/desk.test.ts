@@ -3,7 +3,7 @@ import type { DeskReply } from "@kestrelmoor/contract";
 import { FIRST_DESK } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import { browserOf, createTestApp, type TestApp } from "../../test/test-app";
-import { deskParts } from "../db/schema";
+import { deskParts, workspaces } from "../db/schema";
 
 let served: TestApp;
 beforeAll(async () => {
@@ -19,10 +19,12 @@ beforeEach(() => {
 const partsOf = async (of = browser) =>
   ((await of.get("/api/desk").expect(200)).body as DeskReply).parts;
 
-test("a browser that kept nothing has nothing, and gets no workspace by asking", async () => {
-  const { body, headers } = await browser.get("/api/desk").expect(200);
+test("a browser that kept nothing has nothing, and nothing is written by asking", async () => {
+  const { database } = served.connection;
+  const before = await database.$count(workspaces);
+  const { body } = await browser.get("/api/desk").expect(200);
   expect(body).toEqual({ parts: {} });
-  expect(headers["set-cookie"]).toBeUndefined();
+  expect(await database.$count(workspaces)).toBe(before);
 });
 
 test("a part is kept as typed, written over, and nobody else's", async () => {

@@ -5,7 +5,7 @@ import { storable } from "../db/storable";
 import { jsonBody } from "../http/body";
 import { readBody } from "../http/read-body";
 import { notFound } from "../http/refusal";
-import { workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
+import { welcome, workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
 import { keepDeskPart, readDeskOf } from "./store";
 
 /** What is typed on the pages of rates and of tables, kept with the notebook. */
@@ -16,6 +16,7 @@ export function deskRoutes(options: GuestOptions): Router {
   router.get("/", async (request, response) => {
     const workspace = await workspaceOf(options, request);
     const parts = workspace === null ? {} : await readDeskOf(database, workspace.id);
+    welcome(options, request, response);
     response.json({ parts } satisfies DeskReply);
   });
 

@@ -2,7 +2,7 @@ import type { DeskReply } from "@kestrelmoor/contract";
 import type { Desk, DeskPart } from "@kestrelmoor/core/typing";
 import { request } from "./request";
 
-export function readDesk(signal: AbortSignal): Promise<DeskReply> {
+export function loadDesk(signal: AbortSignal): Promise<DeskReply> {
   return request("/api/desk", { signal });
 }
 

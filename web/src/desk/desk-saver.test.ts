@@ -93,6 +93,16 @@ describe("what the notebook has is taken", () => {
     expect(store.getState().desk.early).toEqual({ percent: "3%", days: "10" });
   });
 
+  test("and an answer from before a save can be told from one after it", async () => {
+    const { change, store } = world();
+    const asked = store.getState().revision;
+    change("real", { rate: "6.5%" });
+    const typed = store.getState().revision;
+    await pass(700);
+    expect(store.getState().unsaved).toEqual([]);
+    expect(new Set([asked, typed, store.getState().revision]).size).toBe(3);
+  });
+
   test("and a part that cannot be read leaves what is here", () => {
     const { take, store } = world();
     take({ ...theirs, early: { percent: 3 } });

@@ -12,7 +12,7 @@ export interface DeskState {
   readonly desk: Desk;
   /** What the notebook on the server does not have yet. */
   readonly unsaved: readonly DeskPart[];
-  /** Counts the changes made here. */
+  /** Counts the changes made here, and the parts that reached the server: an answer from before one is out of date. */
   readonly revision: number;
   readonly change: <Part extends DeskPart>(part: Part, to: Partial<Desk[Part]>) => void;
   /** A part has reached the server; if it was changed meanwhile, it is still unsaved. */
@@ -43,8 +43,12 @@ export function createDeskStore(first: Pick<DeskState, "desk" | "unsaved">) {
         });
       },
       saved: (part, content) => {
-        const { desk, unsaved } = get();
-        if (desk[part] === content) set({ unsaved: unsaved.filter((one) => one !== part) });
+        const { desk, unsaved, revision } = get();
+        const isNewest = desk[part] === content;
+        set({
+          unsaved: isNewest ? unsaved.filter((one) => one !== part) : unsaved,
+          revision: revision + 1,
+        });
       },
       take: (kept) => {
         const parts = readDesk(kept);

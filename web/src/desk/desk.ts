@@ -1,9 +1,9 @@
-import { DESK_PARTS, deskSchema, FIRST_DESK, readDesk } from "@kestrelmoor/core/typing";
+import { DESK_PARTS, FIRST_DESK, readDesk } from "@kestrelmoor/core/typing";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import * as z from "zod";
 import { useStore } from "zustand";
-import { keepDeskPart, readDesk as askForDesk } from "../api/desk";
+import { keepDeskPart, loadDesk } from "../api/desk";
 import { browserStorage } from "../ui/browser-storage";
 import { keptInBrowser } from "../ui/kept-in-browser";
 import { createDeskSaver, type DeskSaver } from "./desk-saver";
@@ -11,15 +11,19 @@ import { createDeskStore, type DeskState } from "./desk-store";
 
 const kept = keptInBrowser(
   "kestrelmoor-desk",
-  z.object({ desk: deskSchema, unsaved: z.array(z.enum(DESK_PARTS)) }),
-  { desk: { ...FIRST_DESK, ...typedBefore() }, unsaved: [] },
+  // Part by part below: one that cannot be read must not take the others along.
+  z.object({ desk: z.unknown(), unsaved: z.array(z.string()) }),
+  { desk: fromEarlierPages(), unsaved: [] },
 );
-const store = createDeskStore(kept.first);
+const store = createDeskStore({
+  desk: { ...FIRST_DESK, ...readDesk(kept.first.desk) },
+  unsaved: DESK_PARTS.filter((part) => kept.first.unsaved.includes(part)),
+});
 store.subscribe(({ desk, unsaved }) => kept.keep({ desk, unsaved: [...unsaved] }));
 const saver = createDeskSaver(store, keepDeskPart);
 
 /** What this browser kept before notebooks did, each page for itself. */
-function typedBefore() {
+function fromEarlierPages(): object {
   const parsed = (key: string): object => {
     try {
       const value: unknown = JSON.parse(browserStorage.read(key) ?? "{}");
@@ -28,7 +32,7 @@ function typedBefore() {
       return {};
     }
   };
-  return readDesk({ ...parsed("kestrelmoor-rates"), table: parsed("kestrelmoor-tables") });
+  return { ...parsed("kestrelmoor-rates"), table: parsed("kestrelmoor-tables") };
 }
 
 /** A part of what is typed on the pages of rates and of tables, or a way to change it. */
@@ -38,11 +42,11 @@ export function useDesk<Part>(select: (state: DeskState) => Part): Part {
 
 /** Keeps the desk with the notebook while a page that shows it is open. */
 export function useDeskSaving(): DeskSaver {
-  const { data } = useQuery({
+  const { data, refetch } = useQuery({
     queryKey: ["desk"],
     queryFn: async ({ signal }) => {
       const { revision } = store.getState();
-      const { parts } = await askForDesk(signal);
+      const { parts } = await loadDesk(signal);
       return { parts, revision };
     },
     // Another computer may have changed it meanwhile.
@@ -50,11 +54,12 @@ export function useDeskSaving(): DeskSaver {
     refetchOnWindowFocus: "always",
   });
   useEffect(() => {
-    // An answer from before the last change may be older than what is here.
-    if (data?.revision === store.getState().revision) {
-      store.getState().take(data.parts);
-    }
-  }, [data]);
+    if (data === undefined) return;
+    const { revision, unsaved, take } = store.getState();
+    if (data.revision === revision) take(data.parts);
+    // It may be older than what is here. What is unsaved is on its way; after it the next look tells.
+    else if (unsaved.length === 0) void refetch();
+  }, [data, refetch]);
   useEffect(() => {
     const saveNow = () => void saver.flush(true);
     void saver.flush();

@@ -33,7 +33,7 @@ export function ComparisonOnSheet({ comparison }: { readonly comparison: SheetCo
             </thead>
             <tbody>
               {rows.map((row, index) => (
-                <tr key={row}>
+                <tr key={`${index} ${row}`}>
                   <th scope="row">{row}</th>
                   {block.map(({ cells }, column) => (
                     <td key={column}>{cells[index]}</td>
