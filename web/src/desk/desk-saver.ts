@@ -1,6 +1,7 @@
 import type { Desk, DeskPart } from "@kestrelmoor/core/typing";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { isRetryWorthwhile } from "../api/request";
+import { retryPauses } from "../api/retry-pauses";
 import type { SaveState } from "../problem/saving/saver";
 import type { DeskStore } from "./desk-store";
 
@@ -17,13 +18,12 @@ type Save = <Part extends DeskPart>(
 ) => Promise<void>;
 
 const PAUSE_MS = 500;
-const RETRY_MS = { first: 1000, longest: 8000 } as const;
 
 /** Saves the parts of the desk as they are typed; a server that is away is asked again until it is back. */
 export function createDeskSaver(store: DeskStore, save: Save): DeskSaver {
   const state = createStore<SaveState>(() => ({ kind: "saved" }));
   let isUnderWay = false;
-  let retryAfter: number = RETRY_MS.first;
+  const pauses = retryPauses();
   let timer: ReturnType<typeof setTimeout> | undefined;
   const later = (delay: number) => {
     clearTimeout(timer);
@@ -40,7 +40,7 @@ export function createDeskSaver(store: DeskStore, save: Save): DeskSaver {
         await save(part, content, isLast);
         store.getState().saved(part, content);
       }
-      retryAfter = RETRY_MS.first;
+      pauses.reset();
       const isDone = store.getState().unsaved.length === 0;
       state.setState({ kind: isDone ? "saved" : "unsaved" }, true);
       if (!isDone) later(PAUSE_MS);
@@ -54,8 +54,7 @@ export function createDeskSaver(store: DeskStore, save: Save): DeskSaver {
   const failed = (error: unknown) => {
     if (isRetryWorthwhile(error)) {
       state.setState({ kind: "away" }, true);
-      later(retryAfter);
-      retryAfter = Math.min(retryAfter * 2, RETRY_MS.longest);
+      later(pauses.next());
       return;
     }
     const sentence = error instanceof Error ? error.message : "The server rejected this change.";

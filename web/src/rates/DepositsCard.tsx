@@ -23,7 +23,7 @@ const CREDITED = [
 export function DepositsCard() {
   const { amount: typedAmount, after, offers } = useDesk(({ desk }) => desk.deposits);
   const change = useDesk((state) => state.change);
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const amountReading = readingOf(readMoney(typedAmount));
   const timeReading = readingOf(readTime(after));
   const amount = valueOf(amountReading);

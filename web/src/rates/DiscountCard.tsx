@@ -24,7 +24,7 @@ import styles from "./Rates.module.css";
 export function DiscountCard() {
   const typed = useDesk(({ desk }) => desk.discount);
   const change = useDesk((state) => state.change);
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const readings = {
     face: readingOf(readMoney(typed.face)),
     rate: readingOf(readPercent(typed.rate)),

@@ -21,7 +21,7 @@ const MOST_STEPS = 40;
 export function GrowthCard() {
   const typed = useDesk(({ desk }) => desk.growth);
   const change = useDesk((state) => state.change);
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const reading = useMemo(
     () => readProject({ id: "growth", name: "", every: typed.every, amounts: typed.values }),
     [typed],

@@ -16,7 +16,7 @@ import styles from "./Rates.module.css";
 export function RealCard() {
   const typed = useDesk(({ desk }) => desk.real);
   const change = useDesk((state) => state.change);
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const yearly = (text: string) => {
     const rate = readQuotedRate(text);
     return readingOf(rate.ok ? convertRate(rate.value, { quoted: "effective" }) : rate);

@@ -18,7 +18,7 @@ interface KeepTableProps {
 
 /** The table on paper and as a file, whole. */
 export function KeepTable({ table, decimals }: KeepTableProps) {
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const [isPrinted, setPrinted] = useState(false);
   const { terms, percents, periods, rows } = table;
   const name = tableName(terms, format);

@@ -28,7 +28,7 @@ interface LookUpProps {
 export function LookUp({ table, readings }: LookUpProps) {
   const desk = useDesk((state) => state.desk.table);
   const change = useDesk((state) => state.change);
-  const format = useOwnFormat((state) => state.format);
+  const format = useOwnFormat((state) => state.own);
   const amountReading = readingOf(readMoney(desk.amount));
   return (
     <div className={styles.lookUp}>

@@ -1,6 +1,5 @@
+import { retryPauses } from "../api/retry-pauses";
 import { showNotice } from "./notices";
-
-const RETRY_MS = { first: 500, longest: 8000 } as const;
 
 /**
  * Loads a part of the page that comes when it is needed. While the server is away, or has newer parts than this page
@@ -12,7 +11,8 @@ export async function untilLoaded<Loaded>(
   load: () => Promise<Loaded>,
   pause: (milliseconds: number) => Promise<void> = wait,
 ): Promise<Loaded> {
-  for (let delay: number = RETRY_MS.first; ; delay = Math.min(2 * delay, RETRY_MS.longest)) {
+  const pauses = retryPauses(500);
+  for (;;) {
     try {
       return await load();
     } catch {
@@ -21,7 +21,7 @@ export async function untilLoaded<Loaded>(
         text: "Cannot load this part of the page. Trying again…",
         action: { words: "Reload the page", run: () => window.location.reload() },
       });
-      await pause(delay);
+      await pause(pauses.next());
     }
   }
 }

@@ -2,6 +2,7 @@ import type { SavedProblem } from "@kestrelmoor/contract";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { isRetryWorthwhile, RefusedError } from "../../api/request";
+import { retryPauses } from "../../api/retry-pauses";
 import type { LocalCopy } from "./local-copy";
 
 export type SaveState =
@@ -41,7 +42,6 @@ export interface Saver {
 }
 
 const PAUSE_MS = 500;
-const RETRY_MS = { first: 1000, longest: 8000 } as const;
 
 /**
  * Saves the document as it is typed: one save at a time, the newest text each time. What is not saved
@@ -56,7 +56,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
   let pending: Draft | null = null;
   let isUnderWay = false;
   let isStopped = false;
-  let retryAfter: number = RETRY_MS.first;
+  const pauses = retryPauses();
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   const later = (delay: number) => {
@@ -94,7 +94,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
     try {
       const saved = await parts.save(base, draft, isLast);
       base = saved.version;
-      retryAfter = RETRY_MS.first;
+      pauses.reset();
       isUnderWay = false;
       parts.onSaved(saved);
       if (pending === null) {
@@ -122,8 +122,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
   const failed = (error: unknown) => {
     if (isRetryWorthwhile(error)) {
       set({ kind: "away" });
-      later(retryAfter);
-      retryAfter = Math.min(retryAfter * 2, RETRY_MS.longest);
+      later(pauses.next());
     } else if (error instanceof RefusedError && error.status === 412) {
       const theirs = error.details["current"] as SavedProblem;
       // A last save of a page that was being left may have arrived without its answer.

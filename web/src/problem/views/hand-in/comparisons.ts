@@ -1,11 +1,18 @@
-import { followUpWords, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import { writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import { readAppraisal, type Draft } from "@kestrelmoor/core/typing";
 import type { Outcome } from "../../document/document-store";
 import { judgedProject, type MeasuredBy } from "../appraisal/judged-project";
 import { budgetVerdict, verdicts } from "../projects/compare-words";
-import { compared, type Comparison, type Contender } from "../projects/compared";
+import { compared, nameOfOwn, type Comparison, type Contender } from "../projects/compared";
 import { resultRows } from "../projects/result-rows";
-import { columnsOf, differingFacts, factTexts, nameOfVariant } from "../variants/columns";
+import {
+  columnsOf,
+  differingFacts,
+  factTexts,
+  figureRows,
+  nameOfVariant,
+  type FigureRow,
+} from "../variants/columns";
 
 /** A comparison on the sheet: a column for each of the things compared, and what comes of it. */
 export interface SheetComparison {
@@ -39,33 +46,19 @@ export function comparisonsOf(
 
 function variantsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): SheetComparison {
   const columns = columnsOf(draft, outcome, format);
-  const { problem, reading } = outcome;
-  const figures: readonly (readonly [string, readonly (string | null)[]])[] = [
-    ...differingFacts(draft).map((row) => {
-      const [name = "", ...texts] = factTexts(draft, row);
-      return [name, texts] as const;
+  const rows: FigureRow[] = [
+    ...differingFacts(draft).map((fact) => {
+      const [name = "", ...figures] = factTexts(draft, fact);
+      return { name, figures };
     }),
-    ["Answer", columns.map(({ answer, complaint }) => answer ?? complaint)],
-    ["Difference", columns.map(({ difference }) => difference)],
-    ["as a percentage", columns.map(({ percent }) => percent)],
-    ["Interest", columns.map(({ interest }) => interest)],
-    ...draft.sums.map(
-      ({ text }, place) => [text, columns.map(({ sums }) => sums[place] ?? null)] as const,
-    ),
-    ...reading.also.map(({ question }, place) => {
-      const name =
-        question === null || problem === null ? "" : followUpWords(question, problem, format);
-      return [name, columns.map(({ further }) => further[place] ?? null)] as const;
-    }),
+    { name: "Answer", figures: columns.map(({ answer, complaint }) => answer ?? complaint) },
+    ...figureRows(draft, outcome, columns, format),
   ];
-  const told = figures.filter(
-    ([name, cells]) => name !== "" && cells.some((cell) => cell !== null),
-  );
   return {
     heading: "Variants",
-    rows: told.map(([name]) => name),
+    rows: rows.map(({ name }) => name),
     columns: ["This problem", ...draft.variants.map((one) => nameOfVariant(draft, one))].map(
-      (name, place) => ({ name, cells: told.map(([, cells]) => cells[place] ?? "") }),
+      (name, place) => ({ name, cells: rows.map(({ figures }) => figures[place] ?? "") }),
     ),
     words: [],
   };
@@ -84,8 +77,7 @@ function projectsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): 
   );
   if (!judged.ok) return [];
   const { flows, measuredBy } = judged;
-  const ownName = title.trim() === "" ? "This project" : title.trim();
-  const comparison = compared(flows, ownName, appraisal.others, measuredBy);
+  const comparison = compared(flows, nameOfOwn(title), appraisal.others, measuredBy);
   const { contenders } = comparison;
   const rows = resultRows(contenders, format);
   const { budget } = readAppraisal(appraisal);

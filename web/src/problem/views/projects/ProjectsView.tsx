@@ -11,7 +11,7 @@ import { useHurdleEditing } from "../appraisal/use-hurdle-editing";
 import { ValueChart } from "../appraisal/ValueChart";
 import { AddRowButton } from "../AddRowButton";
 import { Budget } from "./Budget";
-import { compared } from "./compared";
+import { compared, nameOfOwn } from "./compared";
 import { Crossings } from "./Crossings";
 import { ProjectLine } from "./ProjectLine";
 import { Results } from "./Results";
@@ -49,7 +49,7 @@ function Compared({ own, measuredBy }: ComparedProps) {
   const moveHurdle = useHurdleEditing();
   const settled = useLingering(others, COMPARES_AFTER_MS);
   const { hurdlePercent, reinvestPercent } = measuredBy;
-  const ownName = title.trim() === "" ? "This project" : title.trim();
+  const ownName = nameOfOwn(title);
   const comparison = useMemo(
     () => compared(own, ownName, settled, { hurdlePercent, reinvestPercent }),
     [own, ownName, settled, hurdlePercent, reinvestPercent],

@@ -33,6 +33,11 @@ export function nameOfProject({ name }: OtherProject, index: number): string {
   return name.trim() === "" ? `Project ${index + 2}` : name.trim();
 }
 
+/** What the problem's own project is called. */
+export function nameOfOwn(title: string): string {
+  return title.trim() === "" ? "This project" : title.trim();
+}
+
 /** The problem's own project and all others that can be read, judged by the same rates. */
 export function compared(
   own: readonly DatedAmount[],

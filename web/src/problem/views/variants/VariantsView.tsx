@@ -1,6 +1,5 @@
 import { addVariant, dropVariantFact, factText } from "@kestrelmoor/core/typing";
 import { useCallback, useMemo, useState } from "react";
-import { followUpWords } from "@kestrelmoor/core";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
 import { AddVariant } from "./AddVariant";
@@ -8,6 +7,7 @@ import {
   changeIn,
   columnsOf,
   differingFacts,
+  figureRows,
   nameOfVariant,
   variableFacts,
   type FactRow,
@@ -65,10 +65,6 @@ export function VariantsView() {
     openRow(row);
     focusSoon(cellId(variants[0]?.id ?? "", row.line, row.fact));
   };
-  const { problem } = outcome;
-  const questions = outcome.reading.also.map(({ question }) =>
-    question === null || problem === null ? null : followUpWords(question, problem, format),
-  );
   return (
     <>
       <div className={styles.scroll} role="region" aria-label="Comparison" tabIndex={0}>
@@ -131,26 +127,14 @@ export function VariantsView() {
                 </td>
               ))}
             </tr>
-            <FigureRow name="Difference" figures={columns.map(({ difference }) => difference)} />
-            <FigureRow name="as a percentage" figures={columns.map(({ percent }) => percent)} />
-            <FigureRow name="Interest" figures={columns.map(({ interest }) => interest)} />
-            {draft.sums.map(({ id, text }, place) => (
-              <FigureRow
-                key={id}
-                name={text.trim() === "" ? "Calculation" : text}
-                figures={columns.map(({ sums }) => sums[place] ?? null)}
-              />
+            {figureRows(draft, outcome, columns, format).map(({ name, figures }, place) => (
+              <tr key={`${place} ${name}`}>
+                <th scope="row">{name}</th>
+                {figures.map((figure, index) => (
+                  <td key={index}>{figure}</td>
+                ))}
+              </tr>
             ))}
-            {questions.map(
-              (words, place) =>
-                words !== null && (
-                  <FigureRow
-                    key={place}
-                    name={words}
-                    figures={columns.map(({ further }) => further[place] ?? null)}
-                  />
-                ),
-            )}
           </tbody>
         </table>
       </div>
@@ -162,17 +146,4 @@ export function VariantsView() {
 /** The menu gives the focus back to its button as it closes; the new field takes it after that. */
 function focusSoon(field: string): void {
   setTimeout(() => document.getElementById(field)?.focus(), 80);
-}
-
-function FigureRow(props: { readonly name: string; readonly figures: readonly (string | null)[] }) {
-  const { name, figures } = props;
-  if (figures.every((figure) => figure === null)) return null;
-  return (
-    <tr>
-      <th scope="row">{name}</th>
-      {figures.map((figure, index) => (
-        <td key={index}>{figure}</td>
-      ))}
-    </tr>
-  );
 }

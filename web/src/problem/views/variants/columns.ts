@@ -1,4 +1,5 @@
 import {
+  followUpWords,
   sentenceOf,
   shownNumber,
   writeFigure,
@@ -59,6 +60,38 @@ export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Co
       ),
     };
   });
+}
+
+/** A row of figures under the answers; empty cells where a column has none. */
+export interface FigureRow {
+  readonly name: string;
+  readonly figures: readonly (string | null)[];
+}
+
+/** What stands under the answers: differences, interest, calculations and follow-up questions, if there are any. */
+export function figureRows(
+  draft: Draft,
+  { problem, reading }: Outcome,
+  columns: readonly Column[],
+  format: AnswerFormat,
+): FigureRow[] {
+  const row = (name: string, figureOf: (column: Column) => string | null | undefined) => ({
+    name,
+    figures: columns.map((column) => figureOf(column) ?? null),
+  });
+  return [
+    row("Difference", ({ difference }) => difference),
+    row("as a percentage", ({ percent }) => percent),
+    row("Interest", ({ interest }) => interest),
+    ...draft.sums.map(({ text }, place) =>
+      row(text.trim() === "" ? "Calculation" : text, ({ sums }) => sums[place]),
+    ),
+    ...reading.also.flatMap(({ question }, place) =>
+      question === null || problem === null
+        ? []
+        : [row(followUpWords(question, problem, format), ({ further }) => further[place])],
+    ),
+  ].filter(({ figures }) => figures.some((figure) => figure !== null));
 }
 
 export function outcomesOfVariants(draft: Draft): Outcome[] {

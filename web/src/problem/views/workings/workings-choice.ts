@@ -1,25 +1,17 @@
 import { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "@kestrelmoor/core/typing";
-import { create } from "zustand";
-import { keptInBrowser } from "../../../ui/kept-in-browser";
+import { ownChoice } from "../../../ui/own-choice";
 import { useDocument, useDocumentStateIfOpen } from "../../document/document-context";
 
-const kept = keptInBrowser("kestrelmoor-workings", workingsStyleSchema, USUAL_WORKINGS);
-
 /** How this person has workings written, for problems without their own choice; kept in this browser. */
-export const useOwnWorkings = create<{
-  readonly style: WorkingsStyle;
-  readonly keep: (style: WorkingsStyle) => void;
-}>((set) => ({
-  style: kept.first,
-  keep: (style) => {
-    kept.keep(style);
-    set({ style });
-  },
-}));
+export const useOwnWorkings = ownChoice(
+  "kestrelmoor-workings",
+  workingsStyleSchema,
+  USUAL_WORKINGS,
+);
 
 /** How the workings of the open problem are written; on a page without a problem, this person's own way. */
 export function useWorkingsStyle(): WorkingsStyle {
-  const own = useOwnWorkings(({ style }) => style);
+  const own = useOwnWorkings((state) => state.own);
   return useDocumentStateIfOpen(({ draft }) => draft.workings) ?? own;
 }
 
