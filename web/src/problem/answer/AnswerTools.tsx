@@ -1,4 +1,4 @@
-import { addSum, keepAsVariant } from "@kestrelmoor/core/typing";
+import { addSum, keepAsVariant, MOST_VARIANTS } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useState } from "react";
 import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
@@ -30,8 +30,8 @@ export function AnswerTools() {
       kind: "done",
       text:
         kept === undefined
-          ? "There are as many variants as there may be. Remove one first."
-          : `“${kept.name}” stands beside this problem. Go on changing the lines.`,
+          ? `The limit is ${MOST_VARIANTS} variants. Remove one first.`
+          : `“${kept.name}” is now a variant. Continue to change the lines.`,
     });
   };
   return (

@@ -191,6 +191,7 @@ describe("payments of a file", () => {
     ["1,234.56\n2,345.67", [1234.56, 2345.67]],
     ["1,234.56, 900", "This is not a list of payments. Put each payment on its own line."],
     ["1,234", "The amounts are ambiguous. Choose a decimal point or a decimal comma."],
+    ["=1+1\nlots\n-5", "This is not a list of payments. Put each payment on its own line."],
     ["one two", "This is not a list of payments. Put each payment on its own line."],
   ])("typed or pasted as %j", (text, wanted) => {
     expect(amountsOf(read(text))).toEqual(wanted);

@@ -30,7 +30,7 @@ export function paymentsIn(
 ): ReadPayments {
   if (amounts === null) {
     return choose(
-      rows.length === 1
+      rows.length === 1 || rows.every(({ cells }) => cells.length === 1)
         ? "This is not a list of payments. Put each payment on its own line."
         : "Choose the column of the amounts.",
     );
