@@ -332,7 +332,7 @@ test.describe("actual payments are compared with a schedule", () => {
     await picker.setInputFiles(payments("empty.csv", " \n"));
     await expect(page.getByText("This file is empty.")).toBeVisible();
     await picker.setInputFiles(payments("words.csv", "a,b\nc,d\n"));
-    await expect(page.getByText("Choose the column of the amounts.")).toBeVisible();
+    await expect(page.getByText("This is not a list of payments.")).toBeVisible();
     await expect(table).toContainText("52,000.00");
   });
 });
