@@ -40,6 +40,7 @@ export const API_CODES = [
   "notebook-full",
   "too-many-requests",
   "database-unavailable",
+  "too-much-work",
   "internal",
 ] as const;
 

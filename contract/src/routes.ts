@@ -37,6 +37,7 @@ const badBody = {
 };
 const noDatabase = { 503: details("The database is not responding; try again.") };
 const tooMany = { 429: details("Too many requests; see Retry-After.") };
+const tooMuch = { 503: details("The calculation takes too long, or too many are waiting.") };
 const notFound = { 404: details("No such problem in this workspace.") };
 
 export const routes: readonly Route[] = [
@@ -65,6 +66,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The problem does not match the schema, or has no solution; see `code`."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {
@@ -77,6 +79,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The body does not match the schema, or there is no schedule; see `code`."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {
@@ -89,6 +92,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The body does not match the schema, or the calculation would take too long."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {
@@ -101,6 +105,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The body does not match the schema, or the rate is −100% per period or less."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {
@@ -113,6 +118,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The body does not match the schema, or the problem has no solution."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {
@@ -125,6 +131,7 @@ export const routes: readonly Route[] = [
       ...badBody,
       422: details("The body does not match the schema, or the problem has no solution."),
       ...tooMany,
+      ...tooMuch,
     },
   },
   {

@@ -17,7 +17,7 @@ describe("the interface and its document", () => {
       const address = path.replace("{id}", "5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d");
       const { body, status } = await request(served.app)[method](address);
       const missing =
-        status === 404 && (body as ProblemDetails).detail.startsWith("There is nothing at");
+        status === 404 && (body as ProblemDetails).detail.startsWith("No resource at");
       expect([path, missing]).toEqual([path, false]);
     }
   });

@@ -5,24 +5,22 @@ import express, { type Express, type Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
+import type { Calculator } from "./calculations/calculator";
+import { CALCULATIONS } from "./calculations/calculations";
+import { calculationRoutes } from "./calculations/routes";
 import type { Database } from "./db/database";
 import { healthRoutes } from "./health/routes";
-import { markRoutes } from "./mark/routes";
 import { errorHandler, noSuchRoute, send } from "./http/errors";
 import { Refusal } from "./http/refusal";
 import { sameOriginOnly } from "./http/same-origin";
 import { apiHeaders, securityHeaders } from "./http/security";
-import { appraiseRoutes } from "./appraise/routes";
 import { deskRoutes } from "./desk/routes";
 import { problemRoutes } from "./problems/routes";
-import { rateRoutes } from "./rates/routes";
-import { scheduleRoutes } from "./schedule/routes";
-import { solveRoutes } from "./solve/routes";
-import { workingsRoutes } from "./workings/routes";
 
 export interface AppParts {
   readonly database: Database;
   readonly logger: Logger;
+  readonly calculator: Calculator;
   /** The built page; left out where only the interface is served. */
   readonly page?: Router;
   readonly secureCookie: boolean;
@@ -64,19 +62,12 @@ export function createApp(parts: AppParts): Express {
  * Calls that are pure: they keep nothing and need no workspace. Scripts ask for thousands, so they pass by
  * whatever their short answers do not need: a line in the log, compression, a policy for pages.
  */
-function calculations({ calculationsPerMinute }: AppParts): Router {
+function calculations({ calculator, calculationsPerMinute }: AppParts): Router {
   const router = express.Router();
-  router.use(CALCULATIONS, limiter(calculationsPerMinute), sameOriginOnly);
-  router.use("/solve", solveRoutes());
-  router.use("/schedule", compression(), scheduleRoutes());
-  router.use("/appraise", appraiseRoutes());
-  router.use("/rates", rateRoutes());
-  router.use("/workings", compression(), workingsRoutes());
-  router.use("/mark", markRoutes());
+  router.use(Object.keys(CALCULATIONS), limiter(calculationsPerMinute), sameOriginOnly);
+  router.use(calculationRoutes(calculator));
   return router;
 }
-
-const CALCULATIONS = ["/solve", "/schedule", "/appraise", "/rates", "/workings", "/mark"];
 
 function limiter(limit: number) {
   return rateLimit({

@@ -1,3 +1,4 @@
+import { availableParallelism } from "node:os";
 import * as z from "zod";
 
 const environment = z.object({
@@ -8,6 +9,8 @@ const environment = z.object({
   KESTRELMOOR_SECURE_COOKIE: z.stringbool().default(false),
   /** How many proxies stand in front, whose word on the caller's address is taken. */
   KESTRELMOOR_PROXIES: z.coerce.number().int().min(0).max(10).default(0),
+  /** How many threads calculate; one for each core, and two at least, if it is left out. */
+  KESTRELMOOR_THREADS: z.coerce.number().int().min(1).max(64).optional(),
 });
 
 export interface Config {
@@ -16,6 +19,7 @@ export interface Config {
   readonly logLevel: string;
   readonly secureCookie: boolean;
   readonly proxies: number;
+  readonly threads: number;
 }
 
 /** Reads the environment, once, at the start. Throws one sentence that names what is wrong. */
@@ -25,13 +29,13 @@ export function readConfig(variables: Readonly<Record<string, string | undefined
     const names = read.error.issues.map(({ path, message }) => `${path.join(".")}: ${message}`);
     throw new Error(`The environment is invalid: ${names.join("; ")}`);
   }
-  const { PORT, DATABASE_URL, LOG_LEVEL, KESTRELMOOR_SECURE_COOKIE, KESTRELMOOR_PROXIES } =
-    read.data;
+  const set = read.data;
   return {
-    port: PORT,
-    databaseUrl: DATABASE_URL,
-    logLevel: LOG_LEVEL,
-    secureCookie: KESTRELMOOR_SECURE_COOKIE,
-    proxies: KESTRELMOOR_PROXIES,
+    port: set.PORT,
+    databaseUrl: set.DATABASE_URL,
+    logLevel: set.LOG_LEVEL,
+    secureCookie: set.KESTRELMOOR_SECURE_COOKIE,
+    proxies: set.KESTRELMOOR_PROXIES,
+    threads: set.KESTRELMOOR_THREADS ?? Math.max(2, availableParallelism()),
   };
 }

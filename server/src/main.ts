@@ -2,6 +2,7 @@ import { createServer } from "node:http";
 import type { AddressInfo } from "node:net";
 import { pino } from "pino";
 import { createApp } from "./app";
+import { createPool } from "./calculations/pool";
 import { readConfig } from "./config";
 import { connect, PATIENCE, prepare } from "./db/database";
 import { loadDemo } from "./demo/load-demo";
@@ -18,6 +19,9 @@ export interface RunningServer {
   readonly port: number;
   readonly close: () => Promise<void>;
 }
+
+/** Built beside this module. */
+const CALCULATOR = new URL("calculator.js", import.meta.url).href;
 
 const CALLS_PER_MINUTE = 3000;
 const CALCULATIONS_PER_MINUTE = 600_000;
@@ -44,10 +48,12 @@ export async function startServer(
     await preparing.close();
   }
   const connection = connect(config.databaseUrl, onIdleError);
+  const calculator = createPool({ file: CALCULATOR, threads: config.threads });
   try {
     const app = createApp({
       database: connection.database,
       logger,
+      calculator,
       secureCookie: config.secureCookie,
       proxies: config.proxies,
       callsPerMinute: CALLS_PER_MINUTE,
@@ -68,11 +74,11 @@ export async function startServer(
           setTimeout(() => server.closeAllConnections(), 1000).unref();
           server.closeIdleConnections();
         });
-        await connection.close();
+        await Promise.all([connection.close(), calculator.close()]);
       },
     };
   } catch (error) {
-    await connection.close();
+    await Promise.all([connection.close(), calculator.close()]);
     throw error;
   }
 }

@@ -5,6 +5,7 @@ import pg from "pg";
 import { pino } from "pino";
 import request from "supertest";
 import { createApp, type AppParts } from "../src/app";
+import { IN_PLACE } from "../src/calculations/calculator";
 import { connect, prepare, type Connection } from "../src/db/database";
 
 export const MIGRATIONS = join(__dirname, "../src/db/migrations");
@@ -57,6 +58,7 @@ export function appOver(
   return createApp({
     database,
     logger: pino({ level: "info" }, { write: (line: string) => void log.push(line) }),
+    calculator: IN_PLACE,
     secureCookie: false,
     proxies: 0,
     callsPerMinute: 100_000,

@@ -27,6 +27,15 @@ export class ScaledSum {
     this.total = next;
   }
 
+  /** Another one with the same terms. */
+  copy(): ScaledSum {
+    const other = new ScaledSum();
+    other.logarithm = this.logarithm;
+    other.total = this.total;
+    other.correction = this.correction;
+    return other;
+  }
+
   /** The sum over the size of its largest exponential: same sign, never an overflow. */
   get mantissa(): number {
     // Past the largest double the correction is not a number; the infinity itself is the answer.

@@ -12,14 +12,6 @@ export interface Accumulation {
 /** Money that does not grow at all: worths under it are plain totals. */
 export const NO_GROWTH: Accumulation = { starts: [0], forces: [0] };
 
-/** Years that each spell has lasted by time `years`, none of them negative. */
-export function exposures(starts: readonly number[], years: number): number[] {
-  return starts.map((start, index) => {
-    const end = starts[index + 1] ?? Number.POSITIVE_INFINITY;
-    return Math.max(0, Math.min(years, end) - start);
-  });
-}
-
 /**
  * ln a(t): the logarithm of what 1 at time 0 has become.
  * Across spells the logarithms add, which keeps 1e-16 of relative accuracy where products of large
@@ -52,4 +44,13 @@ export function logGrowth({ starts, forces }: Accumulation, from: number, to: nu
     if (years > 0) logarithm += (forces[index] ?? 0) * years;
   }
   return from <= to ? logarithm : -logarithm;
+}
+
+/** The same growth without the spells that have ended by a time; it tells nothing about earlier times. */
+export function growthSince({ starts, forces }: Accumulation, years: number): Accumulation {
+  const current = Math.max(
+    0,
+    starts.findLastIndex((start) => start <= years),
+  );
+  return { starts: starts.slice(current), forces: forces.slice(current) };
 }

@@ -1,4 +1,4 @@
-import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
+import { growthFactor, growthSince, logGrowth, type Accumulation } from "../rates/accumulation";
 import type { OtherAmount, Plan, PlannedPayment } from "./plan";
 import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
 import { SAME_TIME } from "../time/same-time";
@@ -228,23 +228,34 @@ interface Reckoning {
  * there at the end is linear in it; later changes, extra payments and rounding are not foreseen.
  */
 function resetFactor(plan: Plan, standing: Standing, index: number, unit: number): number {
-  const growth = plan.growthKnownAt(index + 1);
-  const unrounded = { unit: 1, round: (amount: number) => amount, growth };
-  const rest = plan.payments.slice(index, plan.plannedCount);
-  const end = rest.at(-1)?.time ?? 0;
-  const endWith = (factor: number): Standing =>
-    rest.reduce<Standing>(
-      (at, payment) => {
-        const { interest, other, joined } = periodBefore(plan, unrounded, at, payment.time);
-        const before = at.balance + other + interest;
-        const paid = (plan.kind === "saving" ? 1 : -1) * payment.amount * factor;
-        return { balance: before + paid, time: payment.time, joined };
-      },
-      { ...standing, balance: standing.balance / unit },
-    );
-  const [without, once] = [endWith(0), endWith(1)];
-  const target = leftFor(plan.others.slice(without.joined), growth, end) + plan.surplus;
-  const factor = (without.balance - target) / (without.balance - once.balance);
+  const growth = growthSince(plan.growthKnownAt(index + 1), standing.time);
+  const end = plan.payments[plan.plannedCount - 1]?.time ?? standing.time;
+  const sign = plan.kind === "saving" ? 1 : -1;
+  const start = standing.balance / unit;
+  // The balance without any payment, and with those of the plan: a hundred resets of a long plan walk it a hundred times.
+  let [without, once] = [start, start];
+  let { time, joined } = standing;
+  const growTo = (next: number) => {
+    const factor = interestFactor(plan, growth, time, next);
+    without += without * factor;
+    once += once * factor;
+    time = next;
+  };
+  for (let place = index; place < plan.plannedCount; place += 1) {
+    const payment = plan.payments[place];
+    if (payment === undefined) break;
+    for (let other = plan.others[joined]; other !== undefined; other = plan.others[joined]) {
+      if (!joinsBefore(other, payment.time)) break;
+      growTo(other.time);
+      without += other.amount;
+      once += other.amount;
+      joined += 1;
+    }
+    growTo(payment.time);
+    once += sign * payment.amount;
+  }
+  const target = leftFor(plan.others.slice(joined), growth, end) + plan.surplus;
+  const factor = (without - target) / (without - once);
   return Number.isFinite(factor) ? factor : 1;
 }
 

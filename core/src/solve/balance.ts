@@ -1,6 +1,8 @@
 import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
 import type { Timeline } from "../timeline/timeline";
+import { addWorth } from "../flows/flow-kinds";
+import { hasStillRates, movesWith } from "./moves-with";
 import { worthAt } from "./worth";
 
 /**
@@ -12,4 +14,27 @@ import { worthAt } from "./worth";
 export function balanceAt({ spells, flows }: Timeline, unknown: number): number {
   const growth = accumulationOf(spells, unknown);
   return growth.ok ? worthAt(settleFlows(flows, unknown), growth.value, 0).mantissa : Number.NaN;
+}
+
+/**
+ * The same for many values of an unknown time or count: whatever does not move with it is valued once.
+ */
+export function balanceByMoving(timeline: Timeline): (unknown: number) => number {
+  const { spells, flows } = timeline;
+  const growth = accumulationOf(spells, 0);
+  if (!hasStillRates(timeline) || !growth.ok) return (unknown) => balanceAt(timeline, unknown);
+  const moving = flows.filter(movesWith);
+  const still = worthAt(
+    settleFlows(
+      flows.filter((flow) => !movesWith(flow)),
+      0,
+    ),
+    growth.value,
+    0,
+  );
+  return (unknown) => {
+    const sum = still.copy();
+    for (const flow of settleFlows(moving, unknown)) addWorth(flow, growth.value, 0, sum);
+    return sum.mantissa;
+  };
 }

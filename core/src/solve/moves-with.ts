@@ -1,4 +1,4 @@
-import type { ResolvedFlow } from "../timeline/timeline";
+import type { ResolvedFlow, Timeline } from "../timeline/timeline";
 
 /** Whether the times of a flow depend on the unknown. */
 export function movesWith(flow: ResolvedFlow | undefined): boolean {
@@ -12,4 +12,9 @@ export function movesWith(flow: ResolvedFlow | undefined): boolean {
     default:
       return false;
   }
+}
+
+/** Whether no rate, and no start of one, depends on the unknown. */
+export function hasStillRates({ spells }: Timeline): boolean {
+  return spells.every(({ start, percent }) => start.perUnknown === 0 && percent.perUnknown === 0);
 }

@@ -5,7 +5,7 @@ import type { Accumulation } from "../rates/accumulation";
 import { fail, succeed, type Result } from "../result";
 import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
-import { balanceAt } from "./balance";
+import { balanceByMoving } from "./balance";
 import { datesThatBalance } from "./dates-that-balance";
 import { movesWith } from "./moves-with";
 import { crossingsOnGrid } from "./roots/crossings-on-grid";
@@ -52,8 +52,8 @@ function underOneRate(
  * Checks the balance month by month and finds every start at which it changes sign from one month to the next.
  */
 function underSeveralRates({ timeline, unknown, effort }: Question): Result<Roots> {
-  const looks = affordableLooks(timeline.flows, LIMITS.years * STARTS_A_YEAR, effort);
-  const starts = crossingsOnGrid((begins) => balanceAt(timeline, begins), looks, 1 / STARTS_A_YEAR);
+  const looks = affordableLooks(timeline, LIMITS.years * STARTS_A_YEAR, effort);
+  const starts = crossingsOnGrid(balanceByMoving(timeline), looks, 1 / STARTS_A_YEAR);
   const [first, ...others] = starts.map((years) => ({
     x: years,
     answer: { value: years, unit: "years" as const },

@@ -2,31 +2,39 @@ import { LIMITS } from "@kestrelmoor/core";
 import express, { type RequestHandler } from "express";
 import { Refusal } from "./refusal";
 
-const parseJson = express.json({
-  limit: LIMITS.fileBytes,
-  // A lone number or null is JSON too: the schema refuses it, with its own sentence.
-  strict: false,
-  type: ["application/json", "application/*+json"],
-});
+const JSON_TYPES = ["application/json", "application/*+json"];
 
-/** Reads a JSON body; a body of another kind is refused, which also keeps cross-site forms out. */
+/** A body of another kind is refused, which also keeps cross-site forms out. */
+const isJson: RequestHandler = (request, _response, next) => {
+  if (request.get("Content-Type") === undefined) throw noBody();
+  if (request.is(JSON_TYPES) === false) {
+    throw new Refusal(
+      415,
+      "media-type-unsupported",
+      "Send the body as JSON, with Content-Type: application/json.",
+    );
+  }
+  next();
+};
+
+const hasBody: RequestHandler = (request, _response, next) => {
+  if (request.body === undefined || request.body === "") throw noBody();
+  next();
+};
+
+/** Reads a JSON body. */
 export const jsonBody: RequestHandler[] = [
-  (request, _response, next) => {
-    if (request.get("Content-Type") === undefined) throw noBody();
-    if (request.is(["application/json", "application/*+json"]) === false) {
-      throw new Refusal(
-        415,
-        "media-type-unsupported",
-        "Send the body as JSON, with Content-Type: application/json.",
-      );
-    }
-    next();
-  },
-  parseJson,
-  (request, _response, next) => {
-    if (request.body === undefined) throw noBody();
-    next();
-  },
+  isJson,
+  // A lone number or null is JSON too: the schema refuses it, with its own sentence.
+  express.json({ limit: LIMITS.fileBytes, strict: false, type: JSON_TYPES }),
+  hasBody,
+];
+
+/** Reads a JSON body and leaves it a text, for whoever parses it elsewhere. */
+export const textBody: RequestHandler[] = [
+  isJson,
+  express.text({ limit: LIMITS.fileBytes, type: JSON_TYPES }),
+  hasBody,
 ];
 
 function noBody(): Refusal {

@@ -4,7 +4,7 @@ import type { ErrorRequestHandler, RequestHandler, Response } from "express";
 import type { Logger } from "pino";
 import { isUnavailable } from "../db/is-unavailable";
 import { briefError } from "./brief-error";
-import { Refusal } from "./refusal";
+import { Refusal, unreadable } from "./refusal";
 
 /** A call that no route takes. */
 export const noSuchRoute: RequestHandler = (request, response) => {
@@ -52,7 +52,7 @@ function bodyRefusal(error: unknown): Refusal | null {
   const { type, status } = error as { type?: unknown; status?: unknown };
   switch (type) {
     case "entity.parse.failed":
-      return new Refusal(400, "json-unreadable", "The body is not JSON. Send one JSON object.");
+      return unreadable();
     case "entity.too.large":
       return new Refusal(
         413,

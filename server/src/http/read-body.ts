@@ -37,3 +37,16 @@ export function readProblemIn(body: unknown, path: Issue["path"] = []): Problem 
     problem.issues.map((found) => ({ ...found, path: [...path, ...found.path] })),
   );
 }
+
+/**
+ * Reads a body that has a problem and what is asked about it. A problem file has versions of its own, so the two are
+ * read apart.
+ */
+export function readAboutProblem<Schema extends z.ZodType>(
+  schema: Schema,
+  body: unknown,
+): { readonly problem: Problem; readonly asked: z.infer<Schema> } {
+  const { problem: file, ...rest } = (body ?? {}) as { readonly problem?: unknown };
+  const asked = readBody(schema, rest);
+  return { problem: readProblemIn(file, ["problem"]), asked };
+}

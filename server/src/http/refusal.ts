@@ -79,3 +79,12 @@ export function unsolvable(issues: readonly Issue[]): Refusal {
 export function notFound(sentence = "There is no such problem in this notebook."): Refusal {
   return new Refusal(404, "not-found", sentence);
 }
+
+export function unreadable(): Refusal {
+  return new Refusal(400, "json-unreadable", "The body is not JSON. Send one JSON object.");
+}
+
+/** @param advice what the caller can do about it */
+export function tooMuchWork(sentence: string, advice = "Send a smaller problem."): Refusal {
+  return new Refusal(503, "too-much-work", `${sentence} ${advice}`);
+}

@@ -4,7 +4,7 @@ import { fail, succeed } from "../../result";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
 import type { ResolvedStream, Timeline } from "../../timeline/timeline";
-import { balanceAt } from "../balance";
+import { balanceByMoving } from "../balance";
 import { movesWith } from "../moves-with";
 import { crossingsOnGrid } from "../roots/crossings-on-grid";
 import { affordableLooks } from "../roots/looks";
@@ -32,12 +32,12 @@ export const solveCount: Solver = ({ timeline, unknown, effort }) => {
   if (!growth.ok) return growth;
   const converges = checkConvergence(settleFlows(timeline.flows, 1), growth.value);
   if (!converges.ok) return converges;
-  const balance = (count: number) => balanceAt(timeline, count);
+  const balance = balanceByMoving(timeline);
   const atStart = Math.sign(balance(LEAST_COUNT));
   if (atStart === 0 || Number.isNaN(atStart))
     return fail(issue("nothing-to-balance", unknown.path, {}));
   const monotone = isMonotone(timeline, index, stream);
-  const looks = monotone ? LIMITS.payments : affordableLooks(timeline.flows, MOST_SCANNED, effort);
+  const looks = monotone ? LIMITS.payments : affordableLooks(timeline, MOST_SCANNED, effort);
   const count = monotone ? onlyCount(balance, atStart) : firstCount(balance, looks);
   if (count === null) return fail(whyNoCount(timeline, unknown.path, stream, atStart, looks));
   const answer = { value: count, unit: "payments" } as const;

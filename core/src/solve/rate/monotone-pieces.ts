@@ -1,4 +1,3 @@
-import { exposures } from "../../rates/accumulation";
 import { forceUnder } from "../../rates/compounding-law";
 import { valueAt } from "../../numbers/affine";
 import type { Spell } from "../../timeline/timeline";
@@ -70,38 +69,45 @@ function leavesOutZero({ low, high }: Bounds): boolean {
 
 function enclosedEquation(spells: readonly Spell[], terms: readonly ExponentialTerm[]) {
   const starts = spells.map(({ start }) => start.known);
-  const parts = terms.map(({ coefficient, exponent }) => ({
-    amount: coefficient,
-    years: exposures(starts, exponent),
-  }));
+  const parts = terms.map(({ coefficient, exponent }) => {
+    const spell = Math.max(
+      0,
+      starts.findLastIndex((start) => start <= exponent),
+    );
+    return { amount: coefficient, spell, years: exponent - (starts[spell] ?? 0) };
+  });
   const forcesAt = (percent: number) =>
-    spells.map((spell) => forceUnder(valueAt(spell.percent, percent), spell.law));
+    addedUp(
+      starts,
+      spells.map((spell) => forceUnder(valueAt(spell.percent, percent), spell.law)),
+    );
   const speedsAt = (percent: number) =>
-    spells.map(({ percent: quoted, law }) => {
-      if (quoted.perUnknown === 0) return 0;
-      const figure = valueAt(quoted, percent) / 100;
-      switch (law.quoted) {
-        case "continuous":
-          return 0.01;
-        case "nominal":
-          return 0.01 / (1 + figure / law.frequency);
-        default:
-          return (0.01 * law.frequency) / (1 + figure);
-      }
-    });
-  const dot = (one: readonly number[], other: readonly number[]) =>
-    one.reduce((sum, value, index) => sum + value * (other[index] ?? 0), 0);
+    addedUp(
+      starts,
+      spells.map(({ percent: quoted, law }) => {
+        if (quoted.perUnknown === 0) return 0;
+        const figure = valueAt(quoted, percent) / 100;
+        switch (law.quoted) {
+          case "continuous":
+            return 0.01;
+          case "nominal":
+            return 0.01 / (1 + figure / law.frequency);
+          default:
+            return (0.01 * law.frequency) / (1 + figure);
+        }
+      }),
+    );
 
   /** Discounted inflows and outflows, separately; with `speeds`, each weighted by how fast it falls. */
   const sides = (percent: number, largest: number, weigh: boolean) => {
     const forces = forcesAt(percent);
     const speeds = speedsAt(percent);
     let [inward, outward] = [0, 0];
-    for (const { amount, years } of parts) {
+    for (const { amount, spell, years } of parts) {
       const size =
         Math.abs(amount) *
-        Math.exp(-dot(forces, years) - largest) *
-        (weigh ? dot(speeds, years) : 1);
+        Math.exp(-forces(spell, years) - largest) *
+        (weigh ? speeds(spell, years) : 1);
       if (amount > 0) inward += size;
       else outward += size;
     }
@@ -110,7 +116,7 @@ function enclosedEquation(spells: readonly Spell[], terms: readonly ExponentialT
   const largestAt = (percent: number) => {
     const forces = forcesAt(percent);
     return parts.reduce(
-      (most, { years }) => Math.max(most, -dot(forces, years)),
+      (most, { spell, years }) => Math.max(most, -forces(spell, years)),
       Number.NEGATIVE_INFINITY,
     );
   };
@@ -128,4 +134,17 @@ function enclosedEquation(spells: readonly Spell[], terms: readonly ExponentialT
     balance: (low: number, high: number) => enclose(low, high, false),
     slope: (low: number, high: number) => enclose(low, high, true),
   };
+}
+
+/** What comes together from time 0 at a speed for each spell, by the number of a spell and the years since its start. */
+function addedUp(
+  starts: readonly number[],
+  speeds: readonly number[],
+): (spell: number, years: number) => number {
+  const before = [0];
+  for (let spell = 1; spell < starts.length; spell += 1) {
+    const years = (starts[spell] ?? 0) - (starts[spell - 1] ?? 0);
+    before.push((before[spell - 1] ?? 0) + (speeds[spell - 1] ?? 0) * years);
+  }
+  return (spell, years) => (before[spell] ?? 0) + (speeds[spell] ?? 0) * years;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { single, stream, effective, list, problemOf } from "../../../test/problems";
+import { stream, effective, list, problemOf } from "../../../test/problems";
 import { questionOf } from "../solve";
 import { crossingsOnGrid } from "./crossings-on-grid";
 import { affordableLooks } from "./looks";
@@ -34,22 +34,32 @@ describe("roots along a grid", () => {
 });
 
 describe("how many looks a search may take", () => {
-  const flowsOf = (flows: object[]) => {
-    const question = questionOf(problemOf({ rates: [effective(5)], flows }));
+  const timelineOf = (flows: object[], rates: object[] = [effective(5)]) => {
+    const question = questionOf(problemOf({ rates, flows }));
     if (!question.ok) throw new Error("A problem that can be asked");
-    return question.value.timeline.flows;
+    return question.value.timeline;
   };
-  const asked = single("asked", "in", null, "P0D");
+  const many = list("many", Array<number>(299).fill(1));
+  const asked = stream("asked", "in", 5, { begins: null });
 
   test("is what it wants, for a few flows", () => {
-    const flows = flowsOf([asked, stream("pay", "out", 5, { count: 12 })]);
-    expect(affordableLooks(flows, 12_000, 1)).toBe(12_000);
-    expect(affordableLooks(flows, 12_000, 0.1)).toBe(1200);
+    const timeline = timelineOf([asked, stream("pay", "out", 5, { count: 12 })]);
+    expect(affordableLooks(timeline, 12_000, 1)).toBe(12_000);
+    expect(affordableLooks(timeline, 12_000, 0.1)).toBe(1200);
   });
 
-  test("is less where each look costs more", () => {
-    const flows = flowsOf([asked, list("many", Array<number>(299).fill(1))]);
-    expect(affordableLooks(flows, 12_000, 1)).toBe(1000);
-    expect(affordableLooks(flows, 999, 0.5)).toBe(499);
+  test("does not depend on what stays where it is", () => {
+    expect(affordableLooks(timelineOf([asked, many]), 12_000, 1)).toBe(12_000);
+  });
+
+  test("is less where each look costs more: for many amounts that move, or many rates", () => {
+    const moving = { ...list("many", Array<number>(300).fill(1)), begins: null };
+    expect(affordableLooks(timelineOf([moving]), 12_000, 1)).toBe(1000);
+    expect(affordableLooks(timelineOf([moving]), 999, 0.5)).toBe(499);
+    const rates = Array.from({ length: 33 }, (_, years) => ({
+      ...effective(5),
+      ...(years === 0 ? {} : { from: `P${years}Y` }),
+    }));
+    expect(affordableLooks(timelineOf([moving], rates), 12_000, 1)).toBe(40);
   });
 });

@@ -1,4 +1,4 @@
-import { isolateRoots } from "./isolate-roots";
+import { isolateRoots, MOST_WORK } from "./isolate-roots";
 import { reversed, stripped, withoutRootAtOne, type Polynomial } from "./polynomial";
 import { refineRoot, type Fraction } from "./refine-root";
 
@@ -15,8 +15,9 @@ import { refineRoot, type Fraction } from "./refine-root";
 export function polynomialRates(amounts: Polynomial): number[] | null {
   const whole = stripped(amounts);
   const polynomial = withoutRootAtOne(whole);
-  const above = isolateRoots(polynomial);
-  const below = isolateRoots(reversed(polynomial));
+  const budget = { left: MOST_WORK };
+  const above = isolateRoots(polynomial, budget);
+  const below = above === null ? null : isolateRoots(reversed(polynomial), budget);
   if (above === null || below === null) return null;
   const atZero = polynomial.length < whole.length ? [0] : [];
   return [

@@ -8,13 +8,13 @@ import {
   primitive,
   reversed,
   shiftByOne,
-  squareFree,
   stripped,
   withoutRootAtOne,
   type Polynomial,
 } from "./polynomial";
 import { polynomialRates } from "./polynomial-rates";
 import { refineRoot } from "./refine-root";
+import { squareFree } from "./square-free";
 
 /** (under·x − over) for each fraction, multiplied out. */
 function withRoots(roots: readonly (readonly [over: number, under: number])[]): bigint[] {
@@ -80,8 +80,38 @@ describe("polynomials", () => {
       [2, 3],
       [3, 1],
     ]);
-    expect(upwards(squareFree(many))).toEqual(once);
-    expect(upwards(squareFree(once))).toEqual(once);
+    expect(upwards(squareFree(many) ?? [])).toEqual(once);
+    expect(upwards(squareFree(once) ?? [])).toEqual(once);
+  });
+
+  test("square-free, whatever is multiplied, and however often", () => {
+    const root = fc.tuple(fc.integer({ min: -50, max: 50 }), fc.integer({ min: 1, max: 30 }));
+    const roots = fc.uniqueArray(root, {
+      minLength: 1,
+      maxLength: 12,
+      selector: ([over, under]) => over / under,
+    });
+    fc.assert(
+      fc.property(roots, fc.array(fc.nat({ max: 11 }), { maxLength: 15 }), (each, again) => {
+        const more = again.flatMap((index) => each.slice(index, index + 1));
+        const once = upwards(primitive(withRoots(each)));
+        expect(upwards(squareFree(withRoots([...each, ...more])) ?? [])).toEqual(once);
+      }),
+    );
+  });
+
+  test("of a square of degree 180, every root is found once", () => {
+    const root = Array.from({ length: 91 }, (_, power) =>
+      power === 0 ? -100n : 3n + BigInt((power * 7) % 5),
+    );
+    const square = Array<bigint>(181).fill(0n);
+    root.forEach((one, i) => {
+      root.forEach((other, j) => {
+        square[i + j] = (square[i + j] ?? 0n) + one * other;
+      });
+    });
+    expect(upwards(squareFree(square) ?? [])).toEqual(upwards(primitive(root)));
+    expect(polynomialRates(square)).toEqual(polynomialRates(root));
   });
 });
 

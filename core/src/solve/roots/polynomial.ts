@@ -76,33 +76,7 @@ function greatestCommonDivisor(one: bigint, other: bigint): bigint {
   return a;
 }
 
-/** The same roots, each once: p over the greatest common divisor of p and p′. */
-export function squareFree(polynomial: Polynomial): bigint[] {
-  let [one, other] = [primitive(polynomial), primitive(derivative(polynomial))];
-  while (other.length > 0) [one, other] = [other, primitive(pseudoDivide(one, other).rest)];
-  return one.length <= 1 ? [...polynomial] : primitive(pseudoDivide(polynomial, one).quotient);
-}
-
-/** Division in whole numbers: a power of the divisor's leading coefficient times p, divided. */
-function pseudoDivide(
-  polynomial: Polynomial,
-  divisor: Polynomial,
-): { readonly quotient: bigint[]; readonly rest: bigint[] } {
-  const lead = divisor.at(-1) ?? 1n;
-  const steps = polynomial.length - divisor.length + 1;
-  let rest = [...polynomial];
-  let quotient: bigint[] = Array<bigint>(Math.max(0, steps)).fill(0n);
-  for (let place = steps - 1; place >= 0; place -= 1) {
-    const top = rest[place + divisor.length - 1] ?? 0n;
-    quotient = quotient.map((coefficient) => coefficient * lead);
-    quotient[place] = top;
-    rest = rest.map(
-      (coefficient, power) => coefficient * lead - top * (divisor[power - place] ?? 0n),
-    );
-  }
-  return { quotient, rest: stripLeading(rest.slice(0, divisor.length - 1)) };
-}
-
-function stripLeading(polynomial: Polynomial): bigint[] {
+/** Without zero coefficients at its highest powers. */
+export function stripLeading(polynomial: Polynomial): bigint[] {
   return polynomial.slice(0, polynomial.findLastIndex((coefficient) => coefficient !== 0n) + 1);
 }

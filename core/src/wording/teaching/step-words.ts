@@ -182,6 +182,8 @@ export const STEP_WORDS = {
     wholePayments: "The schedule uses whole payments and a final payment for the rest.",
     fullPayments: "full payments",
     finalPayment: "final payment",
+    tooLong:
+      "With so many cash flows and rates the formula is too long to write out. The value is from the account, date by date.",
     balanced: (date: string) =>
       `Money in and money out balance at this rate, so the net value ${date} is zero.`,
   },

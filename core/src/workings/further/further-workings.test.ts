@@ -316,3 +316,27 @@ describe("the textbook's ways", () => {
     expect(balance?.made?.result.value).toBeCloseTo(500 / 1.1, 9);
   });
 });
+
+test("where there is too much to write, the later questions have their values alone", () => {
+  const rates = Array.from({ length: 40 }, (_, years) => ({
+    ...effective(4),
+    ...(years === 0 ? {} : { from: `P${years}Y` }),
+  }));
+  const flows = [
+    single("now", "out", null, "P0D"),
+    ...Array.from({ length: 10 }, (_, index) =>
+      stream(`pay${index}`, "in", 100, { every: "P1M", count: 480 }),
+    ),
+  ];
+  const also = Array.from({ length: 12 }, (_, years) => ({
+    find: "balance",
+    at: `P${years + 1}Y`,
+  }));
+  const all = furtherOf(problemOf({ rates, flows, also }));
+  const isLong = all.map(({ made }) => (made?.steps ?? []).length > 2);
+  expect(isLong).toEqual([...Array<boolean>(2).fill(true), ...Array<boolean>(10).fill(false)]);
+  for (const { made, answer } of all) {
+    expect(made?.steps.at(-1)?.value).toBe(answer);
+    if (made?.steps.length === 2) expect(made.steps[0]?.say).toMatch(/too long to write out/);
+  }
+});

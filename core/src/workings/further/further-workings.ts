@@ -1,8 +1,10 @@
-import type { FollowUp, Problem } from "../../problem/schema";
+import type { Flow, FollowUp, Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
-import { USUAL_FORMAT, writeMoney } from "../../wording/answer-format";
+import { USUAL_FORMAT, writeMoney, type AnswerFormat } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
+import { chain, part } from "../compose/equation";
 import { Sheet } from "../compose/sheet";
+import { number, of } from "../mathematics/expression";
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
 import { roundingStep } from "../rounding-step";
@@ -42,10 +44,12 @@ export function furtherWorkings(
 ): (FurtherWorkings | null)[] {
   const told = new Set(before.steps.map(textOf));
   const balances = new Map<number, number>();
+  const mostQuestions = MOST_MOVES / movesOfOne(problem);
   return (problem.also ?? []).map((question, index) => {
     const answer = solution.also[index];
     if (answer === null || answer === undefined) return null;
     const sheet = new Sheet(rounding, `q${index + 1}_`, format);
+    if (index >= mostQuestions) return withoutFormula(question, answer, sheet, problem, format);
     const story = storyOf(problem, solution, before, sheet, balances);
     const steps = stepsFor(question, story);
     sheet.numberLetters();
@@ -55,13 +59,7 @@ export function furtherWorkings(
       ...wholePayments(story, solution),
       ...steps.filter((step) => step.kind === "value" || !told.has(textOf(step))),
       ...roundingStep(result.value, answer, rounding, format),
-      {
-        kind: "answer",
-        level: "short",
-        say: `${followUpWords(question, problem, format)}: ${writeMoney(answer, format)}.`,
-        lines: [],
-        value: answer,
-      },
+      answerStep(question, problem, answer, format),
     ];
     return {
       question,
@@ -70,6 +68,67 @@ export function furtherWorkings(
       quantities: sheet.quantities,
     };
   });
+}
+
+/** The most factors that move a flow from one rate to the next, in all formulas together: about a second of work. */
+const MOST_MOVES = 30_000;
+
+/** How many such factors one question takes at most; a question about a span needs two balances. */
+function movesOfOne({ flows, rates, also }: Problem): number {
+  const spells = rates.length;
+  const parts = flows.reduce((sum, flow) => {
+    if (flow.kind === "stream") return sum + spells;
+    return sum + (flow.kind === "single" ? 1 : Math.min(spells, sizeOf(flow)));
+  }, 0);
+  return parts * Math.max(1, spells / 2) * (also?.length === 1 ? 1 : 2);
+}
+
+function sizeOf(flow: Exclude<Flow, { kind: "single" | "stream" }>): number {
+  return flow.kind === "list" ? flow.amounts.length : flow.entries.length;
+}
+
+/** The value alone, where a formula for each question would take too long to write, and to read. */
+function withoutFormula(
+  question: FollowUp,
+  answer: number,
+  sheet: Sheet,
+  problem: Problem,
+  format: AnswerFormat,
+): FurtherWorkings {
+  const result = sheet.work(sheet.letter("B"), "money", number(answer));
+  return {
+    question,
+    result,
+    steps: [
+      {
+        kind: "value",
+        level: "short",
+        say: WORDS.tooLong,
+        lines: [
+          { ...chain(part(of(result), "symbols"), part(of(result), "values")), defines: result },
+        ],
+        value: answer,
+        finds: result,
+      },
+      answerStep(question, problem, answer, format),
+    ],
+    quantities: sheet.quantities,
+  };
+}
+
+function answerStep(
+  question: FollowUp,
+  problem: Problem,
+  answer: number,
+  format: AnswerFormat,
+): Step {
+  return {
+    kind: "answer",
+    level: "short",
+    say: `${followUpWords(question, problem, format)}: ${writeMoney(answer, format)}.`,
+    lines: [],
+    value: answer,
+  };
 }
 
 function stepsFor(question: FollowUp, story: Story): readonly Step[] {

@@ -1,20 +1,13 @@
 import { datedAppraisal, evenAppraisal, type AppraiseReply } from "@kestrelmoor/contract";
 import { appraise, datedFlows, evenFlows } from "@kestrelmoor/core";
-import { Router, type Request, type Response } from "express";
-import { jsonBody } from "../http/body";
 import { readBody } from "../http/read-body";
 import { unsolvable } from "../http/refusal";
 
-/** Calculation needs no workspace and keeps nothing. */
-export function appraiseRoutes(): Router {
-  const router = Router();
-  router.post("/", jsonBody, (request: Request, response: Response) => {
-    const { flows, rates } = readProject(request.body);
-    const found = appraise(flows, rates);
-    if (!found.ok) throw unsolvable(found.issues);
-    response.json(found.value satisfies AppraiseReply);
-  });
-  return router;
+export function appraiseReply(body: unknown): AppraiseReply {
+  const { flows, rates } = readProject(body);
+  const found = appraise(flows, rates);
+  if (!found.ok) throw unsolvable(found.issues);
+  return found.value;
 }
 
 /** Which of the two forms is meant is told by `entries`, so that its faults are told and not the other's. */

@@ -1,0 +1,52 @@
+import { expect, test } from "@jest/globals";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { isShort } from "./is-short";
+
+const rate = { percent: 5, quoted: "effective" };
+const unknownRate = { ...rate, percent: null };
+const single = { kind: "single", amount: 100, at: "P0D" };
+const stream = { kind: "stream", amount: 1, every: "P1M", count: 360 };
+const times = <Value>(count: number, value: Value) => Array<Value>(count).fill(value);
+
+test.each<[string, boolean, Parameters<typeof isShort>[0], unknown]>([
+  ["a loan", true, "/solve", { rates: [rate], flows: [single, stream] }],
+  ["an unknown rate of a loan", true, "/solve", { rates: [unknownRate], flows: [single, stream] }],
+  [
+    "of more flows, whose signs may change often",
+    false,
+    "/solve",
+    { rates: [unknownRate], flows: [single, stream, single] },
+  ],
+  [
+    "an unknown start under two rates",
+    false,
+    "/solve",
+    { rates: [rate, rate], flows: [{ ...stream, begins: null }] },
+  ],
+  [
+    "an amount under four rates",
+    true,
+    "/solve",
+    { rates: times(4, rate), flows: [{ ...single, amount: null }, stream] },
+  ],
+  ["many flows", false, "/solve", { rates: [rate], flows: times(9, single) }],
+  ["many rates", false, "/solve", { rates: times(5, rate), flows: [single] }],
+  ["many payments", false, "/solve", { rates: [rate], flows: [{ ...stream, count: 401 }] }],
+  ["many amounts", false, "/solve", { rates: [rate], flows: [{ amounts: times(401, 1) }] }],
+  ["many questions", false, "/solve", { rates: [rate], flows: [single], also: times(9, {}) }],
+  ["a project", true, "/appraise", { amounts: times(12, 1) }],
+  ["a long one", false, "/appraise", { entries: times(61, 1) }],
+  ["a conversion", true, "/rates/convert", {}],
+  ["workings", false, "/workings", {}],
+  ["nothing", true, "/solve", null],
+])("%s: %p", (_, short, name, body) => {
+  expect(isShort(name, body)).toBe(short);
+});
+
+test("nearly all problems of a course are short", () => {
+  const file = join(__dirname, "../../../core/reference/problems.json");
+  const cases = JSON.parse(readFileSync(file, "utf8")) as { readonly problem: unknown }[];
+  const short = cases.filter(({ problem }) => isShort("/solve", problem));
+  expect(short.length / cases.length).toBeGreaterThan(0.5);
+});

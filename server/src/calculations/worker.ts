@@ -1,0 +1,15 @@
+import type { CalculationName } from "./calculations";
+import { performText, type Performed } from "./perform";
+
+export interface Task {
+  readonly name: CalculationName;
+  readonly text: string;
+  /** Milliseconds since 1970 at which the calculation began; 0 while it waits. Shared with whoever waits for it. */
+  readonly began: Float64Array;
+}
+
+/** The work of a thread of the pool. */
+export default function work({ name, text, began }: Task): Performed {
+  began[0] = Date.now();
+  return performText(name, text);
+}
