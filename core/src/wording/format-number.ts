@@ -27,9 +27,13 @@ export function formatFigure(value: number, mostDecimals = 4): string {
   return withTrueMinus(groupThousands(short === "-0" ? "0" : short));
 }
 
-/** A number with some significant digits, for intermediate values: `0.002618142`. */
+/**
+ * A number with some significant digits, for intermediate values: `0.002618142`. What is past the largest double is
+ * named as such; workings that meet it are not shown.
+ */
 export function formatSignificant(value: number, digits = 8): string {
   if (value === 0) return "0";
+  if (!Number.isFinite(value)) return String(value);
   const magnitude = Math.floor(Math.log10(Math.abs(value)));
   if (magnitude < -6 || magnitude > 14) {
     const [mantissa = "", exponent = ""] = value.toExponential(digits - 1).split("e");

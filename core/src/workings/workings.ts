@@ -3,6 +3,7 @@ import { answerText } from "../wording/answer-sentence";
 import { USUAL_FORMAT, type AnswerFormat } from "../wording/answer-format";
 import type { Solution } from "../solve/solution";
 import type { Unknown } from "../problem/unknown";
+import { beyondNumbers, canBeWritten } from "./can-be-written";
 import { compose, type Composition } from "./compose/composition";
 import { givenStep } from "./compose/given";
 import { Sheet } from "./compose/sheet";
@@ -64,6 +65,13 @@ export function workings(
   const composition = compose(problem, solution, new Sheet(rounding, "q", format));
   const steps = STEPS_FOR[solution.unknown.kind](composition);
   const given = givenStep(composition);
+  const answer = {
+    kind: "answer" as const,
+    level: "short" as const,
+    say: answerText(problem, solution, format),
+    lines: [],
+    value: solution.answers[0].value,
+  };
   const all = [
     given,
     ...composition.takeConversions(),
@@ -74,20 +82,16 @@ export function workings(
       rounding,
       format,
     ),
-    {
-      kind: "answer" as const,
-      level: "short" as const,
-      say: answerText(problem, solution, format),
-      lines: [],
-      value: solution.answers[0].value,
-    },
+    answer,
   ];
   composition.sheet.numberLetters();
   const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
   if (result === undefined) throw new TypeError("Workings find the unknown");
+  const { quantities } = composition.sheet;
+  const shown = canBeWritten(all, quantities) ? all : [given, beyondNumbers(answer.value), answer];
   return {
     result,
-    steps: all.filter((step) => level === "every-step" || step.level === "short"),
-    quantities: composition.sheet.quantities,
+    steps: shown.filter((step) => level === "every-step" || step.level === "short"),
+    quantities,
   };
 }

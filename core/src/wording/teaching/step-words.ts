@@ -188,6 +188,9 @@ export const STEP_WORDS = {
       `Money in and money out balance at this rate, so the net value ${date} is zero.`,
   },
 
+  beyondNumbers:
+    "At this rate a factor of the formula is too large or too small to be written as a number. The steps are left out.",
+
   rounding: {
     same: "Rounding the intermediate values makes no difference.",
     differs: (rounded: string, exact: string, difference: string) =>

@@ -2,6 +2,7 @@ import type { Flow, FollowUp, Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { USUAL_FORMAT, writeMoney, type AnswerFormat } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
+import { beyondNumbers, canBeWritten } from "../can-be-written";
 import { chain, part } from "../compose/equation";
 import { Sheet } from "../compose/sheet";
 import { number, of } from "../mathematics/expression";
@@ -61,10 +62,12 @@ export function furtherWorkings(
       ...roundingStep(result.value, answer, rounding, format),
       answerStep(question, problem, answer, format),
     ];
+    const isWritable = canBeWritten(all, sheet.quantities);
+    const shown = isWritable ? all : [beyondNumbers(answer), ...all.slice(-1)];
     return {
       question,
       result,
-      steps: all.filter((step) => level === "every-step" || step.level === "short"),
+      steps: shown.filter((step) => level === "every-step" || step.level === "short"),
       quantities: sheet.quantities,
     };
   });
