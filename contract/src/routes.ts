@@ -5,7 +5,7 @@ import { deskPartRequest, deskReply } from "./desk";
 import { healthReply } from "./health";
 import { markReply, markRequest } from "./mark";
 import { problemDetails } from "./problem-details";
-import { listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
+import { binReply, listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
 import { scheduleReply, scheduleRequest } from "./schedule";
 import { solveReply, solveRequest } from "./solve";
 import { workingsReply, workingsRequest } from "./workings";
@@ -186,6 +186,22 @@ export const routes: readonly Route[] = [
     path: "/api/problems/{id}/restore",
     summary: "Restore a problem from the bin",
     replies: { 200: { says: "Restored.", schema: savedProblem }, ...notFound, ...noDatabase },
+  },
+  {
+    method: "get",
+    path: "/api/problems/bin",
+    summary: "The deleted problems that can still be restored",
+    replies: { 200: { says: "The bin.", schema: binReply }, ...tooMany, ...noDatabase },
+  },
+  {
+    method: "delete",
+    path: "/api/problems/bin",
+    summary: "Empty the bin",
+    replies: {
+      204: { says: "Emptied: nothing of it can be restored." },
+      ...tooMany,
+      ...noDatabase,
+    },
   },
   {
     method: "get",

@@ -23,6 +23,27 @@ export const savedProblem = z
   })
   .meta({ id: "SavedProblem" });
 
+export const listedProblem = z
+  .object({
+    ...{ id: problemId, version: z.int().min(1), title: z.string() },
+    card: z
+      .object({
+        draft: draftSchema.meta({
+          description:
+            "Its lines alone; those of a very long problem are cut off. Not to be saved.",
+        }),
+        told: z
+          .string()
+          .nullable()
+          .meta({ description: "The answer as a sentence, if lines are cut off." }),
+      })
+      .meta({ description: "What a notebook shows of it." }),
+    createdAt: z.iso.datetime(),
+    updatedAt: z.iso.datetime(),
+    deletedAt: z.iso.datetime().nullable().meta({ description: "Since when it is in the bin." }),
+  })
+  .meta({ id: "ListedProblem" });
+
 export const PAGE_SIZE = { standard: 24, most: 100 } as const;
 
 export const listQuery = z.object({
@@ -33,13 +54,20 @@ export const listQuery = z.object({
 
 export const problemList = z
   .object({
-    items: z.array(savedProblem),
+    items: z.array(listedProblem),
     total: z.int(),
     page: z.int(),
     pageSize: z.int(),
   })
   .meta({ id: "ProblemList" });
 
+export const binReply = z.object({ items: z.array(listedProblem) }).meta({
+  id: "Bin",
+  description: "The deleted problems of the workspace that can still be restored, latest first.",
+});
+
+export type ListedProblem = z.infer<typeof listedProblem>;
+export type BinReply = z.infer<typeof binReply>;
 export type SaveRequest = z.infer<typeof saveRequest>;
 export type SavedProblem = z.infer<typeof savedProblem>;
 export type ProblemList = z.infer<typeof problemList>;

@@ -28,6 +28,7 @@ export * from "./draft/appraisal/edit-projects";
 export * from "./draft/appraisal/read-appraisal";
 export * from "./draft/changes/edit-changes";
 export * from "./draft/changes/read-change";
+export * from "./draft/card/problem-card";
 export { parseDraft } from "./draft/draft-document";
 export type { FieldReading } from "./draft/field";
 export { namedFlow, type FlowReading } from "./draft/lines/line-kinds";

@@ -49,7 +49,7 @@ export function createApp(parts: AppParts): Express {
     response.json(openApiDocument());
   });
   api.use("/desk", deskRoutes({ database, secureCookie }));
-  api.use("/problems", problemRoutes({ database, secureCookie }));
+  api.use("/problems", problemRoutes({ database, secureCookie }, parts.calculator));
   api.use(noSuchRoute);
   app.use("/api", api);
   app.use(securityHeaders);

@@ -1,4 +1,4 @@
-import type { CalculationName } from "./calculations";
+import type { TaskName } from "./tasks";
 import { performText, type Performed } from "./perform";
 
 /** Where calculations run that may take long. */
@@ -7,7 +7,7 @@ export interface Calculator {
    * @param text the body, as it was sent
    * @throws `Refusal` 503 `too-much-work` for one that takes too long, or too many at once
    */
-  readonly calculate: (name: CalculationName, text: string) => Promise<Performed>;
+  readonly calculate: (name: TaskName, text: string) => Promise<Performed>;
   readonly close: () => Promise<void>;
 }
 

@@ -1,6 +1,6 @@
 import { PROBLEM_DETAILS_TYPE } from "@kestrelmoor/contract";
 import { Refusal, tooMuchWork, unreadable } from "../http/refusal";
-import { CALCULATIONS, type CalculationName } from "./calculations";
+import { TASKS, type TaskName } from "./tasks";
 
 /** A reply as it is sent; a text, since texts pass from thread to thread at little cost. */
 export interface Performed {
@@ -13,9 +13,9 @@ export interface Performed {
 export const LONGEST_REPLY = 8 * 1024 * 1024;
 
 /** Calculates; what a body cannot be answered by is told as problem details. */
-export function perform(name: CalculationName, body: unknown): Performed {
+export function perform(name: TaskName, body: unknown): Performed {
   try {
-    const text = JSON.stringify(CALCULATIONS[name](body));
+    const text = JSON.stringify(TASKS[name](body));
     if (text.length > LONGEST_REPLY) throw tooMuchWork("The reply would be too large.");
     return { status: 200, type: "application/json", text };
   } catch (error) {
@@ -25,7 +25,7 @@ export function perform(name: CalculationName, body: unknown): Performed {
 }
 
 /** The same for a body that is still a text, such as a worker is given. */
-export function performText(name: CalculationName, text: string): Performed {
+export function performText(name: TaskName, text: string): Performed {
   const body = parsed(text);
   return body === UNREADABLE ? refused(unreadable()) : perform(name, body);
 }

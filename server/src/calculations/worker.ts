@@ -1,8 +1,8 @@
-import type { CalculationName } from "./calculations";
+import type { TaskName } from "./tasks";
 import { performText, type Performed } from "./perform";
 
 export interface Task {
-  readonly name: CalculationName;
+  readonly name: TaskName;
   readonly text: string;
   /** Milliseconds since 1970 at which the calculation began; 0 while it waits. Shared with whoever waits for it. */
   readonly began: Float64Array;

@@ -1,5 +1,7 @@
+import type { ProblemCard } from "@kestrelmoor/core/typing";
 import { sql } from "drizzle-orm";
 import {
+  bigint,
   boolean,
   check,
   index,
@@ -11,6 +13,7 @@ import {
   timestamp,
   uniqueIndex,
   uuid,
+  varchar,
 } from "drizzle-orm/pg-core";
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3 });
@@ -30,9 +33,14 @@ export const workspaces = pgTable(
     showsDemo: boolean("shows_demo").notNull().default(false),
     /** Of the demo workspace, which problem files it was made from. */
     fingerprint: text("fingerprint"),
+    /** SHA-256 of the notebook key, which opens the workspace in another browser; `null` until one is asked for. */
+    keyHash: text("key_hash"),
     createdAt: moment("created_at").notNull().defaultNow(),
+    /** The day on which it was last opened, give or take one. */
+    usedAt: moment("used_at").notNull().defaultNow(),
   },
   (table) => [
+    uniqueIndex("workspaces_key_hash_unique").on(table.keyHash),
     check("workspaces_kind_known", sql`${table.kind} in ('guest', 'demo')`),
     check(
       "workspaces_guest_has_secret",
@@ -60,10 +68,18 @@ export const problems = pgTable(
     title: text("title").notNull(),
     /** Of any released version: see `savedProblemOf`. */
     draft: jsonb("draft").$type<unknown>().notNull(),
+    /** What the notebook shows of it, made with a save; `null` in rows that are older than this column. */
+    card: jsonb("card").$type<ProblemCard | null>(),
+    /** Of which version the card was made: a copy of an older release saves without one. */
+    cardVersion: integer("card_version"),
+    /** Searched in every list. */
+    question: text("question").generatedAlwaysAs(sql`draft ->> 'question'`),
     createdAt: moment("created_at").notNull().defaultNow(),
     updatedAt: moment("updated_at").notNull().defaultNow(),
     /** Set while the problem is in the bin. */
     deletedAt: moment("deleted_at"),
+    /** Set when the bin is emptied of a demo problem: the row stays without its text, or the demo would show again. */
+    emptiedAt: moment("emptied_at"),
   },
   (table) => [
     primaryKey({ columns: [table.workspaceId, table.id] }),
@@ -71,8 +87,35 @@ export const problems = pgTable(
     index("problems_of_workspace")
       .on(table.workspaceId, table.updatedAt.desc(), table.id)
       .where(sql`${table.deletedAt} is null`),
+    index("problems_in_bin")
+      .on(table.workspaceId, table.deletedAt.desc())
+      .where(sql`${table.deletedAt} is not null and ${table.emptiedAt} is null`),
   ],
 );
+
+/** A copy of a problem that whoever has its address may read, until it is taken back. */
+export const sharedProblems = pgTable(
+  "shared_problems",
+  {
+    /** What nobody guesses: it is the whole permission. */
+    address: text("address").primaryKey(),
+    workspaceId: uuid("workspace_id")
+      .notNull()
+      .references(() => workspaces.id, { onDelete: "cascade" }),
+    problemId: uuid("problem_id").notNull(),
+    draft: jsonb("draft").$type<unknown>().notNull(),
+    sharedAt: moment("shared_at").notNull().defaultNow(),
+  },
+  (table) => [uniqueIndex("shared_problems_one_each").on(table.workspaceId, table.problemId)],
+);
+
+/** How much of a limit has been used, shared between all copies of this application. */
+export const usedLimits = pgTable("used_limits", {
+  key: varchar("key", { length: 255 }).primaryKey(),
+  points: integer("points").notNull().default(0),
+  /** Milliseconds since 1970. */
+  expire: bigint("expire", { mode: "number" }),
+});
 
 /** What is typed on the pages of rates and of tables: one row for each part that was changed. */
 export const deskParts = pgTable(

@@ -7,7 +7,7 @@ import {
   sentenceOf,
   USUAL_FORMAT,
 } from "@kestrelmoor/core";
-import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
+import { parseDraft, problemCard, writeDraft, type Draft } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
@@ -17,6 +17,9 @@ const BESIDE_EXTENSION = ".beside.json";
 
 /** The demo problems stand in the notebook as if written one a day up to this one. */
 const LATEST_DAY = Date.UTC(2026, 0, 31, 9);
+
+/** Counts up with what is stored of a demo problem beside its file: the notebook is then loaded anew. */
+const FORM = "2";
 const DAY_MS = 24 * 60 * 60 * 1000;
 
 /**
@@ -36,7 +39,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
     }),
   );
   const fingerprint = createHash("sha256")
-    .update([...texts, ...beside].join("\0"))
+    .update([FORM, ...texts, ...beside].join("\0"))
     .digest("base64url");
   return database.transaction(async (transaction) => {
     const [known] = await transaction
@@ -60,6 +63,8 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
         workspaceId: created.id,
         title: draft.title,
         draft,
+        card: problemCard(draft),
+        cardVersion: 1,
         createdAt: moment,
         updatedAt: moment,
       };

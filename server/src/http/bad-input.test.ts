@@ -31,10 +31,9 @@ test.each([
     .send({ draft: { ...draft, flows } })
     .expect(201);
   const { id } = body as SavedProblem;
-  const list = (await browser.get("/api/problems").expect(200)).body as ProblemList;
-  const line = list.items
-    .find((item) => item.id === id)
-    ?.draft.flows.find(({ kind }) => kind === "list");
+  await browser.get("/api/problems").expect(200);
+  const saved = (await browser.get(`/api/problems/${id}`).expect(200)).body as SavedProblem;
+  const line = saved.draft.flows.find(({ kind }) => kind === "list");
   expect(line).toMatchObject({ amounts });
 });
 

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "@jest/globals";
-import type { ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
+import type { BinReply, ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
 import { eq } from "drizzle-orm";
 import { problems, workspaces } from "../db/schema";
@@ -107,20 +107,25 @@ describe("saving and reading", () => {
     expect(saved.draft.version).toBe(7);
     expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
     expect(saved.problem?.flows[2]).toEqual(rent);
-    expect((await list(browser)).items.find((item) => item.id === id)?.draft.version).toBe(7);
+    // An older copy of the server that still runs saves without a card.
+    await served.connection.database
+      .update(problems)
+      .set({ version: 2 })
+      .where(eq(problems.id, id));
+    const card = (await list(browser)).items.find((item) => item.id === id)?.card;
+    expect(card?.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
   });
 
   test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {
     const { id } = await create();
     await served.connection.database
       .update(problems)
-      .set({ draft: { ...draft, version: 99 } })
+      .set({ draft: { ...draft, version: 99 }, card: null, cardVersion: null })
       .where(eq(problems.id, id));
     const { items } = await list(browser);
-    expect(items.find((item) => item.id === id)).toMatchObject({
-      draft: { version: 99 },
-      problem: null,
-    });
+    expect(items.find((item) => item.id === id)?.card.told).toMatch(/cannot be read/);
+    const { body } = await browser.get(`/api/problems/${id}`).expect(200);
+    expect(body).toMatchObject({ draft: { version: 99 }, problem: null });
   });
 
   test("takes a problem file as well, and writes its texts", async () => {
@@ -277,8 +282,9 @@ describe("a new browser", () => {
     const { items, total } = await list(guest);
     expect(total).toBeGreaterThanOrEqual(6);
     expect(items[0]?.title).toBe("Extractor fund");
-    const workshop = (await list(guest, "?search=wax workshop")).items[0];
-    expect(workshop?.draft.appraisal.others[0]?.name).toBe("Candle room");
+    const [workshop] = (await list(guest, "?search=wax workshop")).items;
+    const { body } = await guest.get(`/api/problems/${workshop?.id ?? ""}`).expect(200);
+    expect((body as SavedProblem).draft.appraisal.others[0]?.name).toBe("Candle room");
     await guest
       .get(`/api/problems/${items[0]?.id ?? ""}`)
       .expect(200)
@@ -313,6 +319,16 @@ describe("a new browser", () => {
     expect((await list(browserOf(withDemo))).total).toBe(total);
     await guest.post(`/api/problems/${id}/restore`).expect(200);
     expect((await list(guest)).items.map((item) => item.id)).toEqual(items.map((item) => item.id));
+  });
+
+  test("keeps a demo problem away after the bin was emptied", async () => {
+    const { items, total } = await list(guest);
+    await guest.delete(`/api/problems/${items[0]?.id ?? ""}`).expect(204);
+    await guest.delete("/api/problems/bin").expect(204);
+    const { body } = await guest.get("/api/problems/bin").expect(200);
+    expect((body as BinReply).items).toEqual([]);
+    expect((await list(guest)).total).toBe(total - 1);
+    await guest.post(`/api/problems/${items[0]?.id ?? ""}/restore`).expect(404);
   });
 
   test("has one workspace, also if two windows change something at once", async () => {
@@ -400,8 +416,32 @@ describe("the bin", () => {
     await browser.delete(`/api/problems/${id}`).expect(404);
     expect((await list(browser)).total).toBe(0);
     await browser.post(`/api/problems/${id}/restore`).expect(200);
-    const { items } = await list(browser);
-    expect(items[0]?.draft).toEqual(draft);
+    const { body } = await browser.get(`/api/problems/${id}`).expect(200);
+    expect((body as SavedProblem).draft).toEqual(draft);
+  });
+
+  const bin = async (of: Browser) =>
+    ((await of.get("/api/problems/bin").expect(200)).body as BinReply).items;
+
+  test("shows what can be restored, latest first, and is nobody else's", async () => {
+    const [first, second] = [await create(), await create({ problem })];
+    await browser.delete(`/api/problems/${first.id}`).expect(204);
+    await browser.delete(`/api/problems/${second.id}`).expect(204);
+    const items = await bin(browser);
+    expect(items.map(({ title }) => title)).toEqual(["Veil", "Smoker and veil"]);
+    expect(items[0]?.deletedAt).not.toBeNull();
+    expect(await bin(browserOf(served))).toEqual([]);
+  });
+
+  test("is emptied for good, and nothing else with it", async () => {
+    const [kept, gone] = [await create(), await create({ problem })];
+    await browser.delete(`/api/problems/${gone.id}`).expect(204);
+    await browserOf(served).delete("/api/problems/bin").expect(204);
+    expect(await bin(browser)).toHaveLength(1);
+    await browser.delete("/api/problems/bin").expect(204);
+    expect(await bin(browser)).toEqual([]);
+    await browser.post(`/api/problems/${gone.id}/restore`).expect(404);
+    expect((await list(browser)).items.map(({ id }) => id)).toEqual([kept.id]);
   });
 });
 

@@ -1,15 +1,19 @@
-import { listQuery, problemId } from "@kestrelmoor/contract";
+import { listQuery, problemId, type BinReply, type SavedProblem } from "@kestrelmoor/contract";
 import { Router, type Request, type Response } from "express";
-import { jsonBody } from "../http/body";
+import type { Calculator } from "../calculations/calculator";
+import { delegate } from "../calculations/delegate";
+import { textBody } from "../http/body";
 import { notFound, Refusal } from "../http/refusal";
 import { welcome, workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
 import type { Workspace } from "../workspaces/store";
-import { readSaveRequest } from "./read-save-request";
-import { entityTag, savedProblemOf, versionIn } from "./saved-problem";
+import { listedProblem } from "./listed-problem";
+import { entityTag, savedProblem, versionIn } from "./saved-problem";
 import {
   binProblem,
   countProblems,
   createProblem,
+  emptyBin,
+  listBin,
   listProblems,
   readProblemRow,
   restoreProblem,
@@ -20,9 +24,25 @@ import {
 /** A notebook that no person fills; keeps one guest from filling the disk. */
 const MOST_PROBLEMS = 2000;
 
-export function problemRoutes(options: GuestOptions): Router {
+export function problemRoutes(options: GuestOptions, calculator: Calculator): Router {
   const { database } = options;
   const router = Router();
+
+  const opened = async (row: ProblemRow): Promise<SavedProblem> =>
+    savedProblem(row, await delegate(calculator, "open-draft", row.draft));
+
+  router.get("/bin", async (request, response) => {
+    const workspace = await workspaceOf(options, request);
+    const rows = workspace === null ? [] : await listBin(database, workspace);
+    welcome(options, request, response);
+    response.json({ items: rows.map(listedProblem) } satisfies BinReply);
+  });
+
+  router.delete("/bin", async (request, response) => {
+    const workspace = await workspaceOf(options, request);
+    if (workspace !== null) await emptyBin(database, workspace);
+    response.status(204).end();
+  });
 
   router.get("/", async (request, response) => {
     const query = listQuery.safeParse(request.query);
@@ -37,11 +57,11 @@ export function problemRoutes(options: GuestOptions): Router {
     const { rows, total } = await listProblems(database, workspace, query.data);
     const { page, pageSize } = query.data;
     welcome(options, request, response);
-    response.json({ items: rows.map(savedProblemOf), total, page, pageSize });
+    response.json({ items: rows.map(listedProblem), total, page, pageSize });
   });
 
-  router.post("/", jsonBody, async (request: Request, response: Response) => {
-    const draft = readSaveRequest(request.body);
+  router.post("/", textBody, async (request: Request, response: Response) => {
+    const prepared = await delegate(calculator, "prepare-save", request.body as string);
     const workspace = await workspaceFor(options, request, response);
     if ((await countProblems(database, workspace)) >= MOST_PROBLEMS) {
       throw new Refusal(
@@ -50,20 +70,20 @@ export function problemRoutes(options: GuestOptions): Router {
         `The limit is ${MOST_PROBLEMS} problems in a notebook.`,
       );
     }
-    const row = await createProblem(database, workspace, draft);
-    response.status(201).location(`/api/problems/${row.id}`);
-    answer(response, row);
+    const made = await createProblem(database, workspace, prepared);
+    response.status(201).location(`/api/problems/${made.id}`);
+    answer(response, savedProblem(made, prepared));
   });
 
   router.get("/:id", async (request, response) => {
     const { workspace, id } = await addressed(options, request);
     const row = present(await readProblemRow(database, workspace, id));
     welcome(options, request, response);
-    answer(response, row);
+    answer(response, await opened(row));
   });
 
-  router.put("/:id", jsonBody, async (request: Request, response: Response) => {
-    const draft = readSaveRequest(request.body);
+  router.put("/:id", textBody, async (request: Request, response: Response) => {
+    const prepared = await delegate(calculator, "prepare-save", request.body as string);
     const header = request.get("If-Match");
     if (header === undefined) {
       throw new Refusal(
@@ -75,17 +95,17 @@ export function problemRoutes(options: GuestOptions): Router {
     const { workspace, id } = await changing(options, request, response);
     const version = versionIn(header);
     const saved =
-      version === null ? null : await saveProblem(database, workspace, id, version, draft);
+      version === null ? null : await saveProblem(database, workspace, id, version, prepared);
     if (saved === null) {
       const current = present(await readProblemRow(database, workspace, id));
       throw new Refusal(
         412,
         "saved-elsewhere",
         "This problem was saved elsewhere in the meantime. Nothing was overwritten.",
-        { current: savedProblemOf(current) },
+        { current: await opened(current) },
       );
     }
-    answer(response, saved);
+    answer(response, savedProblem(saved, prepared));
   });
 
   router.delete("/:id", async (request: Request, response: Response) => {
@@ -98,7 +118,7 @@ export function problemRoutes(options: GuestOptions): Router {
     const workspace = await workspaceOf(options, request);
     if (workspace === null) throw notFound();
     const id = idIn(request);
-    answer(response, present(await restoreProblem(database, workspace, id)));
+    answer(response, await opened(present(await restoreProblem(database, workspace, id))));
   });
 
   return router;
@@ -136,6 +156,6 @@ function present(row: ProblemRow | null): ProblemRow {
   return row;
 }
 
-function answer(response: Response, row: ProblemRow): void {
-  response.set("ETag", entityTag(row.version)).json(savedProblemOf(row));
+function answer(response: Response, saved: SavedProblem): void {
+  response.set("ETag", entityTag(saved.version)).json(saved);
 }

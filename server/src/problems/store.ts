@@ -1,11 +1,42 @@
 import type { ListQuery } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core/typing";
+import type { ProblemCard } from "@kestrelmoor/core/typing";
 import { and, count, desc, eq, ilike, isNotNull, isNull, or, sql, type SQL } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
 import type { Workspace } from "../workspaces/store";
+import type { PreparedSave } from "./prepare-save";
 
-export type ProblemRow = typeof problems.$inferSelect;
+/** What is known of a problem beside its draft. */
+export type ProblemFacts = Pick<
+  typeof problems.$inferSelect,
+  "id" | "workspaceId" | "version" | "title" | "createdAt" | "updatedAt" | "deletedAt"
+>;
+
+/** A problem with its draft, as the text of a JSON document. */
+export type ProblemRow = ProblemFacts & { readonly draft: string };
+
+/** A problem with its card; with its draft where it has no card of this version. */
+export type ListedRow = ProblemFacts & {
+  readonly card: ProblemCard | null;
+  readonly draft: unknown;
+};
+
+const facts = {
+  id: problems.id,
+  workspaceId: problems.workspaceId,
+  version: problems.version,
+  title: problems.title,
+  createdAt: problems.createdAt,
+  updatedAt: problems.updatedAt,
+  deletedAt: problems.deletedAt,
+};
+const whole = { ...facts, draft: sql<string>`${problems.draft}::text` };
+const hasCard = sql`${problems.cardVersion} = ${problems.version}`;
+const listed = {
+  ...facts,
+  card: sql<ProblemCard | null>`case when ${hasCard} then ${problems.card} end`,
+  draft: sql<unknown>`case when ${hasCard} then null else ${problems.draft} end`,
+};
 
 /**
  * Every function takes the workspace first: no query here can reach another's rows. A workspace shows the problems of
@@ -14,6 +45,8 @@ export type ProblemRow = typeof problems.$inferSelect;
 
 const owned = ({ id }: Workspace): SQL => eq(problems.workspaceId, id);
 const live = isNull(problems.deletedAt);
+/** Those that can be restored. */
+const inBin = and(isNotNull(problems.deletedAt), isNull(problems.emptiedAt));
 
 const isDemo = sql`${problems.workspaceId} = (select id from ${workspaces} where kind = 'demo')`;
 
@@ -31,11 +64,11 @@ export async function listProblems(
   database: Database,
   workspace: Workspace | null,
   { search, page, pageSize }: ListQuery,
-): Promise<{ rows: ProblemRow[]; total: number }> {
+): Promise<{ rows: ListedRow[]; total: number }> {
   const where = and(seenBy(workspace), live, matching(search));
   const [rows, totals] = await Promise.all([
     database
-      .select()
+      .select(listed)
       .from(problems)
       .where(where)
       .orderBy(desc(problems.updatedAt), problems.id)
@@ -52,7 +85,7 @@ function matching(search: string): SQL | undefined {
   // The character NUL, which no text in the database has, would end the query.
   const words = search.replaceAll("\0", "");
   const pattern = `%${words.replace(/[\\%_]/g, String.raw`\$&`)}%`;
-  return or(ilike(problems.title, pattern), ilike(sql`${problems.draft} ->> 'question'`, pattern));
+  return or(ilike(problems.title, pattern), ilike(problems.question, pattern));
 }
 
 /** How many problems somebody keeps; those in the bin do not count. */
@@ -70,21 +103,28 @@ export async function readProblemRow(
   id: string,
 ): Promise<ProblemRow | null> {
   const [row] = await database
-    .select()
+    .select(whole)
     .from(problems)
     .where(and(seenBy(workspace), eq(problems.id, id), live));
   return row ?? null;
 }
 
+/** What a save changes in a row. */
+function saving({ draft, card }: Prepared, version: number) {
+  return { title: draft.title, draft, card, version, cardVersion: version };
+}
+
+type Prepared = Pick<PreparedSave, "draft" | "card">;
+
 export async function createProblem(
   database: Database,
   workspace: Workspace,
-  draft: Draft,
-): Promise<ProblemRow> {
+  prepared: Prepared,
+): Promise<ProblemFacts> {
   const [row] = await database
     .insert(problems)
-    .values({ workspaceId: workspace.id, title: draft.title, draft })
-    .returning();
+    .values({ workspaceId: workspace.id, ...saving(prepared, 1) })
+    .returning(facts);
   if (row === undefined) throw new Error("The problem was not created");
   return row;
 }
@@ -95,16 +135,17 @@ export async function saveProblem(
   workspace: Workspace,
   id: string,
   version: number,
-  draft: Draft,
-): Promise<ProblemRow | null> {
-  const change = { title: draft.title, draft, version: version + 1 };
+  prepared: Prepared,
+): Promise<ProblemFacts | null> {
+  const change = saving(prepared, version + 1);
   const [row] = await database
     .update(problems)
     .set({ ...change, updatedAt: sql`now()` })
     .where(and(owned(workspace), eq(problems.id, id), live, eq(problems.version, version)))
-    .returning();
-  const own = { ...change, updatedAt: new Date() };
-  return row ?? takeFromDemo(database, workspace, id, own, version);
+    .returning(facts);
+  return (
+    row ?? takeFromDemo(database, workspace, id, { ...change, updatedAt: new Date() }, version)
+  );
 }
 
 /** @returns whether there was such a problem */
@@ -132,17 +173,20 @@ async function takeFromDemo(
   database: Database,
   workspace: Workspace,
   id: string,
-  change: Partial<ProblemRow>,
+  change: Partial<typeof problems.$inferInsert>,
   version?: number,
-): Promise<ProblemRow | null> {
-  const shown = await readProblemRow(database, workspace, id);
-  if (shown === null || shown.workspaceId === workspace.id) return null;
+): Promise<ProblemFacts | null> {
+  const [shown] = await database
+    .select()
+    .from(problems)
+    .where(and(seenBy(workspace), isDemo, eq(problems.id, id), live));
+  if (shown === undefined) return null;
   if (version !== undefined && shown.version !== version) return null;
   const [row] = await database
     .insert(problems)
     .values({ ...shown, ...change, workspaceId: workspace.id })
     .onConflictDoNothing()
-    .returning();
+    .returning(facts);
   return row ?? null;
 }
 
@@ -154,7 +198,44 @@ export async function restoreProblem(
   const [row] = await database
     .update(problems)
     .set({ deletedAt: null })
-    .where(and(owned(workspace), eq(problems.id, id), isNotNull(problems.deletedAt)))
-    .returning();
+    .where(and(owned(workspace), eq(problems.id, id), inBin))
+    .returning(whole);
   return row ?? null;
+}
+
+/** The problems in the bin, latest first. */
+export async function listBin(database: Database, workspace: Workspace): Promise<ListedRow[]> {
+  return database
+    .select(listed)
+    .from(problems)
+    .where(and(owned(workspace), inBin))
+    .orderBy(desc(problems.deletedAt), problems.id)
+    .limit(MOST_IN_BIN);
+}
+
+/** So many are shown, and may be restored; more than anybody looks for. */
+const MOST_IN_BIN = 200;
+
+/** Empties the bin of a workspace. */
+export async function emptyBin(database: Database, workspace: Workspace): Promise<void> {
+  await removeFromBins(database, and(owned(workspace), inBin));
+}
+
+/**
+ * Removes problems for good. Of a demo problem the row stays, without its text: it hides the one of the demo notebook.
+ *
+ * @param which of those that are in a bin
+ */
+export async function removeFromBins(database: Database, which: SQL | undefined): Promise<void> {
+  const isOfDemo = sql`exists (
+    select 1 from ${problems} as demo where demo.id = ${problems.id}
+      and demo.workspace_id = (select id from ${workspaces} where kind = 'demo')
+  )`;
+  await database.transaction(async (transaction) => {
+    await transaction
+      .update(problems)
+      .set({ emptiedAt: sql`now()`, title: "", draft: {}, card: null, cardVersion: null })
+      .where(and(which, inBin, isOfDemo));
+    await transaction.delete(problems).where(and(which, inBin));
+  });
 }

@@ -1,15 +1,20 @@
-import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Draft } from "@kestrelmoor/core/typing";
+import type { AnswerFormat, Problem } from "@kestrelmoor/core";
+import { readDraft, type Draft } from "@kestrelmoor/core/typing";
 import { Button, Input } from "antd";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
+import { readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
 import { Shell } from "../app/Shell";
+import { missingWords } from "../problem/answer/missing-words";
+import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { showNotice } from "../ui/notices";
 import { useLingering } from "../ui/use-lingering";
 import { OpenFileButton } from "./OpenFileButton";
-import { ProblemCard, titleOf } from "./ProblemCard";
+import { ProblemCard, type CardActions } from "./ProblemCard";
+import { saveProblemFile } from "./problem-files";
 import { ShapePicker } from "./ShapePicker";
+import { titleOf } from "./title-of";
 import { useNotebookActions, useProblemList } from "./use-notebook";
 import styles from "./NotebookPage.module.css";
 
@@ -20,6 +25,7 @@ export function NotebookPage() {
   const list = useProblemList(settledSearch, page);
   const actions = useNotebookActions();
   const navigate = useNavigate();
+  const format = useAnswerFormat();
   useEffect(() => {
     document.title = "Notebook · Kestrelmoor";
   }, []);
@@ -34,21 +40,26 @@ export function NotebookPage() {
       onError: failed,
     });
   };
-  const duplicate = (saved: SavedProblem) => {
-    const title = `${titleOf(saved).slice(0, 190)} (copy)`;
-    actions.create.mutate({ ...saved.draft, title }, { onError: failed });
-  };
-  const remove = (saved: SavedProblem) => {
-    const restore = () => actions.restore.mutate(saved.id, { onError: failed });
-    actions.bin.mutate(saved.id, {
-      onError: failed,
-      onSuccess: () =>
-        showNotice({
-          kind: "done",
-          text: `“${titleOf(saved)}” was deleted.`,
-          action: { words: "Undo", run: restore },
-        }),
-    });
+  const cardActions: CardActions = {
+    rename: (listed, title) => actions.rename.mutate({ listed, title }, { onError: failed }),
+    duplicate: (listed) => actions.duplicate.mutate(listed, { onError: failed }),
+    saveAsFile: (listed) => {
+      readProblem(listed.id).then(({ problem, draft }) => {
+        saveAsFile(problem, draft, titleOf(listed), draft.answerFormat ?? format);
+      }, failed);
+    },
+    remove: (listed) => {
+      const restore = () => actions.restore.mutate(listed.id, { onError: failed });
+      actions.bin.mutate(listed.id, {
+        onError: failed,
+        onSuccess: () =>
+          showNotice({
+            kind: "done",
+            text: `“${titleOf(listed)}” was moved to the bin.`,
+            action: { words: "Undo", run: restore },
+          }),
+      });
+    },
   };
 
   return (
@@ -95,16 +106,9 @@ export function NotebookPage() {
               </p>
             )}
             <ul className={styles.cards}>
-              {list.data.items.map((saved) => (
-                <li key={saved.id}>
-                  <ProblemCard
-                    saved={saved}
-                    onRename={(target, title) =>
-                      actions.rename.mutate({ saved: target, title }, { onError: failed })
-                    }
-                    onDuplicate={duplicate}
-                    onDelete={remove}
-                  />
+              {list.data.items.map((listed) => (
+                <li key={listed.id}>
+                  <ProblemCard listed={listed} actions={cardActions} />
                 </li>
               ))}
             </ul>
@@ -118,6 +122,20 @@ export function NotebookPage() {
       </section>
     </Shell>
   );
+}
+
+function saveAsFile(
+  problem: Problem | null,
+  draft: Draft,
+  title: string,
+  format: AnswerFormat,
+): void {
+  if (problem !== null) {
+    saveProblemFile(problem, title);
+    return;
+  }
+  const text = `Only complete problems can be saved as a file. ${missingWords(readDraft(draft).issues, format)}`;
+  showNotice({ kind: "failed", text });
 }
 
 interface PagesProps {

@@ -1,4 +1,4 @@
-import type { SavedProblem } from "@kestrelmoor/contract";
+import type { ListedProblem } from "@kestrelmoor/contract";
 import { answerText, sentenceOf, type AnswerFormat } from "@kestrelmoor/core";
 import { Dropdown, Input } from "antd";
 import { useMemo, useState } from "react";
@@ -6,48 +6,50 @@ import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
 import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
-import { showNotice } from "../ui/notices";
-import { saveProblemFile } from "./problem-files";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
+import { titleOf } from "./title-of";
 import styles from "./ProblemCard.module.css";
 
-interface ProblemCardProps {
-  readonly saved: SavedProblem;
-  readonly onRename: (saved: SavedProblem, title: string) => void;
-  readonly onDuplicate: (saved: SavedProblem) => void;
-  readonly onDelete: (saved: SavedProblem) => void;
+/** What can be done to a problem of the notebook from its card. */
+export interface CardActions {
+  readonly rename: (listed: ListedProblem, title: string) => void;
+  readonly duplicate: (listed: ListedProblem) => void;
+  readonly saveAsFile: (listed: ListedProblem) => void;
+  readonly remove: (listed: ListedProblem) => void;
 }
 
-export function titleOf({ title }: { readonly title: string }): string {
-  return title.trim() === "" ? "Untitled problem" : title;
+interface ProblemCardProps {
+  readonly listed: ListedProblem;
+  readonly actions: CardActions;
 }
 
 /** A saved problem as its small timeline and its answer. */
-export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemCardProps) {
+export function ProblemCard({ listed, actions }: ProblemCardProps) {
   const format = useAnswerFormat();
   const navigate = useNavigate();
   const [isRenaming, setRenaming] = useState(false);
-  const outcome = useMemo(() => outcomeOf(saved.draft), [saved.draft]);
-  const title = titleOf(saved);
-  const address = `/problems/${saved.id}`;
-  const actions: Readonly<Record<string, () => void>> = {
+  const { draft, told } = listed.card;
+  const outcome = useMemo(() => outcomeOf(draft), [draft]);
+  const title = titleOf(listed);
+  const address = `/problems/${listed.id}`;
+  const choices: Readonly<Record<string, () => void>> = {
     open: () => void navigate(address),
     // The menu gives the focus back as it closes; the field takes it after that.
     rename: () => setTimeout(() => setRenaming(true), 60),
-    duplicate: () => onDuplicate(saved),
-    file: () => saveAsFile(outcome, title, format),
-    delete: () => onDelete(saved),
+    duplicate: () => actions.duplicate(listed),
+    file: () => actions.saveAsFile(listed),
+    delete: () => actions.remove(listed),
   };
   return (
     <article className={`card ${styles.card ?? ""}`} aria-label={title}>
-      <SmallTimeline draft={saved.draft} outcome={outcome} width={250} height={78} />
+      <SmallTimeline draft={draft} outcome={outcome} width={250} height={78} />
       <div className={styles.heading}>
         {isRenaming ? (
           <RenameField
-            title={saved.title}
+            title={listed.title}
             onDone={(next) => {
               setRenaming(false);
-              if (next !== null && next !== saved.title) onRename(saved, next);
+              if (next !== null && next !== listed.title) actions.rename(listed, next);
             }}
           />
         ) : (
@@ -60,7 +62,7 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
           destroyOnHidden
           placement="bottomRight"
           menu={{
-            onClick: ({ key }) => actions[key]?.(),
+            onClick: ({ key }) => choices[key]?.(),
             items: [
               { key: "open", label: "Open" },
               { key: "rename", label: "Rename" },
@@ -80,18 +82,9 @@ export function ProblemCard({ saved, onRename, onDuplicate, onDelete }: ProblemC
           </button>
         </Dropdown>
       </div>
-      <p className={styles.answer}>{answerWords(outcome, saved.draft.answerFormat ?? format)}</p>
+      <p className={styles.answer}>{told ?? answerWords(outcome, draft.answerFormat ?? format)}</p>
     </article>
   );
-}
-
-function saveAsFile({ problem, reading }: Outcome, title: string, format: AnswerFormat): void {
-  if (problem !== null) {
-    saveProblemFile(problem, title);
-    return;
-  }
-  const text = `Only complete problems can be saved as a file. ${missingWords(reading.issues, format)}`;
-  showNotice({ kind: "failed", text });
 }
 
 function answerWords({ problem, result, reading }: Outcome, format: AnswerFormat): string {

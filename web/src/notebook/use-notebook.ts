@@ -1,13 +1,15 @@
-import type { SavedProblem } from "@kestrelmoor/contract";
+import type { ListedProblem } from "@kestrelmoor/contract";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   binProblem,
   createProblem,
   listProblems,
+  readProblem,
   restoreProblem,
   saveProblem,
 } from "../api/problems";
+import { titleOf } from "./title-of";
 
 /** One page of the notebook, kept on screen while the next one comes. */
 export function useProblemList(search: string, page: number) {
@@ -25,9 +27,19 @@ export function useNotebookActions() {
   const options = { onSettled: refresh };
   return {
     create: useMutation({ mutationFn: (draft: Draft) => createProblem(draft), ...options }),
+    // A card has the lines alone: what is saved again is read first.
     rename: useMutation({
-      mutationFn: ({ saved, title }: { saved: SavedProblem; title: string }) =>
-        saveProblem(saved.id, saved.version, { ...saved.draft, title }),
+      mutationFn: async ({ listed, title }: { listed: ListedProblem; title: string }) => {
+        const { id, version, draft } = await readProblem(listed.id);
+        return saveProblem(id, version, { ...draft, title });
+      },
+      ...options,
+    }),
+    duplicate: useMutation({
+      mutationFn: async ({ id, title }: ListedProblem) => {
+        const { draft } = await readProblem(id);
+        return createProblem({ ...draft, title: `${titleOf({ title }).slice(0, 190)} (copy)` });
+      },
       ...options,
     }),
     bin: useMutation({ mutationFn: (id: string) => binProblem(id), ...options }),

@@ -1,13 +1,32 @@
-import { readProblem } from "@kestrelmoor/core";
-import { parseDraft, writeDraft, type Draft } from "@kestrelmoor/core/typing";
+import { readProblem, type Problem } from "@kestrelmoor/core";
+import {
+  parseDraft,
+  problemCard,
+  readDraft,
+  writeDraft,
+  type Draft,
+  type ProblemCard,
+} from "@kestrelmoor/core/typing";
 import { storable } from "../db/storable";
 import { invalidDocument, Refusal } from "../http/refusal";
 
+/** A draft as it is saved, and what is made of it. */
+export interface PreparedSave {
+  readonly draft: Draft;
+  readonly card: ProblemCard;
+  readonly problem: Problem | null;
+}
+
 /**
- * The draft in the body of a save: as typed, or written from a problem file. Either may be of any
- * released version.
+ * Reads the body of a save: a draft as typed, or a problem file from which one is written. Either may be of any
+ * released version. What stops its reader is refused before anything is stored.
  */
-export function readSaveRequest(body: unknown): Draft {
+export function prepareSave(body: unknown): PreparedSave {
+  const draft = readSaveRequest(body);
+  return { draft, card: problemCard(draft), problem: readDraft(draft).problem };
+}
+
+function readSaveRequest(body: unknown): Draft {
   const fields = typeof body === "object" && body !== null ? Object.keys(body) : [];
   const [field] = fields;
   if (fields.length !== 1 || (field !== "draft" && field !== "problem")) {

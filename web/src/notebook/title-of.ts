@@ -1,0 +1,3 @@
+export function titleOf({ title }: { readonly title: string }): string {
+  return title.trim() === "" ? "Untitled problem" : title;
+}
