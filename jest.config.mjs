@@ -30,7 +30,10 @@ export default {
     project("contract"),
     project("demo"),
     project("scripts"),
-    project("server", { globalSetup: "<rootDir>/test/database.ts" }),
+    project("server", {
+      globalSetup: "<rootDir>/test/database.ts",
+      transformIgnorePatterns: ["/node_modules/(?!@scure/)"],
+    }),
     project("web", {
       testEnvironment: "jsdom",
       // These ship modules only, which Jest's default leaves as they are.

@@ -6,6 +6,7 @@ export * from "./mark";
 export * from "./openapi";
 export * from "./problem-details";
 export * from "./routes";
+export * from "./notebook";
 export * from "./saved-problems";
 export * from "./schedule";
 export * from "./solve";

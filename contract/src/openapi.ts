@@ -40,6 +40,9 @@ function operation(route: Route, schemas: Json): Json {
           },
         ]
       : []),
+    ...(route.path.includes("{address}")
+      ? [{ name: "address", in: "path", required: true, schema: { type: "string" } }]
+      : []),
     ...queryParameters(route),
     ...(route.needsVersion
       ? [

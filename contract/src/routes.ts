@@ -4,6 +4,16 @@ import { convertReply, convertRequest } from "./convert-rate";
 import { deskPartRequest, deskReply } from "./desk";
 import { healthReply } from "./health";
 import { markReply, markRequest } from "./mark";
+import {
+  mergeReply,
+  mergeRequest,
+  notebookFile,
+  notebookKeyReply,
+  notebookReply,
+  openNotebookRequest,
+  sharedProblem,
+  shareReply,
+} from "./notebook";
 import { problemDetails } from "./problem-details";
 import { binReply, listQuery, problemList, savedProblem, saveRequest } from "./saved-problems";
 import { scheduleReply, scheduleRequest } from "./schedule";
@@ -199,6 +209,104 @@ export const routes: readonly Route[] = [
     summary: "Empty the bin",
     replies: {
       204: { says: "Emptied: nothing of it can be restored." },
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "get",
+    path: "/api/problems/{id}/share",
+    summary: "Whether a copy of a problem is shared",
+    replies: {
+      200: { says: "Where, and since when.", schema: shareReply },
+      ...notFound,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/problems/{id}/share",
+    summary: "Share a copy of a problem as it is now, at the address that it has or at a new one",
+    replies: {
+      200: { says: "Shared.", schema: shareReply },
+      ...notFound,
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "delete",
+    path: "/api/problems/{id}/share",
+    summary: "Take the shared copy of a problem back",
+    replies: { 204: { says: "Its address leads nowhere any more." }, ...notFound, ...noDatabase },
+  },
+  {
+    method: "get",
+    path: "/api/shared/{address}",
+    summary: "Read a shared copy; anybody who has its address may",
+    replies: {
+      200: { says: "The copy.", schema: sharedProblem },
+      404: details("Nothing is shared at this address."),
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "get",
+    path: "/api/notebook",
+    summary: "What the workspace keeps, and how it can be opened",
+    replies: { 200: { says: "The counts.", schema: notebookReply }, ...noDatabase },
+  },
+  {
+    method: "post",
+    path: "/api/notebook/key",
+    summary: "Make a notebook key, which opens the workspace in another browser",
+    replies: {
+      200: { says: "The key. It is told this once.", schema: notebookKeyReply },
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/notebook/open",
+    summary: "Open the workspace of a notebook key in this browser; what is kept here comes along",
+    body: openNotebookRequest,
+    replies: {
+      200: { says: "Opened: what came along.", schema: mergeReply },
+      ...badBody,
+      404: details("No workspace has this key."),
+      409: details("A problem of this browser cannot be read, so that nothing was opened."),
+      ...tooMany,
+      ...noDatabase,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/notebook/close",
+    summary: "Close the workspace in this browser, which then starts anew",
+    replies: { 204: { says: "Closed." }, ...noDatabase },
+  },
+  {
+    method: "post",
+    path: "/api/notebook/close-others",
+    summary: "Close the workspace in all other browsers",
+    replies: { 204: { says: "Closed." }, ...noDatabase },
+  },
+  {
+    method: "get",
+    path: "/api/notebook/file",
+    summary: "The whole notebook as one file, with its bin",
+    replies: { 200: { says: "The file.", schema: notebookFile }, ...noDatabase },
+  },
+  {
+    method: "post",
+    path: "/api/notebook/merge",
+    summary: "Take problems of a notebook file in; what is there already is not doubled",
+    body: mergeRequest,
+    replies: {
+      200: { says: "What was done.", schema: mergeReply },
+      ...badBody,
       ...tooMany,
       ...noDatabase,
     },

@@ -1,9 +1,11 @@
 import { afterAll, beforeAll, describe, expect, test } from "@jest/globals";
 import { routes, type ProblemDetails } from "@kestrelmoor/contract";
+import { SHAPES } from "@kestrelmoor/core/typing";
 import request from "supertest";
 import { pausableProxy } from "../test/pausable-proxy";
 import { appOver, browserOf, createTestApp, type TestApp } from "../test/test-app";
 import { connect } from "./db/database";
+import { LIMIT_SIZES, type LimitSizes } from "./limits/limits";
 
 let served: TestApp;
 beforeAll(async () => {
@@ -82,22 +84,72 @@ describe("the log", () => {
 });
 
 describe("limits", () => {
-  test("too many calls are told to wait", async () => {
-    const small = await createTestApp({ callsPerMinute: 2, calculationsPerMinute: 1 });
+  const draft = SHAPES[0]?.picture();
+  const save = (browser: ReturnType<typeof browserOf>) =>
+    browser.post("/api/problems").send({ draft });
+
+  async function limited(
+    limits: Partial<LimitSizes>,
+    then: (app: TestApp) => Promise<void>,
+  ): Promise<void> {
+    const small = await createTestApp({ limits: { ...LIMIT_SIZES, ...limits } });
     try {
-      const browser = browserOf(small);
-      await browser.get("/api/openapi.json").expect(200);
-      await browser.get("/api/openapi.json").expect(200);
-      const { body, headers } = await browser.get("/api/openapi.json").expect(429);
-      expect((body as ProblemDetails).code).toBe("too-many-requests");
-      expect(Number(headers["retry-after"])).toBeGreaterThan(0);
-      // Calculations have a limit of their own.
-      await browser.post("/api/solve").send({}).expect(422);
-      await browser.post("/api/solve").send({}).expect(429);
+      await then(small);
     } finally {
       await small.close();
     }
-  });
+  }
+
+  test("too many calls of one browser are told to wait, and nobody else", () =>
+    limited({ callsOfWorkspace: 2 }, async (small) => {
+      const browser = browserOf(small);
+      await browser.get("/api/problems").expect(200);
+      await browser.get("/api/problems").expect(200);
+      await browser.get("/api/problems").expect(200);
+      const { body, headers } = await browser.get("/api/problems").expect(429);
+      expect((body as ProblemDetails).code).toBe("too-many-requests");
+      expect((body as ProblemDetails).detail).toMatch(/Try again in \d+ seconds\.$/);
+      expect(Number(headers["retry-after"])).toBeGreaterThan(0);
+      await browserOf(small).get("/api/problems").expect(200);
+    }));
+
+  test("an address has a limit for everybody behind it", () =>
+    limited({ callsOfAddress: 2, calculations: 1 }, async (small) => {
+      await browserOf(small).get("/api/problems").expect(200);
+      await browserOf(small).get("/api/problems").expect(200);
+      await browserOf(small).get("/api/problems").expect(429);
+      await browserOf(small).get("/api/health").expect(200);
+      // Calculations have a limit of their own.
+      await browserOf(small).post("/api/solve").send({}).expect(422);
+      await browserOf(small).post("/api/solve").send({}).expect(429);
+    }));
+
+  test("saves are counted by all copies together", () =>
+    limited({ keptByWorkspace: 3 }, async (small) => {
+      const copy = appOver(small.connection, { limits: { ...LIMIT_SIZES, keptByWorkspace: 3 } });
+      const browser = browserOf(small);
+      const { headers } = await browser.get("/api/problems").expect(200);
+      const cookie = String((headers["set-cookie"] as unknown as string[])[0]).split(";")[0] ?? "";
+      const saveAt = (app: TestApp["app"]) =>
+        request(app).post("/api/problems").set("Cookie", cookie).send({ draft });
+      await saveAt(small.app).expect(201);
+      await saveAt(copy).expect(201);
+      await saveAt(small.app).expect(201);
+      await saveAt(copy).expect(429);
+      await saveAt(small.app).expect(429);
+      await save(browserOf(small)).expect(201);
+      // Reading goes on.
+      await request(copy).get("/api/problems").set("Cookie", cookie).expect(200);
+    }));
+
+  test("workspaces are not made without an end", () =>
+    limited({ workspacesOfAddress: 2 }, async (small) => {
+      await save(browserOf(small)).expect(201);
+      const second = browserOf(small);
+      await save(second).expect(201);
+      await save(browserOf(small)).expect(429);
+      await save(second).expect(201);
+    }));
 });
 
 describe("a database that is away", () => {

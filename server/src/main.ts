@@ -6,6 +6,9 @@ import { createPool } from "./calculations/pool";
 import { readConfig } from "./config";
 import { connect, PATIENCE, prepare } from "./db/database";
 import { loadDemo } from "./demo/load-demo";
+import { briefError } from "./http/brief-error";
+import { LIMIT_SIZES } from "./limits/limits";
+import { keepTidy } from "./upkeep/upkeep";
 import { pageRoutes } from "./web/page";
 
 export interface Folders {
@@ -22,9 +25,6 @@ export interface RunningServer {
 
 /** Built beside this module. */
 const CALCULATOR = new URL("calculator.js", import.meta.url).href;
-
-const CALLS_PER_MINUTE = 3000;
-const CALCULATIONS_PER_MINUTE = 600_000;
 
 /**
  * Starts the application on loopback: migrates, loads the demo notebook once, listens.
@@ -51,13 +51,12 @@ export async function startServer(
   const calculator = createPool({ file: CALCULATOR, threads: config.threads });
   try {
     const app = createApp({
-      database: connection.database,
+      connection,
       logger,
       calculator,
       secureCookie: config.secureCookie,
       proxies: config.proxies,
-      callsPerMinute: CALLS_PER_MINUTE,
-      calculationsPerMinute: CALCULATIONS_PER_MINUTE,
+      limits: LIMIT_SIZES,
       ...(folders.page === undefined ? {} : { page: await pageRoutes(folders.page) }),
     });
     const server = createServer(app);
@@ -65,9 +64,13 @@ export async function startServer(
       server.once("error", reject);
       server.listen(config.port, "127.0.0.1", resolve);
     });
+    const endTidying = keepTidy(connection.database, (error) => {
+      logger.warn({ error: briefError(error) }, "tidying up failed");
+    });
     return {
       port: (server.address() as AddressInfo).port,
       close: async () => {
+        endTidying();
         await new Promise<void>((resolve) => {
           server.close(() => resolve());
           // Browsers hold connections open; after a moment for answers under way they are cut.

@@ -6,6 +6,7 @@ import { pino } from "pino";
 import request from "supertest";
 import { createApp, type AppParts } from "../src/app";
 import { IN_PLACE } from "../src/calculations/calculator";
+import { LIMIT_SIZES } from "../src/limits/limits";
 import { connect, prepare, type Connection } from "../src/db/database";
 
 export const MIGRATIONS = join(__dirname, "../src/db/migrations");
@@ -51,18 +52,17 @@ export async function createTestApp(parts: Partial<AppParts> = {}): Promise<Test
 
 /** The application over a connection that the test holds. */
 export function appOver(
-  { database }: Connection,
+  connection: Connection,
   parts: Partial<AppParts> = {},
   log: string[] = [],
 ): Express {
   return createApp({
-    database,
+    connection,
     logger: pino({ level: "info" }, { write: (line: string) => void log.push(line) }),
     calculator: IN_PLACE,
     secureCookie: false,
     proxies: 0,
-    callsPerMinute: 100_000,
-    calculationsPerMinute: 100_000,
+    limits: LIMIT_SIZES,
     ...parts,
   });
 }

@@ -8,6 +8,7 @@ export type Database = NodePgDatabase<typeof schema>;
 
 export interface Connection {
   readonly database: Database;
+  readonly pool: pg.Pool;
   readonly close: () => Promise<void>;
 }
 
@@ -36,7 +37,7 @@ export function connect(
     idleTimeoutMillis: 30_000,
   });
   pool.on("error", onIdleError);
-  return { database: drizzle(pool, { schema }), close: () => pool.end() };
+  return { pool, database: drizzle(pool, { schema }), close: () => pool.end() };
 }
 
 /** Any number will do, as long as every copy of this application uses the same. */

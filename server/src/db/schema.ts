@@ -53,6 +53,19 @@ export const workspaces = pgTable(
   ],
 );
 
+/** Further browsers in which a workspace was opened with its notebook key, each by a secret of its own. */
+export const browsers = pgTable(
+  "browsers",
+  {
+    secretHash: text("secret_hash").primaryKey(),
+    workspaceId: uuid("workspace_id")
+      .notNull()
+      .references(() => workspaces.id, { onDelete: "cascade" }),
+    openedAt: moment("opened_at").notNull().defaultNow(),
+  },
+  (table) => [index("browsers_of_workspace").on(table.workspaceId)],
+);
+
 /**
  * A saved problem, in its owner's own words. Every row belongs to a workspace; a demo problem that a guest has changed
  * has the id that it has in the demo notebook, so that its address stays.

@@ -23,7 +23,7 @@ export function errorHandler(logger: Logger): ErrorRequestHandler {
     }
     const refusal = refusalFor(error);
     if (refusal.status >= 500) logger.error({ error: briefError(error) }, refusal.code);
-    if (refusal.status === 503) response.set("Retry-After", "2");
+    if (refusal.retryAfter !== null) response.set("Retry-After", String(refusal.retryAfter));
     send(response, refusal);
   };
 }

@@ -8,6 +8,8 @@ export class Refusal extends Error {
     readonly code: ApiCode | Issue["code"],
     readonly detail: string,
     readonly extra: Readonly<Record<string, unknown>> = {},
+    /** After how many seconds it is worth trying again, if it is. */
+    readonly retryAfter: number | null = status === 503 ? 2 : null,
   ) {
     super(detail);
   }

@@ -1,11 +1,13 @@
-import { listQuery, problemId, type BinReply, type SavedProblem } from "@kestrelmoor/contract";
+import { listQuery, type BinReply, type SavedProblem } from "@kestrelmoor/contract";
 import { Router, type Request, type Response } from "express";
 import type { Calculator } from "../calculations/calculator";
 import { delegate } from "../calculations/delegate";
 import { textBody } from "../http/body";
 import { notFound, Refusal } from "../http/refusal";
+import { shareRoutes } from "../sharing/routes";
 import { welcome, workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
-import type { Workspace } from "../workspaces/store";
+import { MOST_PROBLEMS, notebookFull } from "./most-problems";
+import { addressed, changing, idIn, present } from "./addressed";
 import { listedProblem } from "./listed-problem";
 import { entityTag, savedProblem, versionIn } from "./saved-problem";
 import {
@@ -20,9 +22,6 @@ import {
   saveProblem,
   type ProblemRow,
 } from "./store";
-
-/** A notebook that no person fills; keeps one guest from filling the disk. */
-const MOST_PROBLEMS = 2000;
 
 export function problemRoutes(options: GuestOptions, calculator: Calculator): Router {
   const { database } = options;
@@ -64,11 +63,7 @@ export function problemRoutes(options: GuestOptions, calculator: Calculator): Ro
     const prepared = await delegate(calculator, "prepare-save", request.body as string);
     const workspace = await workspaceFor(options, request, response);
     if ((await countProblems(database, workspace)) >= MOST_PROBLEMS) {
-      throw new Refusal(
-        422,
-        "notebook-full",
-        `The limit is ${MOST_PROBLEMS} problems in a notebook.`,
-      );
+      throw notebookFull();
     }
     const made = await createProblem(database, workspace, prepared);
     response.status(201).location(`/api/problems/${made.id}`);
@@ -121,39 +116,9 @@ export function problemRoutes(options: GuestOptions, calculator: Calculator): Ro
     answer(response, await opened(present(await restoreProblem(database, workspace, id))));
   });
 
+  router.use("/:id/share", shareRoutes(options));
+
   return router;
-}
-
-/** What is asked for. A browser without a workspace sees the demo notebook. */
-async function addressed(
-  options: GuestOptions,
-  request: Request,
-): Promise<{ workspace: Workspace | null; id: string }> {
-  const id = idIn(request);
-  return { id, workspace: await workspaceOf(options, request) };
-}
-
-/** The same for a change, which makes the workspace; but not for a problem that is not there. */
-async function changing(
-  options: GuestOptions,
-  request: Request,
-  response: Response,
-): Promise<{ workspace: Workspace; id: string }> {
-  const { workspace, id } = await addressed(options, request);
-  if (workspace !== null) return { workspace, id };
-  present(await readProblemRow(options.database, null, id));
-  return { workspace: await workspaceFor(options, request, response), id };
-}
-
-function idIn(request: Request): string {
-  const id = problemId.safeParse(request.params["id"]);
-  if (!id.success) throw notFound();
-  return id.data;
-}
-
-function present(row: ProblemRow | null): ProblemRow {
-  if (row === null) throw notFound();
-  return row;
 }
 
 function answer(response: Response, saved: SavedProblem): void {

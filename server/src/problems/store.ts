@@ -51,7 +51,7 @@ const inBin = and(isNotNull(problems.deletedAt), isNull(problems.emptiedAt));
 const isDemo = sql`${problems.workspaceId} = (select id from ${workspaces} where kind = 'demo')`;
 
 /** @param workspace `null` for a browser that has changed nothing yet: it sees the demo notebook */
-function seenBy(workspace: Workspace | null): SQL | undefined {
+export function seenBy(workspace: Workspace | null): SQL | undefined {
   if (workspace === null) return isDemo;
   if (!workspace.showsDemo) return owned(workspace);
   const isUnchanged = sql`not exists (

@@ -1,5 +1,6 @@
 import type { CookieOptions, Request, Response } from "express";
 import type { Database } from "../db/database";
+import type { Limits } from "../limits/limits";
 import { hashOf, looksLikeSecret, newSecret } from "./secret";
 import { findWorkspace, makeGuestWorkspace, type Workspace } from "./store";
 
@@ -10,6 +11,7 @@ const COOKIE_LIFE_MS = 400 * 24 * 60 * 60 * 1000;
 
 export interface GuestOptions {
   readonly database: Database;
+  readonly limits: Pick<Limits, "newWorkspace">;
   readonly secureCookie: boolean;
 }
 
@@ -44,15 +46,28 @@ export async function workspaceFor(
   const secret = secretIn(request) ?? newSecret();
   giveCookie(options, response, secret);
   const hash = hashOf(secret);
-  return (
-    (await findWorkspace(options.database, hash)) ??
-    (await makeGuestWorkspace(options.database, hash))
-  );
+  const found = await findWorkspace(options.database, hash);
+  if (found !== null) return found;
+  await options.limits.newWorkspace(request.ip ?? "");
+  return makeGuestWorkspace(options.database, hash);
 }
 
-function secretIn(request: Request): string | null {
+export function secretIn(request: Request): string | null {
   const secret: unknown = (request.cookies as Record<string, unknown>)[COOKIE_NAME];
   return looksLikeSecret(secret) ? secret : null;
+}
+
+/** Gives a browser a new secret, for a workspace that is there already. */
+export function enterWith(options: GuestOptions, response: Response): string {
+  const secret = newSecret();
+  giveCookie(options, response, secret);
+  return secret;
+}
+
+/** Takes the secret from a browser: it starts anew, as a guest. */
+export function forgetBrowser({ secureCookie }: GuestOptions, response: Response): void {
+  const { maxAge: _, ...options } = cookieOptions(secureCookie);
+  response.clearCookie(COOKIE_NAME, options);
 }
 
 function giveCookie({ secureCookie }: GuestOptions, response: Response, secret: string): void {

@@ -1,6 +1,6 @@
-import { eq, sql } from "drizzle-orm";
+import { eq, inArray, or, sql } from "drizzle-orm";
 import type { Database } from "../db/database";
-import { workspaces } from "../db/schema";
+import { browsers, workspaces } from "../db/schema";
 
 /** What one browser sees. */
 export interface Workspace {
@@ -11,16 +11,41 @@ export interface Workspace {
 
 const shape = { id: workspaces.id, showsDemo: workspaces.showsDemo };
 
-/** The workspace that a secret opens, or `null`. */
+/** A notebook that is opened counts as used; that is noted once in so many days, so that a look writes nothing. */
+const NOTED_AFTER_DAYS = 30;
+
+/** The workspace that a secret opens, or `null`: the first browser's, or one that was opened with a key. */
 export async function findWorkspace(
   database: Database,
   secretHash: string,
 ): Promise<Workspace | null> {
   const [found] = await database
-    .select(shape)
+    .select({
+      ...shape,
+      isStale: sql<boolean>`${workspaces.usedAt} < now() - make_interval(days => ${NOTED_AFTER_DAYS})`,
+    })
     .from(workspaces)
-    .where(eq(workspaces.secretHash, secretHash));
-  return found ?? null;
+    .where(
+      or(
+        eq(workspaces.secretHash, secretHash),
+        inArray(
+          workspaces.id,
+          database
+            .select({ id: browsers.workspaceId })
+            .from(browsers)
+            .where(eq(browsers.secretHash, secretHash)),
+        ),
+      ),
+    );
+  if (found === undefined) return null;
+  const { isStale, ...workspace } = found;
+  if (isStale) {
+    await database
+      .update(workspaces)
+      .set({ usedAt: sql`now()` })
+      .where(eq(workspaces.id, workspace.id));
+  }
+  return workspace;
 }
 
 /** Makes a guest's workspace; if two windows of one browser change something at once, both get the same. */
