@@ -302,7 +302,7 @@ export const routes: readonly Route[] = [
   {
     method: "post",
     path: "/api/notebook/merge",
-    summary: "Take problems of a notebook file in; what is there already is not doubled",
+    summary: "Add the problems of a notebook file; those already in the workspace are not doubled",
     body: mergeRequest,
     replies: {
       200: { says: "What was done.", schema: mergeReply },

@@ -66,8 +66,7 @@ export function enterWith(options: GuestOptions, response: Response): string {
 
 /** Takes the secret from a browser: it starts anew, as a guest. */
 export function forgetBrowser({ secureCookie }: GuestOptions, response: Response): void {
-  const { maxAge: _, ...options } = cookieOptions(secureCookie);
-  response.clearCookie(COOKIE_NAME, options);
+  response.cookie(COOKIE_NAME, "", { ...cookieOptions(secureCookie), maxAge: 0 });
 }
 
 function giveCookie({ secureCookie }: GuestOptions, response: Response, secret: string): void {

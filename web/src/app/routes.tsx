@@ -24,6 +24,14 @@ export function createRouter() {
           lazy: place(async () => (await import("../problem/ProblemPage")).ProblemPage),
         },
         {
+          path: "keep",
+          lazy: place(async () => (await import("../keeping/KeepingPage")).KeepingPage),
+        },
+        {
+          path: "shared/:address",
+          lazy: place(async () => (await import("../problem/SharedPage")).SharedPage),
+        },
+        {
           path: "rates",
           lazy: place(async () => (await import("../rates/RatesPage")).RatesPage),
         },

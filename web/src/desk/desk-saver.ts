@@ -2,6 +2,7 @@ import type { Desk, DeskPart } from "@kestrelmoor/core/typing";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { isRetryWorthwhile } from "../api/request";
 import { retryPauses } from "../api/retry-pauses";
+import { troubleWords } from "../api/trouble-words";
 import type { SaveState } from "../problem/saving/saver";
 import type { DeskStore } from "./desk-store";
 
@@ -19,8 +20,16 @@ type Save = <Part extends DeskPart>(
 
 const PAUSE_MS = 500;
 
-/** Saves the parts of the desk as they are typed; a server that is away is asked again until it is back. */
-export function createDeskSaver(store: DeskStore, save: Save): DeskSaver {
+/**
+ * Saves the parts of the desk as they are typed; a server that is away is asked again until it is back.
+ *
+ * @param isKept whether the browser keeps what is unsaved
+ */
+export function createDeskSaver(
+  store: DeskStore,
+  save: Save,
+  isKept: () => boolean = () => true,
+): DeskSaver {
   const state = createStore<SaveState>(() => ({ kind: "saved" }));
   let isUnderWay = false;
   const pauses = retryPauses();
@@ -53,7 +62,7 @@ export function createDeskSaver(store: DeskStore, save: Save): DeskSaver {
 
   const failed = (error: unknown) => {
     if (isRetryWorthwhile(error)) {
-      state.setState({ kind: "away" }, true);
+      state.setState({ kind: "away", trouble: troubleWords(error), isKept: isKept() }, true);
       later(pauses.next());
       return;
     }

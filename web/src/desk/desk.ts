@@ -19,8 +19,16 @@ const store = createDeskStore({
   desk: { ...FIRST_DESK, ...readDesk(kept.first.desk) },
   unsaved: DESK_PARTS.filter((part) => kept.first.unsaved.includes(part)),
 });
-store.subscribe(({ desk, unsaved }) => kept.keep({ desk, unsaved: [...unsaved] }));
-const saver = createDeskSaver(store, keepDeskPart);
+let isKept = true;
+store.subscribe(({ desk, unsaved }) => {
+  isKept = kept.keep({ desk, unsaved: [...unsaved] });
+});
+const saver = createDeskSaver(store, keepDeskPart, () => isKept);
+
+/** Empties the desk of this browser; the notebook to which it belongs keeps what it has. */
+export function forgetDesk(): void {
+  store.setState({ desk: FIRST_DESK, unsaved: [] });
+}
 
 /** What this browser kept before notebooks did, each page for itself. */
 function fromEarlierPages(): object {

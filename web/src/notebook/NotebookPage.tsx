@@ -2,9 +2,10 @@ import type { AnswerFormat, Problem } from "@kestrelmoor/core";
 import { readDraft, type Draft } from "@kestrelmoor/core/typing";
 import { Button, Input } from "antd";
 import { useEffect, useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
+import { troubleWords } from "../api/trouble-words";
 import { Shell } from "../app/Shell";
 import { missingWords } from "../problem/answer/missing-words";
 import { useAnswerFormat } from "../problem/answer/use-answer-format";
@@ -88,7 +89,7 @@ export function NotebookPage() {
         </div>
         {list.failureReason !== null && isRetryWorthwhile(list.failureReason) && (
           <p role="status" className={styles.away}>
-            Cannot reach the server. Trying again automatically…
+            {troubleWords(list.failureReason)} Trying again automatically…
           </p>
         )}
         {list.isError && (
@@ -112,6 +113,10 @@ export function NotebookPage() {
                 </li>
               ))}
             </ul>
+            <p className={styles.kept}>
+              <Link to="/keep">Keep your notebook</Link>: open it on another computer, save it as a
+              file, restore deleted problems.
+            </p>
             <Pages
               page={page}
               pages={Math.ceil(list.data.total / list.data.pageSize)}

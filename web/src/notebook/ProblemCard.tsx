@@ -6,6 +6,7 @@ import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
 import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
+import { hasLocalCopy } from "../problem/saving/local-copy";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import { titleOf } from "./title-of";
 import styles from "./ProblemCard.module.css";
@@ -82,6 +83,9 @@ export function ProblemCard({ listed, actions }: ProblemCardProps) {
           </button>
         </Dropdown>
       </div>
+      {hasLocalCopy(listed.id) && (
+        <p className={styles.local}>Some changes are in this browser only. Open it to save them.</p>
+      )}
       <p className={styles.answer}>{told ?? answerWords(outcome, draft.answerFormat ?? format)}</p>
     </article>
   );

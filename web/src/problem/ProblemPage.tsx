@@ -1,39 +1,40 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { createProblem, readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
+import { troubleWords } from "../api/trouble-words";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
-import { Answer } from "./answer/Answer";
-import { AnswerBar } from "./answer/AnswerBar";
 import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
 import { focusFirstEmptyField } from "./lines/field-id";
-import { Lines } from "./lines/Lines";
 import { openProblem, type OpenProblem } from "./open-problem";
-import { QuestionField } from "./QuestionField";
+import { ProblemBody } from "./ProblemBody";
 import { ConflictBanner } from "./saving/ConflictBanner";
+import { findLocalCopies, type FoundCopy } from "./saving/local-copy";
 import { SaveStateText } from "./saving/SaveStateText";
-import { Timeline } from "./timeline/Timeline";
-import { TitleField } from "./TitleField";
-import { Views } from "./views/Views";
-import { loadDropdownSoon } from "../ui/lazy-dropdown";
+import { useOtherCopies } from "./saving/use-other-copies";
+import { ShareButton } from "./sharing/ShareButton";
+import { usePageTitle } from "./use-page-title";
 import styles from "./ProblemPage.module.css";
 
 export function ProblemPage() {
   const { id = "" } = useParams();
   const query = useQuery({
     queryKey: ["problem", id],
-    queryFn: ({ signal }) => readProblem(id, signal),
+    queryFn: async ({ signal }) => {
+      const [saved, copies] = await Promise.all([readProblem(id, signal), findLocalCopies(id)]);
+      return { saved, copies };
+    },
     // The open document is the truth from here on; nothing may be fetched over it.
     staleTime: Infinity,
     gcTime: 0,
     refetchOnWindowFocus: false,
     refetchOnReconnect: false,
   });
-  if (query.data !== undefined) return <OpenedPage key={id} saved={query.data} />;
+  if (query.data !== undefined) return <OpenedPage key={id} {...query.data} />;
   const isAway = isRetryWorthwhile(query.failureReason);
   return (
     <Shell>
@@ -47,20 +48,29 @@ export function ProblemPage() {
             </p>
           </>
         ) : (
-          isAway && <p>Cannot reach the server. Trying again automatically…</p>
+          isAway && <p>{troubleWords(query.failureReason)} Trying again automatically…</p>
         )}
       </div>
     </Shell>
   );
 }
 
-function OpenedPage({ saved }: { readonly saved: SavedProblem }) {
+interface OpenedPageProps {
+  readonly saved: SavedProblem;
+  /** What was left in this browser, the one to open first. */
+  readonly copies: readonly FoundCopy[];
+}
+
+function OpenedPage({ saved, copies }: OpenedPageProps) {
   const queryClient = useQueryClient();
+  const [local = null] = copies;
   const [open] = useState(() =>
-    openProblem(saved, () => {
+    openProblem(saved, local, () => {
       void queryClient.invalidateQueries({ queryKey: ["problems"] });
     }),
   );
+  const others = useMemo(() => copies.slice(1), [copies]);
+  useOtherCopies(saved, others);
   useEffect(() => open.keepSaving(), [open]);
   return <Page open={open} />;
 }
@@ -69,16 +79,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
   const { store, saver } = open;
   const navigate = useNavigate();
 
-  useEffect(() => {
-    const name = () => {
-      const { title } = store.getState().draft;
-      document.title = `${title === "" ? "Untitled problem" : title} · Kestrelmoor`;
-    };
-    name();
-    return store.subscribe(name);
-  }, [store]);
-
-  useEffect(loadDropdownSoon, []);
+  usePageTitle(store);
 
   const { state } = useLocation() as { state: { isNew?: boolean } | null };
   const isNew = state?.isNew === true;
@@ -118,6 +119,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
           <>
             <SaveStateText saver={saver} />
             <HistoryButtons store={store} />
+            <ShareButton id={open.id} saver={saver} />
           </>
         }
       >
@@ -126,17 +128,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
           keepBoth={(theirs) => void keepBoth(theirs)}
           takeTheirs={takeTheirs}
         />
-        <div className={styles.heading}>
-          <TitleField />
-          <QuestionField />
-        </div>
-        <Timeline />
-        <div className={styles.halves}>
-          <Lines />
-          <Answer />
-        </div>
-        <Views />
-        <AnswerBar />
+        <ProblemBody />
       </Shell>
     </DocumentProvider>
   );

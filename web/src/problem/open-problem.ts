@@ -1,11 +1,13 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { saveProblem } from "../api/problems";
 import { createDocumentStore, type DocumentStore } from "./document/document-store";
-import { dropLocalCopy, readLocalCopy, writeLocalCopy } from "./saving/local-copy";
+import { dropFoundCopy, dropLocalCopy, writeLocalCopy, type FoundCopy } from "./saving/local-copy";
+import { warnOfLeaving } from "./saving/warn-of-leaving";
 import { createSaver, type Saver } from "./saving/saver";
 
 /** A problem that is open: its document, and what saves it. */
 export interface OpenProblem {
+  readonly id: string;
   readonly store: DocumentStore;
   readonly saver: Saver;
   /** Saves what is typed from now on; the function it gives ends that, with a last save. */
@@ -15,13 +17,15 @@ export interface OpenProblem {
 /**
  * Opens a problem as the server has it, or as this browser has it where typing never reached the
  * server. The saver then finds out by itself whether somebody else saved in between.
+ *
+ * @param local what was left in this browser, now this tab's own
  */
 export function openProblem(
   saved: SavedProblem,
+  local: FoundCopy | null,
   onSaved: (saved: SavedProblem) => void,
 ): OpenProblem {
   const { id } = saved;
-  const local = readLocalCopy(id);
   const store = createDocumentStore(local?.draft ?? saved.draft);
   const saver = createSaver(local?.base ?? saved.version, {
     save: (version, draft, isLast) => saveProblem(id, version, draft, isLast),
@@ -31,16 +35,22 @@ export function openProblem(
   });
   const saveNow = () => void saver.flush(true);
   return {
+    id,
     store,
     saver,
     keepSaving: () => {
       saver.resume();
-      if (local !== null) saver.changed(local.draft);
+      if (local !== null) {
+        dropFoundCopy(local);
+        saver.changed(local.draft);
+      }
       const unsubscribe = store.subscribe((state, before) => {
         if (state.draft !== before.draft) saver.changed(state.draft);
       });
       window.addEventListener("pagehide", saveNow);
+      const leave = warnOfLeaving(saver);
       return () => {
+        leave();
         unsubscribe();
         window.removeEventListener("pagehide", saveNow);
         saveNow();

@@ -1,6 +1,6 @@
 /**
- * What this browser remembers. A browser may forbid it or be full; then nothing is remembered, and
- * nothing else changes.
+ * What this browser remembers. A browser may forbid it or be full; then nothing is remembered, and whoever asks for it
+ * is told.
  */
 export const browserStorage = {
   read: (key: string): string | null => {
@@ -10,18 +10,28 @@ export const browserStorage = {
       return null;
     }
   },
-  write: (key: string, text: string): void => {
+  /** @returns whether it is remembered */
+  write: (key: string, text: string): boolean => {
     try {
       localStorage.setItem(key, text);
+      return true;
     } catch {
-      // See above.
+      return false;
     }
   },
   remove: (key: string): void => {
     try {
       localStorage.removeItem(key);
     } catch {
-      // See above.
+      // What cannot be read was never there.
+    }
+  },
+  /** Every key that begins like this. */
+  keys: (beginning: string): string[] => {
+    try {
+      return Object.keys(localStorage).filter((key) => key.startsWith(beginning));
+    } catch {
+      return [];
     }
   },
 };

@@ -5,7 +5,8 @@ import { browserStorage } from "./browser-storage";
 export interface KeptInBrowser<Value> {
   /** What was kept last; the usual where nothing was, or nothing that can still be read. */
   readonly first: Value;
-  readonly keep: (value: Value) => void;
+  /** Gives whether the browser keeps it. */
+  readonly keep: (value: Value) => boolean;
 }
 
 /**

@@ -42,7 +42,7 @@ function refused(status: number, extra: object = {}) {
 }
 
 /** A server of one problem, whose next answers can be made to fail. */
-function world(failures: Error[] = []) {
+function world(failures: Error[] = [], isFull = false) {
   const seen: { version: number; title: string }[] = [];
   let local: unknown = null;
   const parts: SaverParts = {
@@ -54,7 +54,9 @@ function world(failures: Error[] = []) {
       return saved(version + 1, text.title);
     },
     keepLocally: (copy) => {
+      if (isFull) return false;
       local = copy;
+      return true;
     },
     dropLocally: () => {
       local = null;
@@ -116,6 +118,19 @@ describe("a server that is away", () => {
     expect(seen).toHaveLength(4);
     expect(saver.state.getState().kind).toBe("saved");
     expect(localCopy()).toBeNull();
+  });
+
+  test.each<[() => Error, boolean, { trouble: string; isKept: boolean }]>([
+    [() => new UnreachableError(), false, { trouble: "Cannot reach the server.", isKept: true }],
+    [() => refused(503), false, { trouble: "The server is busy.", isKept: true }],
+    [() => refused(429), false, { trouble: "Many requests at once.", isKept: true }],
+    [() => new UnreachableError(), true, { trouble: "Cannot reach the server.", isKept: false }],
+  ])("says why, and whether this browser keeps the text: %p", async (failure, isFull, says) => {
+    const { saver } = world([failure()], isFull);
+    saver.changed(draft("kept"));
+    await pass(600);
+    expect(saver.state.getState()).toEqual({ kind: "away", ...says });
+    saver.stop();
   });
 
   test("is not tried any more once the page is left", async () => {

@@ -3,14 +3,21 @@ import type { Draft } from "@kestrelmoor/core/typing";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import { isRetryWorthwhile, RefusedError } from "../../api/request";
 import { retryPauses } from "../../api/retry-pauses";
+import { troubleWords } from "../../api/trouble-words";
 import type { LocalCopy } from "./local-copy";
+import { isSameText } from "./same-text";
 
 export type SaveState =
   | { readonly kind: "saved" }
   | { readonly kind: "unsaved" }
   | { readonly kind: "saving" }
-  /** The server is away; it is tried again by itself. */
-  | { readonly kind: "away" }
+  /** The server is away or busy; it is tried again by itself. */
+  | {
+      readonly kind: "away";
+      readonly trouble: string;
+      /** Whether this browser keeps the text meanwhile; its storage may be blocked or full. */
+      readonly isKept: boolean;
+    }
   /** Somebody else saved meanwhile: both texts are kept, and a person decides. */
   | { readonly kind: "conflict"; readonly theirs: SavedProblem }
   /** The problem is no longer in the notebook. */
@@ -21,7 +28,8 @@ export type SaveState =
 /** Everything the saver needs from the world around it. */
 export interface SaverParts {
   readonly save: (version: number, draft: Draft, isLast: boolean) => Promise<SavedProblem>;
-  readonly keepLocally: (copy: LocalCopy) => void;
+  /** Gives whether the browser keeps it. */
+  readonly keepLocally: (copy: LocalCopy) => boolean;
   readonly dropLocally: () => void;
   readonly onSaved: (saved: SavedProblem) => void;
 }
@@ -56,6 +64,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
   let pending: Draft | null = null;
   let isUnderWay = false;
   let isStopped = false;
+  let isKept = true;
   const pauses = retryPauses();
   let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -78,7 +87,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
 
   const changed = (draft: Draft) => {
     pending = draft;
-    parts.keepLocally({ draft, base });
+    isKept = parts.keepLocally({ draft, base });
     if (waitsForPerson()) return;
     if (state.getState().kind !== "away") set({ kind: "unsaved" });
     later(PAUSE_MS);
@@ -101,7 +110,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
         parts.dropLocally();
         set({ kind: "saved" });
       } else {
-        parts.keepLocally({ draft: pending, base });
+        isKept = parts.keepLocally({ draft: pending, base });
         set({ kind: "unsaved" });
         later(PAUSE_MS);
       }
@@ -121,7 +130,7 @@ export function createSaver(version: number, parts: SaverParts): Saver {
 
   const failed = (error: unknown) => {
     if (isRetryWorthwhile(error)) {
-      set({ kind: "away" });
+      set({ kind: "away", trouble: troubleWords(error), isKept });
       later(pauses.next());
     } else if (error instanceof RefusedError && error.status === 412) {
       const theirs = error.details["current"] as SavedProblem;
@@ -156,17 +165,4 @@ export function createSaver(version: number, parts: SaverParts): Saver {
       isStopped = false;
     },
   };
-}
-
-function isSameText(one: Draft, other: Draft | null): boolean {
-  return other !== null && canonical(one) === canonical(other);
-}
-
-/** The database orders the keys of what it keeps in its own way. */
-function canonical(draft: Draft): string {
-  return JSON.stringify(draft, (_, value: unknown) =>
-    typeof value === "object" && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : value,
-  );
 }

@@ -1,0 +1,79 @@
+import type { SharedProblem } from "@kestrelmoor/contract";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Button } from "antd";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { createProblem } from "../api/problems";
+import { isRetryWorthwhile } from "../api/request";
+import { readShared } from "../api/sharing";
+import { troubleWords } from "../api/trouble-words";
+import { Shell } from "../app/Shell";
+import { DocumentProvider } from "./document/document-context";
+import { createDocumentStore } from "./document/document-store";
+import { HistoryButtons } from "./HistoryButtons";
+import { ProblemBody } from "./ProblemBody";
+import { usePageTitle } from "./use-page-title";
+import styles from "./ProblemPage.module.css";
+
+/** A problem that somebody shows. One can try things in it; what it was copied from never changes. */
+export function SharedPage() {
+  const { address = "" } = useParams();
+  const query = useQuery({
+    queryKey: ["shared", address],
+    queryFn: ({ signal }) => readShared(address, signal),
+    staleTime: Infinity,
+    gcTime: 0,
+    refetchOnWindowFocus: false,
+    refetchOnReconnect: false,
+  });
+  if (query.data !== undefined) return <Opened key={address} shared={query.data} />;
+  return (
+    <Shell>
+      <div className={styles.message} role="status">
+        {query.isError ? (
+          <>
+            <h1>Nothing is shared here</h1>
+            <p>
+              The link may have been taken back, or a part of it is missing.{" "}
+              <Link to="/">Go to the notebook</Link>.
+            </p>
+          </>
+        ) : (
+          isRetryWorthwhile(query.failureReason) && (
+            <p>{troubleWords(query.failureReason)} Trying again automatically…</p>
+          )
+        )}
+      </div>
+    </Shell>
+  );
+}
+
+function Opened({ shared }: { readonly shared: SharedProblem }) {
+  const [store] = useState(() => createDocumentStore(shared.draft));
+  const navigate = useNavigate();
+  usePageTitle(store);
+  const copy = useMutation({
+    mutationFn: () => createProblem(store.getState().draft),
+    onSuccess: ({ id }) => navigate(`/problems/${id}`),
+  });
+  const day = new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(
+    new Date(shared.sharedAt),
+  );
+  return (
+    <DocumentProvider value={store}>
+      <Shell tools={<HistoryButtons store={store} />}>
+        <div className={styles.shared} role="note">
+          <p>
+            A copy that somebody shared on {day}. You can try things here; nothing is saved until
+            you copy it.
+          </p>
+          <Button type="primary" loading={copy.isPending} onClick={() => copy.mutate()}>
+            Copy to my notebook
+          </Button>
+          {copy.isError && <p role="alert">{copy.error.message}</p>}
+        </div>
+        <ProblemBody />
+      </Shell>
+    </DocumentProvider>
+  );
+}
