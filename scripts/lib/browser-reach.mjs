@@ -17,6 +17,7 @@ const REACH = {
   "first-typing": ["web/src/problem/lines", "core/src/input", "core/src/draft"],
   "from-a-file": ["web/src/files", "web/src/problem/lines"],
   "hand-in": [`${VIEWS}/hand-in`, "core/src/hand-in"],
+  keep: ["web/src/keeping", "web/src/problem/saving", "web/src/problem/sharing", "server/src"],
   keeping: ["web/src/problem/saving", "web/src/problem/document", "server/src"],
   lines: ["web/src/problem/lines", "core/src/draft", "core/src/input"],
   mark: [`${VIEWS}/mark`, "core/src/mistakes"],

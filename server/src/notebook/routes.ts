@@ -1,4 +1,5 @@
 import {
+  NOTEBOOK_FILE_EXTENSION,
   NOTEBOOK_FILE_FORMAT,
   openNotebookRequest,
   unreadMergeRequest,
@@ -108,9 +109,8 @@ export function notebookRoutes(options: GuestOptions, calculator: Calculator): R
   router.get("/file", async (request, response) => {
     const workspace = await workspaceOf(options, request);
     const desk = workspace === null ? {} : await storedDesk(database, workspace);
-    response
-      .type("json")
-      .set("Content-Disposition", 'attachment; filename="kestrelmoor.notebook.json"');
+    const day = new Date().toISOString().slice(0, 10);
+    response.type("json").attachment(`kestrelmoor-${day}${NOTEBOOK_FILE_EXTENSION}`);
     response.write(`{"format":"${NOTEBOOK_FILE_FORMAT}","version":1,"problems":[`);
     let isFirst = true;
     if (workspace !== null) {

@@ -1,4 +1,3 @@
-import { NOTEBOOK_FILE_EXTENSION } from "@kestrelmoor/contract";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { mergeNotebook, NOTEBOOK_FILE_ADDRESS } from "../api/notebook";
@@ -30,7 +29,6 @@ export function FileCard({
     onSettled: () => queryClient.invalidateQueries(),
   });
   const picker = useFilePicker("Notebook file", NOTEBOOK_FILES, (file) => read.mutate(file));
-  const day = new Date().toISOString().slice(0, 10);
   const isEmpty = problems + inBin === 0;
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="file-name">
@@ -45,11 +43,7 @@ export function FileCard({
         </p>
       )}
       <p className={styles.buttons}>
-        <Button
-          href={NOTEBOOK_FILE_ADDRESS}
-          download={`kestrelmoor-${day}${NOTEBOOK_FILE_EXTENSION}`}
-          disabled={isEmpty}
-        >
+        <Button href={NOTEBOOK_FILE_ADDRESS} download disabled={isEmpty}>
           Save the notebook as a file
         </Button>
         {picker.input}

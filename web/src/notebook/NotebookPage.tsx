@@ -72,6 +72,9 @@ export function NotebookPage() {
           <h2 id="problems-name" className={styles.name}>
             Your problems
           </h2>
+          <Link to="/keep" className={styles.keep}>
+            Keep your notebook
+          </Link>
           <OpenFileButton onOpen={create} />
           <Input
             className={styles.search ?? ""}
@@ -113,10 +116,6 @@ export function NotebookPage() {
                 </li>
               ))}
             </ul>
-            <p className={styles.kept}>
-              <Link to="/keep">Keep your notebook</Link>: open it on another computer, save it as a
-              file, restore deleted problems.
-            </p>
             <Pages
               page={page}
               pages={Math.ceil(list.data.total / list.data.pageSize)}

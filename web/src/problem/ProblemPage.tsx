@@ -119,7 +119,9 @@ function Page({ open }: { readonly open: OpenProblem }) {
           <>
             <SaveStateText saver={saver} />
             <HistoryButtons store={store} />
-            <ShareButton id={open.id} saver={saver} />
+            <span className={styles.whenWide}>
+              <ShareButton id={open.id} saver={saver} />
+            </span>
           </>
         }
       >
@@ -129,6 +131,10 @@ function Page({ open }: { readonly open: OpenProblem }) {
           takeTheirs={takeTheirs}
         />
         <ProblemBody />
+        {/* A telephone has no room for it beside the places. */}
+        <p className={styles.whenNarrow}>
+          <ShareButton id={open.id} saver={saver} />
+        </p>
       </Shell>
     </DocumentProvider>
   );

@@ -31,12 +31,12 @@ export function Dialog({ title, isOpen, onClose, children }: DialogProps) {
       }}
     >
       <div className={styles.content}>
-        <header className={styles.header}>
+        <div className={styles.header}>
           <h2 id={name}>{title}</h2>
           <button type="button" className="quiet-button" onClick={onClose}>
             Close
           </button>
-        </header>
+        </div>
         {children}
       </div>
     </dialog>

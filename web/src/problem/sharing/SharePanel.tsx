@@ -5,7 +5,7 @@ import { useId } from "react";
 import { readShare, shareProblem, unshareProblem } from "../../api/sharing";
 import { CopyButton } from "../../ui/CopyButton";
 import type { Saver } from "../saving/saver";
-import styles from "./ShareButton.module.css";
+import styles from "./SharePanel.module.css";
 
 /** The link of a problem: made, copied, brought up to date, taken back. */
 export function SharePanel({ id, saver }: { readonly id: string; readonly saver: Saver }) {
