@@ -62,6 +62,15 @@ export const routes: readonly Route[] = [
   },
   {
     method: "get",
+    path: "/api/ready",
+    summary: "Whether this copy of the server is to be sent requests",
+    replies: {
+      200: { says: "It is.", schema: healthReply },
+      503: { says: "It is about to end, or the database is not responding.", schema: healthReply },
+    },
+  },
+  {
+    method: "get",
     path: "/api/openapi.json",
     summary: "This document",
     replies: { 200: { says: "OpenAPI 3.1." } },

@@ -2,7 +2,7 @@ import { spawnSync } from "node:child_process";
 import { join } from "node:path";
 import { test, expect } from "@playwright/test";
 import { Application } from "../support/application";
-import { databaseRuns, killDatabase } from "../support/database-process";
+import { databasePid, databaseRuns, killDatabase } from "../support/database-process";
 
 const ROOT = join(import.meta.dirname, "../..");
 
@@ -25,6 +25,15 @@ test("starts, survives kill -9 of the server and of the database, and ends clean
       expect(line).toBe(`Kestrelmoor is ready at ${application.url}`);
       expect(took).toBeLessThan(5000);
       expect(await read()).toBe(total);
+    });
+
+    await test.step("kill -9 of the database alone: it is back by itself within 5 seconds", async () => {
+      const before = databasePid(application.dataFolder);
+      killDatabase(application.dataFolder);
+      const isAnother = () =>
+        databaseRuns(application.dataFolder) && databasePid(application.dataFolder) !== before;
+      await expect.poll(isAnother, { timeout: 5000, intervals: [100] }).toBe(true);
+      await expect.poll(read, { timeout: 5000, intervals: [100] }).toBe(total);
     });
 
     await test.step("kill -9 of both", async () => {

@@ -1,4 +1,3 @@
-import { spawnSync } from "node:child_process";
 import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 
@@ -20,18 +19,4 @@ export function databaseRuns(dataFolder: string): boolean {
   } catch {
     return false;
   }
-}
-
-/** Starts it again as it was, by the same script that the application uses. */
-export function startDatabase(dataFolder: string): void {
-  const script = `
-    const { startCluster } = await import("./scripts/lib/cluster.mjs");
-    const { ensurePostgres } = await import("./scripts/lib/debian.mjs");
-    await startCluster(await ensurePostgres(), ${JSON.stringify(dataFolder)});
-  `;
-  const started = spawnSync(process.execPath, ["--input-type=module", "--eval", script], {
-    cwd: join(import.meta.dirname, "../.."),
-    encoding: "utf8",
-  });
-  if (started.status !== 0) throw new Error(started.stderr);
 }

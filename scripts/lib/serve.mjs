@@ -1,10 +1,11 @@
 import { pathToFileURL } from "node:url";
 import { inRoot } from "./folders.mjs";
+import { Obstacle } from "./stop-with.mjs";
 
 /** Starts the built server in this process. */
 export async function serve({ databaseUrl, port, logLevel, withPage = true }) {
   const { startServer } = await import(pathToFileURL(inRoot("server/dist/main.js")).href);
-  return startServer(
+  const started = startServer(
     {
       ...process.env,
       DATABASE_URL: databaseUrl,
@@ -17,4 +18,8 @@ export async function serve({ databaseUrl, port, logLevel, withPage = true }) {
       ...(withPage ? { page: inRoot("web/dist") } : {}),
     },
   );
+  // What is wrong with the environment is said without a stack.
+  return started.catch((error) => {
+    throw error.name === "ConfigError" ? new Obstacle(error.message) : error;
+  });
 }

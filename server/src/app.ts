@@ -1,14 +1,14 @@
 import { openApiDocument } from "@kestrelmoor/contract";
 import compression from "compression";
 import cookieParser from "cookie-parser";
-import express, { type Express, type Router } from "express";
+import express, { type Express, type RequestHandler, type Router } from "express";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Calculator } from "./calculations/calculator";
 import { CALCULATIONS } from "./calculations/calculations";
 import { calculationRoutes } from "./calculations/routes";
 import type { Connection } from "./db/database";
-import { healthRoutes } from "./health/routes";
+import { healthRoutes, readyRoutes, type Readiness } from "./health/routes";
 import { errorHandler, noSuchRoute } from "./http/errors";
 import { sameOriginOnly } from "./http/same-origin";
 import { apiHeaders, securityHeaders } from "./http/security";
@@ -28,6 +28,9 @@ export interface AppParts {
   readonly secureCookie: boolean;
   readonly proxies: number;
   readonly limits: LimitSizes;
+  /** Left out where nothing is measured. */
+  readonly measure?: RequestHandler;
+  readonly readiness?: Readiness;
 }
 
 /** Builds the application from its parts. It keeps nothing in memory that matters. */
@@ -41,11 +44,13 @@ export function createApp(parts: AppParts): Express {
   app.set("trust proxy", proxies);
   // Versions are this application's own entity tags; a hash of the text would contradict them.
   app.set("etag", false);
+  if (parts.measure !== undefined) app.use(parts.measure);
   app.use("/api", apiHeaders, calculations(calculator, limits));
   app.use(pinoHttp({ logger, serializers: { req: briefRequest, res: briefResponse } }));
   app.use(compression());
   const api = express.Router();
   api.use("/health", healthRoutes(database));
+  api.use("/ready", readyRoutes(database, parts.readiness ?? { isEnding: false }));
   api.use(sameOriginOnly, cookieParser(), limits.calls, limits.kept);
   api.get("/openapi.json", (_request, response) => {
     response.json(openApiDocument());

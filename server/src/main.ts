@@ -1,5 +1,6 @@
 import { createServer } from "node:http";
 import type { AddressInfo } from "node:net";
+import { setTimeout as pause } from "node:timers/promises";
 import { pino } from "pino";
 import { createApp } from "./app";
 import { createPool } from "./calculations/pool";
@@ -9,6 +10,7 @@ import { loadDemo } from "./demo/load-demo";
 import { briefError } from "./http/brief-error";
 import { LIMIT_SIZES } from "./limits/limits";
 import { keepTidy } from "./upkeep/upkeep";
+import { createMetrics } from "./metrics/metrics";
 import { pageRoutes } from "./web/page";
 
 export interface Folders {
@@ -49,6 +51,8 @@ export async function startServer(
   }
   const connection = connect(config.databaseUrl, onIdleError);
   const calculator = createPool({ file: CALCULATOR, threads: config.threads });
+  const readiness = { isEnding: false };
+  const metrics = config.metricsPort === null ? null : createMetrics();
   try {
     const app = createApp({
       connection,
@@ -57,20 +61,26 @@ export async function startServer(
       secureCookie: config.secureCookie,
       proxies: config.proxies,
       limits: LIMIT_SIZES,
+      readiness,
+      ...(metrics === null ? {} : { measure: metrics.measure }),
       ...(folders.page === undefined ? {} : { page: await pageRoutes(folders.page) }),
     });
     const server = createServer(app);
     await new Promise<void>((resolve, reject) => {
       server.once("error", reject);
-      server.listen(config.port, "127.0.0.1", resolve);
+      server.listen(config.port, config.host, resolve);
     });
+    const measured = await metrics?.serve(config.host, config.metricsPort ?? 0);
     const endTidying = keepTidy(connection.database, (error) => {
       logger.warn({ error: briefError(error) }, "tidying up failed");
     });
     return {
       port: (server.address() as AddressInfo).port,
       close: async () => {
+        readiness.isEnding = true;
+        await pause(config.drainSeconds * 1000);
         endTidying();
+        measured?.close();
         await new Promise<void>((resolve) => {
           server.close(() => resolve());
           // Browsers hold connections open; after a moment for answers under way they are cut.
