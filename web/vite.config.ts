@@ -14,7 +14,15 @@ export default defineConfig({
   ],
   // The server puts a fresh nonce in its place with every answer.
   html: { cspNonce: "__CSP_NONCE__" },
-  build: { outDir: "dist", target: "es2023", sourcemap: false, assetsInlineLimit: 0 },
+  build: {
+    outDir: "dist",
+    target: "es2023",
+    sourcemap: false,
+    assetsInlineLimit: 0,
+    // The writer of workbooks is large; it comes only to who saves one.
+    chunkSizeWarningLimit: 1500,
+    rolldownOptions: { checks: { pluginTimings: false } },
+  },
   server: {
     host: "127.0.0.1",
     proxy: { "/api": process.env["KESTRELMOOR_API"] ?? "http://127.0.0.1:4180" },

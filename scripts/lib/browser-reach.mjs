@@ -34,6 +34,7 @@ const REACH = {
   start: ["scripts", "server/src"],
   story: ["core/src", "web/src", "demo"],
   timeline: ["web/src/problem/timeline", `${VIEWS}/shares`],
+  "two-copies": ["deploy", "scripts/serve.mjs", "server/src"],
   variants: [`${VIEWS}/variants`, "core/src/draft/variants", "core/src/vary"],
   "what-if": [`${VIEWS}/what-if`, "web/src/workers", "core/src/vary"],
   workings: [`${VIEWS}/workings`, "core/src/workings"],

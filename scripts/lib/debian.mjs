@@ -51,6 +51,13 @@ export async function ensureChromium() {
   }
 }
 
+const findNginx = () => findAmong(["/usr/sbin/nginx", "/usr/bin/nginx"]);
+
+/** What stands in front of several copies, in tests of that. */
+export async function ensureNginx() {
+  return findNginx() ?? (await installed("nginx-light", findNginx));
+}
+
 /** Installs a Debian package where this user may; else says the exact command. */
 async function installed(name, find) {
   const prefix = aptPrefix();
@@ -75,7 +82,8 @@ async function installed(name, find) {
 }
 
 function aptEnvironment() {
-  return { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
+  // At this level a package starts no service of its own.
+  return { ...process.env, DEBIAN_FRONTEND: "noninteractive", RUNLEVEL: "1" };
 }
 
 /** How apt-get is called here: as root, through sudo without a password, or (`null`) not at all. */
@@ -83,5 +91,7 @@ function aptPrefix() {
   if (!["/usr/bin/apt-get", "/bin/apt-get"].some((path) => existsSync(path))) return null;
   if (isRoot()) return [];
   const sudo = spawnSync("sudo", ["--non-interactive", "true"], { stdio: "ignore" });
-  return sudo.status === 0 ? ["sudo", "--non-interactive", "--preserve-env=DEBIAN_FRONTEND"] : null;
+  return sudo.status === 0
+    ? ["sudo", "--non-interactive", "--preserve-env=DEBIAN_FRONTEND,RUNLEVEL"]
+    : null;
 }

@@ -1,5 +1,5 @@
 import { buildWhenChanged } from "./build.mjs";
-import { ensureChromium, ensurePostgres } from "./debian.mjs";
+import { ensureChromium, ensureNginx, ensurePostgres } from "./debian.mjs";
 import { inRoot } from "./folders.mjs";
 import { installPackages } from "./packages.mjs";
 import { run } from "./run.mjs";
@@ -9,9 +9,10 @@ export async function runInBrowser(config) {
   await installPackages();
   await ensurePostgres();
   const chromium = await ensureChromium();
+  const nginx = await ensureNginx();
   await buildWhenChanged();
   const cli = inRoot("node_modules/@playwright/test/cli.js");
   return run(process.execPath, [cli, "test", "--config", inRoot("e2e", config)], {
-    env: { ...process.env, TZ: "UTC", CHROMIUM_PATH: chromium },
+    env: { ...process.env, TZ: "UTC", CHROMIUM_PATH: chromium, NGINX_PATH: nginx },
   });
 }

@@ -53,11 +53,9 @@ export function createMetrics(): Metrics {
   };
 }
 
-/** The route and not the address, which names a problem: there are too many of them. */
+/** The route and not the address, which names a problem or whatever somebody made up: there are too many of them. */
 function routeOf(address: string): string {
   const [path = ""] = address.split("?");
-  return path
-    .replace(/[\da-f]{8}-[\da-f-]{27}/i, ":id")
-    .replace(/^\/api\/shared\/.*/, "/api/shared/:address")
-    .slice(0, 60);
+  if (!path.startsWith("/api/")) return "page";
+  return path.replace(/^(\/api\/(?:problems|desk|shared))\/(?!bin$)[^/]+/, "$1/:id");
 }
