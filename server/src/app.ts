@@ -17,6 +17,7 @@ import { createLimits, type Limits, type LimitSizes } from "./limits/limits";
 import { notebookRoutes } from "./notebook/routes";
 import { problemRoutes } from "./problems/routes";
 import { sharedRoutes } from "./sharing/routes";
+import type { Page } from "./web/page";
 import type { GuestOptions } from "./workspaces/guest";
 
 export interface AppParts {
@@ -24,7 +25,7 @@ export interface AppParts {
   readonly logger: Logger;
   readonly calculator: Calculator;
   /** The built page; left out where only the interface is served. */
-  readonly page?: Router;
+  readonly page?: Page;
   readonly secureCookie: boolean;
   readonly proxies: number;
   readonly limits: LimitSizes;
@@ -45,6 +46,7 @@ export function createApp(parts: AppParts): Express {
   // Versions are this application's own entity tags; a hash of the text would contradict them.
   app.set("etag", false);
   if (parts.measure !== undefined) app.use(parts.measure);
+  if (parts.page !== undefined) app.use("/assets", parts.page.assets);
   app.use("/api", apiHeaders, calculations(calculator, limits));
   app.use(pinoHttp({ logger, serializers: { req: briefRequest, res: briefResponse } }));
   app.use(compression());
@@ -62,7 +64,7 @@ export function createApp(parts: AppParts): Express {
   api.use(noSuchRoute);
   app.use("/api", api);
   app.use(securityHeaders);
-  if (parts.page !== undefined) app.use(parts.page);
+  if (parts.page !== undefined) app.use(parts.page.document);
   app.use(noSuchRoute, errorHandler(logger));
   return app;
 }

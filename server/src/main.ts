@@ -25,6 +25,8 @@ export interface RunningServer {
   readonly close: () => Promise<void>;
 }
 
+const IDLE_CONNECTION_MS = 75_000;
+
 /** Built beside this module. */
 const CALCULATOR = new URL("calculator.js", import.meta.url).href;
 
@@ -66,6 +68,8 @@ export async function startServer(
       ...(folders.page === undefined ? {} : { page: await pageRoutes(folders.page) }),
     });
     const server = createServer(app);
+    // Longer than whatever is in front keeps a connection idle: it must not send a request as this end closes it.
+    server.keepAliveTimeout = IDLE_CONNECTION_MS;
     await new Promise<void>((resolve, reject) => {
       server.once("error", reject);
       server.listen(config.port, config.host, resolve);

@@ -1,9 +1,35 @@
 import { FIRST_DESK, SHAPES } from "@kestrelmoor/core/typing";
-import appraisals from "../../core/reference/appraisals.json";
-import counts from "../../core/reference/counts.json";
-import problems from "../../core/reference/problems.json";
-import schedules from "../../core/reference/schedules.json";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import { HEAVY } from "./heavy-bodies";
+
+/** The cases of a reference file; read, since not everything that runs this can import it. */
+function reference(name: string): unknown {
+  const file = join(import.meta.dirname, "../../core/reference", `${name}.json`);
+  return JSON.parse(readFileSync(file, "utf8")) as unknown;
+}
+
+interface ScheduleCase {
+  readonly loan: number;
+  readonly rate: object;
+  readonly every: string;
+  readonly count: number;
+}
+
+interface AppraisalCase {
+  readonly amounts: readonly number[];
+  readonly every: string;
+  readonly hurdlePercent: number;
+  readonly reinvestPercent: number;
+}
+
+type Cases<Case> = readonly Case[];
+const problems = [
+  ...(reference("problems") as Cases<{ readonly problem: unknown }>),
+  ...(reference("counts") as Cases<{ readonly problem: unknown }>),
+];
+const schedules = reference("schedules") as Cases<ScheduleCase>;
+const appraisals = reference("appraisals") as Cases<AppraisalCase>;
 
 /** Requests that no page sends: sound ones in which something was changed for the worse, by a seed. */
 
@@ -32,7 +58,7 @@ const pick = <Item>(random: Random, items: readonly Item[]): Item =>
 
 /** Sound requests, of which each is a beginning. */
 const SOUND: readonly (readonly [HostileRequest["method"], string, unknown])[] = [
-  ...[...problems, ...counts].flatMap(({ problem }) => [
+  ...problems.flatMap(({ problem }) => [
     ["post", "/api/solve", problem] as const,
     ["post", "/api/workings", { problem, level: "every-step" }] as const,
     ["post", "/api/mark", { problem, claimed: "1,234.56" }] as const,
@@ -63,7 +89,7 @@ const SOUND: readonly (readonly [HostileRequest["method"], string, unknown])[] =
   ["delete", "/api/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d", null],
 ];
 
-function scheduleOf({ loan, rate, every, count }: (typeof schedules)[number]): unknown {
+function scheduleOf({ loan, rate, every, count }: ScheduleCase): unknown {
   const parts = { direction: "out", every, count, timing: "end", begins: "P0D" };
   return {
     flow: "pay",

@@ -4,7 +4,7 @@ import type { CalculationName } from "./calculations";
 export const LONGEST_SHORT_BODY = 4096;
 
 /** A calculation within these bounds takes a few milliseconds at most, whatever it is about: `npm run soak` tries. */
-const MOST = { flows: 8, rates: 4, followUps: 8, payments: 400, amounts: 60, searched: 2 };
+const MOST = { flows: 8, rates: 4, followUps: 8, payments: 400, amounts: 24, searched: 2 };
 
 /** Judges by the size of a body, before anything is checked or calculated. What it does not know is not short. */
 export function isShort(name: CalculationName, body: unknown): boolean {
@@ -28,7 +28,10 @@ function isShortProblem(body: unknown): boolean {
     rates.length <= MOST.rates &&
     lengthAt(body, "also") <= MOST.followUps &&
     flows.reduce<number>((sum, flow) => sum + paymentsOf(flow), 0) <= MOST.payments &&
-    (!isSearched(flows, rates) || (flows.length <= MOST.searched && rates.length === 1))
+    (!isSearched(flows, rates) ||
+      (flows.length <= MOST.searched &&
+        rates.length === 1 &&
+        flows.every((flow) => lengthAt(flow, "amounts") <= MOST.amounts)))
   );
 }
 
