@@ -19,12 +19,19 @@ test("problem", async ({ moor, page }) => {
   await page.screenshot({ path: at("problem") });
 });
 
-test("problem-project", async ({ moor, page }) => {
-  await moor.openProblem("The wax workshop");
-  await moor.expectAnswer("1,566.85");
-  await expect(moor.workings).not.toContainText("Loading the workings");
+test("keep", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await moor.type(moor.amount(0), "54000");
+  await moor.expectSaved();
+  await moor.openNotebook();
+  await page.getByRole("button", { name: "More for The wax workshop" }).click();
+  await page.getByRole("menuitem", { name: "Delete" }).click();
+  await page.getByRole("button", { name: "Close" }).click();
+  await page.getByRole("link", { name: "Keep your notebook" }).click();
+  await page.getByRole("button", { name: "Make a notebook key" }).click();
+  await expect(page.getByText("Write it down now.")).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
-  await page.screenshot({ path: at("problem-project") });
+  await page.screenshot({ path: at("keep") });
 });
 
 test("appraisal", async ({ moor, page }) => {
