@@ -1,7 +1,8 @@
 import * as z from "zod";
 import { deskPartName } from "./desk";
 import { PROBLEM_DETAILS_TYPE, problemDetails } from "./problem-details";
-import { routes, type Route } from "./routes";
+import { routes } from "./routes";
+import type { Route } from "./routes/route";
 
 type Json = Record<string, unknown>;
 

@@ -1,20 +1,6 @@
-import { AxeBuilder } from "@axe-core/playwright";
-import type { Page } from "@playwright/test";
 import { chooseFromMenu } from "../support/choose-from-menu";
+import { expectNoViolations } from "../support/expect-no-violations";
 import { expect, test } from "../support/fixtures";
-
-/** @param part where the rest of the page has been gone over already */
-async function expectNoViolations(page: Page, part = "html"): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .include(part)
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
-    .analyze();
-  expect(
-    violations.map(
-      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`,
-    ),
-  ).toEqual([]);
-}
 
 /** Colours do not depend on the width, nor the layout on the theme: two looks see all four of them. */
 const LOOKS = [

@@ -1,6 +1,6 @@
-import { AxeBuilder } from "@axe-core/playwright";
 import type { Browser, Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { expectNoViolations } from "../support/expect-no-violations";
 import { expect, test } from "../support/fixtures";
 
 /** Another computer: a browser that has nothing of this one. */
@@ -14,11 +14,6 @@ async function elsewhere(browser: Browser, address: string): Promise<Page> {
 async function openKeeping(page: Page): Promise<void> {
   await page.getByRole("link", { name: "Keep your notebook" }).click();
   await expect(page.getByRole("heading", { name: "Bin" })).toBeVisible();
-}
-
-async function expectNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, help }) => `${id}: ${help}`)).toEqual([]);
 }
 
 test("a key opens the notebook on another computer, and a mistyped one says which word", async ({

@@ -1,6 +1,7 @@
 import { sum } from "../numbers/sum";
 import type { OtherAmount } from "./plan";
-import { interestFactor, joinsBefore, rounding } from "./run-plan";
+import { rounding } from "./run-plan";
+import { interestFactor, joinsBefore } from "./standing";
 import type { ScheduleRun } from "./schedule";
 import { SAME_TIME } from "../time/same-time";
 

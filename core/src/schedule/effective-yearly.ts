@@ -3,7 +3,7 @@ import type { DatedAmount } from "../flows/flow-kind";
 import { growthFactor } from "../rates/accumulation";
 import { rootInBracket } from "../solve/roots/root-in-bracket";
 import { owedAt } from "./milestones";
-import { joinsBefore } from "./run-plan";
+import { joinsBefore } from "./standing";
 import type { ScheduleRun } from "./schedule";
 import { SAME_TIME } from "../time/same-time";
 

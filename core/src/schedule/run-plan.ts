@@ -1,7 +1,9 @@
-import { growthFactor, growthSince, logGrowth, type Accumulation } from "../rates/accumulation";
-import type { OtherAmount, Plan, PlannedPayment } from "./plan";
+import type { Accumulation } from "../rates/accumulation";
+import type { Plan, PlannedPayment } from "./plan";
 import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
 import { SAME_TIME } from "../time/same-time";
+import { resetFactor } from "./reset-factor";
+import { interestFactor, joinsBefore, leftFor, type Standing } from "./standing";
 
 /** A schedule, and whether it came to its end. */
 export interface RunOfPlan {
@@ -41,28 +43,12 @@ export function runPlan(plan: Plan): RunOfPlan {
   };
 }
 
-/** What amounts after a time are worth at it: the balance that must be left for them. */
-function leftFor(others: readonly OtherAmount[], growth: Accumulation, time: number): number {
-  return others.reduce(
-    (sum, other) => sum - other.amount * growthFactor(growth, other.time, time),
-    0,
-  );
-}
-
 /** What a plan leaves after its last planned payment beyond what later amounts are worth, unrounded. */
 export function surplusOf(plan: Plan): number {
   const all = { ...plan, inCents: false, settles: false, clears: false };
   const { balance, time } = walk(all, 1).rows.at(-1) ?? { balance: 0, time: 0 };
   const later = plan.others.filter((other) => !joinsBefore(other, time));
   return balance - leftFor(later, plan.growth, time);
-}
-
-/** Where the account stands just after a payment. */
-interface Standing {
-  readonly balance: number;
-  readonly time: number;
-  /** How many of the other amounts have joined the balance. */
-  readonly joined: number;
 }
 
 interface Walk {
@@ -221,63 +207,6 @@ interface Reckoning {
   readonly unit: number;
   readonly round: (amount: number) => number;
   readonly growth: Accumulation;
-}
-
-/**
- * By what the payments from one on are to be multiplied so that the plan ends when it should. What is
- * there at the end is linear in it; later changes, extra payments and rounding are not foreseen.
- */
-function resetFactor(plan: Plan, standing: Standing, index: number, unit: number): number {
-  const growth = growthSince(plan.growthKnownAt(index + 1), standing.time);
-  const end = plan.payments[plan.plannedCount - 1]?.time ?? standing.time;
-  const sign = plan.kind === "saving" ? 1 : -1;
-  const start = standing.balance / unit;
-  // The balance without any payment, and with those of the plan: a hundred resets of a long plan walk it a hundred times.
-  let [without, once] = [start, start];
-  let { time, joined } = standing;
-  const growTo = (next: number) => {
-    const factor = interestFactor(plan, growth, time, next);
-    without += without * factor;
-    once += once * factor;
-    time = next;
-  };
-  for (let place = index; place < plan.plannedCount; place += 1) {
-    const payment = plan.payments[place];
-    if (payment === undefined) break;
-    for (let other = plan.others[joined]; other !== undefined; other = plan.others[joined]) {
-      if (!joinsBefore(other, payment.time)) break;
-      growTo(other.time);
-      without += other.amount;
-      once += other.amount;
-      joined += 1;
-    }
-    growTo(payment.time);
-    once += sign * payment.amount;
-  }
-  const target = leftFor(plan.others.slice(joined), growth, end) + plan.surplus;
-  const factor = (without - target) / (without - once);
-  return Number.isFinite(factor) ? factor : 1;
-}
-
-/** What adds to the balance at a payment's own moment comes first; what leaves it then comes after. */
-export function joinsBefore(other: OtherAmount, time: number): boolean {
-  return other.time < time - SAME_TIME || (other.time < time + SAME_TIME && other.amount > 0);
-}
-
-/**
- * What 1 earns between two times. Between neighbouring payments the period itself is taken: the
- * difference of two far times would lose the digits by which half a cent is told.
- */
-export function interestFactor(
-  { frequency }: Plan,
-  growth: Accumulation,
-  from: number,
-  to: number,
-): number {
-  const period = 1 / frequency;
-  const { starts, forces } = growth;
-  const isOnePeriod = starts.length === 1 && Math.abs(to - from - period) < SAME_TIME;
-  return Math.expm1(isOnePeriod ? (forces[0] ?? 0) * period : logGrowth(growth, from, to));
 }
 
 /**

@@ -1,4 +1,4 @@
-import { interestFactor } from "../../schedule/run-plan";
+import { interestFactor } from "../../schedule/standing";
 import type { ScheduleRun } from "../../schedule/schedule";
 import type { ScheduleRow } from "../../schedule/schedule-types";
 import { SAME_TIME } from "../../time/same-time";

@@ -5,7 +5,7 @@ import type { ExponentialTerm } from "../roots/exponential-sum-roots";
 import { rootInBracket } from "../roots/root-in-bracket";
 
 /** The most terms valued in one search: about half a second of work. */
-const MOST_TERMS_VALUED = 4_000_000;
+const MOST_TERMS_VALUED = 2_000_000;
 /** An undecided piece this narrow, relative to its position, is taken to touch zero. */
 const NARROWEST = 1e-12;
 

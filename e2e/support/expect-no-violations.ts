@@ -1,0 +1,15 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import { expect, type Page } from "@playwright/test";
+
+/** @param part where the rest of the page has been gone over already */
+export async function expectNoViolations(page: Page, part = "html"): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .include(part)
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`,
+    ),
+  ).toEqual([]);
+}
