@@ -21,7 +21,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     // The writer of workbooks is large; it comes only to who saves one.
     chunkSizeWarningLimit: 1500,
-    rolldownOptions: { checks: { pluginTimings: false } },
+    rolldownOptions: { checks: { bundlerTimings: false } },
   },
   server: {
     host: "127.0.0.1",
