@@ -9,6 +9,7 @@ import {
   type ProblemDetails,
   type ProblemList,
   type SavedProblem,
+  type ShareReply,
   type UnreadNotebookFile,
 } from "@kestrelmoor/contract";
 import { FIRST_DESK, SHAPES, type Draft } from "@kestrelmoor/core/typing";
@@ -114,6 +115,16 @@ describe("a notebook key", () => {
     // Opened twice, nothing more happens.
     expect((await open(other, key).expect(200)).body).toMatchObject({ added: 0, same: 0 });
     expect(await factsOf(mine)).toMatchObject({ otherBrowsers: 1 });
+  });
+
+  test("leaves the links of this browser where they are", async () => {
+    const { id } = await create(other, "Shared");
+    const { body } = await other.post(`/api/problems/${id}/share`).expect(200);
+    const address = (body as ShareReply).share?.address ?? "";
+    await open(other, await newKey(mine)).expect(200);
+    await browserOf(served).get(`/api/shared/${address}`).expect(200);
+    await mine.delete(`/api/problems/${id}/share`).expect(204);
+    await browserOf(served).get(`/api/shared/${address}`).expect(404);
   });
 
   test("does not end a notebook that has a key of its own", async () => {

@@ -1,6 +1,6 @@
 import { and, count, eq, isNull, ne, sql } from "drizzle-orm";
 import type { Database } from "../db/database";
-import { browsers, deskParts, problems, workspaces } from "../db/schema";
+import { browsers, deskParts, problems, sharedProblems, workspaces } from "../db/schema";
 import type { Workspace } from "../workspaces/store";
 import { newSecret, hashOf } from "../workspaces/secret";
 
@@ -103,6 +103,26 @@ export async function closeOtherBrowsers(
 /** Removes a workspace whose problems are now in another one; one that has a key stays. */
 export async function dropWorkspace(database: Database, { id }: Workspace): Promise<void> {
   await database.delete(workspaces).where(and(eq(workspaces.id, id), isNull(workspaces.keyHash)));
+}
+
+/** Lets the shared copies of one workspace belong to another, unless that shares the same problem itself. */
+export async function moveShares(
+  database: Database,
+  from: Workspace,
+  to: Workspace,
+): Promise<void> {
+  await database
+    .update(sharedProblems)
+    .set({ workspaceId: to.id })
+    .where(
+      and(
+        eq(sharedProblems.workspaceId, from.id),
+        sql`not exists (
+          select 1 from ${sharedProblems} as own
+          where own.workspace_id = ${to.id} and own.problem_id = ${sharedProblems.problemId}
+        )`,
+      ),
+    );
 }
 
 /** Everything that a workspace keeps of the desk, as it is stored. */
