@@ -113,7 +113,7 @@ test("without a server what is typed on the rates page waits in the browser", as
     .getByRole("textbox", { name: "Growth rate" });
   await page.route("**/api/desk/*", (route) => route.abort());
   await rate.fill("8.5%");
-  await expect(page.getByText("Not saved: cannot reach the server.")).toBeVisible();
+  await expect(page.getByText("Not saved yet. Cannot reach the server.")).toBeVisible();
   await page.unroute("**/api/desk/*");
   await page.reload();
   await expect(rate).toHaveValue("8.5%");
