@@ -7,7 +7,7 @@ import { createTestApp } from "../test/test-app";
 import { createPool } from "./calculations/pool";
 
 /** `npm run soak` sends fifty thousand. */
-const REQUESTS = 600;
+const REQUESTS = 400;
 const SEED = 20_261_128;
 
 test(`${REQUESTS} hostile requests are answered, each by a sentence or a result`, async () => {

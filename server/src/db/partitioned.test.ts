@@ -27,7 +27,7 @@ test("the application runs on tables that are partitioned by workspace", async (
     for (const table of ["problems", "desk_parts"])
       await database.execute(sql.raw(partitioned(table)));
     await loadDemo(database, DEMO);
-    for (let guest = 0; guest < 12; guest += 1) {
+    for (let guest = 0; guest < 6; guest += 1) {
       const browser = browserOf(served);
       const draft = SHAPES[guest]?.picture();
       const { body } = await browser.post("/api/problems").send({ draft }).expect(201);
