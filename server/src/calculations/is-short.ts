@@ -3,8 +3,14 @@ import type { CalculationName } from "./calculations";
 /** Texts longer than this are not even looked at. */
 export const LONGEST_SHORT_BODY = 4096;
 
-/** A calculation within these bounds takes a few milliseconds at most, whatever it is about: `npm run soak` tries. */
-const MOST = { flows: 8, rates: 4, followUps: 8, payments: 400, amounts: 24, searched: 2 };
+/**
+ * A calculation within these bounds takes a few milliseconds at most, whatever it is about: `npm run soak` tries. How
+ * many payments a stream has does not matter: they are valued in closed form.
+ */
+const MOST = { flows: 8, rates: 4, followUps: 8, amounts: 400 };
+
+/** The same where something has to be searched for, or every rate that is hidden in a list. */
+const MOST_SEARCHED = { flows: 2, rates: 1, amounts: 24 };
 
 /** Judges by the size of a body, before anything is checked or calculated. What it does not know is not short. */
 export function isShort(name: CalculationName, body: unknown): boolean {
@@ -12,7 +18,7 @@ export function isShort(name: CalculationName, body: unknown): boolean {
     case "/rates/convert":
       return true;
     case "/appraise":
-      return lengthAt(body, "amounts") + lengthAt(body, "entries") <= MOST.amounts;
+      return amountsOf(body) <= MOST_SEARCHED.amounts;
     case "/solve":
       return isShortProblem(body);
     default:
@@ -23,15 +29,26 @@ export function isShort(name: CalculationName, body: unknown): boolean {
 function isShortProblem(body: unknown): boolean {
   const flows = listAt(body, "flows");
   const rates = listAt(body, "rates");
+  const most = isSearched(flows, rates) ? MOST_SEARCHED : MOST;
   return (
-    flows.length <= MOST.flows &&
-    rates.length <= MOST.rates &&
+    flows.length <= most.flows &&
+    rates.length <= most.rates &&
     lengthAt(body, "also") <= MOST.followUps &&
-    flows.reduce<number>((sum, flow) => sum + paymentsOf(flow), 0) <= MOST.payments &&
-    (!isSearched(flows, rates) ||
-      (flows.length <= MOST.searched &&
-        rates.length === 1 &&
-        flows.every((flow) => lengthAt(flow, "amounts") <= MOST.amounts)))
+    flows.reduce<number>((sum, flow) => sum + amountsOf(flow), 0) <= most.amounts &&
+    (most === MOST || hasOneSeries(flows))
+  );
+}
+
+/**
+ * Whether the signs change once at most, or all payments are of one list. Two series may change signs at every payment,
+ * as may one that falls; then each payment is looked at.
+ */
+function hasOneSeries(flows: readonly unknown[]): boolean {
+  const isAlone = flows.length === 1;
+  const series = flows.filter((flow) => at(flow, "count") !== undefined || amountsOf(flow) > 0);
+  return (
+    series.length <= 1 &&
+    series.every((flow) => at(flow, "growth") === undefined && (isAlone || amountsOf(flow) === 0))
   );
 }
 
@@ -43,10 +60,9 @@ function isSearched(flows: readonly unknown[], rates: readonly unknown[]): boole
   );
 }
 
-/** How many payments a flow has; one where that is the unknown. */
-function paymentsOf(flow: unknown): number {
-  const count = at(flow, "count");
-  return (typeof count === "number" ? count : 1) + lengthAt(flow, "amounts");
+/** How many amounts are listed one by one. */
+function amountsOf(value: unknown): number {
+  return lengthAt(value, "amounts") + lengthAt(value, "entries");
 }
 
 const lengthAt = (value: unknown, key: string): number => listAt(value, key).length;
