@@ -3,6 +3,7 @@ import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { Agent, get } from "node:http";
 import { join } from "node:path";
+import { setTimeout as pause } from "node:timers/promises";
 import { report } from "../bench/report";
 import { Student, type Call } from "../support/student";
 import { TwoCopies } from "../support/two-copies";
@@ -12,8 +13,6 @@ const SECONDS = Number(process.env["SOAK_SECONDS"] ?? 60);
 const problems = JSON.parse(
   readFileSync(join(import.meta.dirname, "../../core/reference/problems.json"), "utf8"),
 ) as readonly { readonly problem: object }[];
-
-const pause = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
 function percentile(calls: readonly Call[], share: number): number {
   const sorted = calls.map(({ took }) => took).sort((one, other) => one - other);

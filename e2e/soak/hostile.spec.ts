@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { setTimeout as pause } from "node:timers/promises";
 import { faultOf, hostileRequest, seeded } from "../../server/test/hostile-requests";
 import { HEAVY } from "../../server/test/heavy-bodies";
 import { report } from "../bench/report";
@@ -26,7 +27,7 @@ function watchHealth(url: string): () => Promise<number> {
       const began = performance.now();
       await fetch(`${url}/api/health`).then((reply) => reply.text());
       longest = Math.max(longest, performance.now() - began);
-      await new Promise((resolve) => setTimeout(resolve, 20));
+      await pause(20);
     }
   })();
   return async () => {

@@ -1,6 +1,7 @@
 import { SHAPES } from "@kestrelmoor/core/typing";
 import { expect, test } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { setTimeout as pause } from "node:timers/promises";
 import { report } from "../bench/report";
 import { Application } from "../support/application";
 import { databasePid, killDatabase } from "../support/database-process";
@@ -8,8 +9,6 @@ import { Student } from "../support/student";
 
 const KILLS = 60;
 const BACK_WITHIN_MS = 10_000;
-
-const pause = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
 /** One of the server's children that serve connections, as `pg_stat_activity` would name it. */
 function backendsOf(dataFolder: string): number[] {

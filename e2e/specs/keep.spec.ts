@@ -1,7 +1,7 @@
 import type { Browser, Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { expectNoViolations } from "../support/expect-no-violations";
-import { expect, test } from "../support/fixtures";
+import { expect, test, type Moor } from "../support/fixtures";
 
 /** Another computer: a browser that has nothing of this one. */
 async function elsewhere(browser: Browser, address: string): Promise<Page> {
@@ -10,6 +10,17 @@ async function elsewhere(browser: Browser, address: string): Promise<Page> {
   await page.goto(address);
   return page;
 }
+
+/** One problem of one's own: the demo notebook alone is nobody's. */
+async function changeFund(moor: Moor): Promise<void> {
+  await moor.openProblem("Extractor fund");
+  await moor.type(moor.amount(0), "6000");
+  await moor.expectSaved();
+  await moor.openNotebook();
+}
+
+/** The first amount on the page of a problem, on whatever computer. */
+const firstAmount = (page: Page) => page.getByRole("textbox", { name: /^Amount of money/ }).first();
 
 async function openKeeping(page: Page): Promise<void> {
   await page.getByRole("link", { name: "Keep your notebook" }).click();
@@ -21,10 +32,7 @@ test("a key opens the notebook on another computer, and a mistyped one says whic
   page,
   browser,
 }) => {
-  await moor.openProblem("Extractor fund");
-  await moor.type(moor.amount(0), "6000");
-  await moor.expectSaved();
-  await moor.openNotebook();
+  await changeFund(moor);
   await openKeeping(page);
   await page.getByRole("button", { name: "Make a notebook key" }).click();
   await expect(page.getByText("Write it down now.")).toBeVisible();
@@ -44,9 +52,7 @@ test("a key opens the notebook on another computer, and a mistyped one says whic
   await other.getByRole("button", { name: "Open the notebook" }).click();
   await expect(other.getByText("Your notebook is open.")).toBeVisible();
   await other.getByRole("link", { name: "Extractor fund" }).click();
-  await expect(other.getByRole("textbox", { name: /^Amount of money/ }).first()).toHaveValue(
-    "6000",
-  );
+  await expect(firstAmount(other)).toHaveValue("6000");
 
   await test.step("and is closed there again", async () => {
     await other.goto(`${moor.url}/keep`);
@@ -54,9 +60,7 @@ test("a key opens the notebook on another computer, and a mistyped one says whic
     await other.getByRole("button", { name: "Close it in this browser" }).click();
     await other.getByRole("button", { name: "Close it here" }).click();
     await other.getByRole("link", { name: "Extractor fund" }).click();
-    await expect(other.getByRole("textbox", { name: /^Amount of money/ }).first()).not.toHaveValue(
-      "6000",
-    );
+    await expect(firstAmount(other)).not.toHaveValue("6000");
   });
   await other.context().close();
 });
@@ -66,10 +70,7 @@ test("the whole notebook goes to a file and back, and a second time adds nothing
   page,
   browser,
 }) => {
-  await moor.openProblem("Extractor fund");
-  await moor.type(moor.amount(0), "6000");
-  await moor.expectSaved();
-  await moor.openNotebook();
+  await changeFund(moor);
   await openKeeping(page);
   const [download] = await Promise.all([
     page.waitForEvent("download"),
@@ -89,9 +90,7 @@ test("the whole notebook goes to a file and back, and a second time adds nothing
   await expect(other.getByText("1 problem was here already.")).toBeVisible();
   await other.getByRole("link", { name: "Notebook", exact: true }).click();
   await other.getByRole("link", { name: "Extractor fund" }).click();
-  await expect(other.getByRole("textbox", { name: /^Amount of money/ }).first()).toHaveValue(
-    "6000",
-  );
+  await expect(firstAmount(other)).toHaveValue("6000");
   await other.context().close();
 });
 
@@ -132,7 +131,7 @@ test("a link shows a copy, which is tried out, copied, brought up to date and ta
   await expectNoViolations(page);
 
   const reader = await elsewhere(browser, link);
-  const amount = reader.getByRole("textbox", { name: /^Amount of money/ }).first();
+  const amount = firstAmount(reader);
   await expect(amount).toHaveValue("6000");
   await expectNoViolations(reader);
   await amount.fill("7000");
@@ -167,7 +166,7 @@ test("two tabs that were changed without the server keep both texts", async ({
   await moor.openProblem("Extractor fund");
   const other = await context.newPage();
   await other.goto(page.url());
-  const theirs = other.getByRole("textbox", { name: /^Amount of money/ }).first();
+  const theirs = firstAmount(other);
   await expect(theirs).toBeVisible();
   await application.stop();
   await moor.type(moor.amount(0), "1111");
@@ -184,7 +183,7 @@ test("two tabs that were changed without the server keep both texts", async ({
   const card = later.getByRole("article", { name: "Extractor fund", exact: true });
   await expect(card).toContainText("Some changes are in this browser only.");
   await later.goto(address);
-  const amount = later.getByRole("textbox", { name: /^Amount of money/ }).first();
+  const amount = firstAmount(later);
   await expect(amount).toHaveValue("2222");
   await expect(later.getByText("Another tab had changed this problem too.")).toBeVisible();
   await expect(later.locator("[data-save-state=saved]")).toBeVisible();

@@ -1,5 +1,6 @@
 import { SHAPES } from "@kestrelmoor/core/typing";
 import { expect, test } from "@playwright/test";
+import { setTimeout as pause } from "node:timers/promises";
 import { Student, type Call } from "../support/student";
 import { TwoCopies } from "../support/two-copies";
 
@@ -18,8 +19,6 @@ test("of two copies behind nginx one is killed while twenty students save, and n
     const writing = students.map(async (student) => {
       while (!isOver) await student.save();
     });
-    const pause = (milliseconds: number) =>
-      new Promise((resolve) => setTimeout(resolve, milliseconds));
     await pause(1000);
     await both.copies[0].stop("SIGKILL");
     await pause(2000);

@@ -1,3 +1,5 @@
+import { setTimeout as pause } from "node:timers/promises";
+
 /** A student at the interface, without a browser: saves, solves and marks, and repeats what got no answer. */
 export class Student {
   /** What was acknowledged last: the title that the server said it has. */
@@ -8,7 +10,7 @@ export class Student {
   private saves = 0;
 
   constructor(
-    private url: string,
+    private readonly url: string,
     private readonly name: string,
     private readonly draft: object,
     /** Told of every answer and of every call without one. */
@@ -67,7 +69,7 @@ export class Student {
     for (let tries = 0; tries < 120; tries += 1) {
       const answer = await this.ask(what, method, path, body);
       if (answer.status !== 0 && answer.status < 500 && answer.status !== 429) return answer;
-      await new Promise((resolve) => setTimeout(resolve, 250));
+      await pause(250);
     }
     throw new Error(`${method} ${path} got no answer`);
   }

@@ -3,6 +3,7 @@ import { once } from "node:events";
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { setTimeout as pause } from "node:timers/promises";
 import { Application } from "./application";
 import { freePort } from "./free-port";
 
@@ -95,7 +96,7 @@ async function answers(address: string): Promise<void> {
       () => 0,
     );
     if (status === 200) return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
+    await pause(100);
   }
   throw new Error(`Nothing answers at ${address}`);
 }

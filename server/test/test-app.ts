@@ -5,9 +5,9 @@ import pg from "pg";
 import { pino } from "pino";
 import request from "supertest";
 import { createApp, type AppParts } from "../src/app";
-import { IN_PLACE } from "../src/calculations/calculator";
 import { LIMIT_SIZES } from "../src/limits/limits";
 import { connect, prepare, type Connection } from "../src/db/database";
+import { IN_PLACE } from "./in-place";
 
 export const MIGRATIONS = join(__dirname, "../src/db/migrations");
 

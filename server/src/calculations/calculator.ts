@@ -1,5 +1,5 @@
 import type { TaskName } from "./tasks";
-import { performText, type Performed } from "./perform";
+import type { Performed } from "./perform";
 
 /** Where calculations run that may take long. */
 export interface Calculator {
@@ -10,9 +10,3 @@ export interface Calculator {
   readonly calculate: (name: TaskName, text: string) => Promise<Performed>;
   readonly close: () => Promise<void>;
 }
-
-/** Everything in the thread that asks, for as long as it takes: for tests. */
-export const IN_PLACE: Calculator = {
-  calculate: (name, text) => Promise.resolve(performText(name, text)),
-  close: () => Promise.resolve(),
-};

@@ -1,11 +1,11 @@
 import type { ProblemDetails } from "@kestrelmoor/contract";
-import { Refusal, unreadable } from "../http/refusal";
+import { Refusal } from "../http/refusal";
 import type { Calculator } from "./calculator";
-import { parsed, UNREADABLE } from "./perform";
+import { parseBody } from "./perform";
 import { TASKS, type TaskName } from "./tasks";
 
 /** Drafts of a few lines: reading them takes a millisecond or two, and their cards are not cut. */
-export const LONGEST_AT_ONCE = 4096;
+const LONGEST_AT_ONCE = 4096;
 
 /**
  * Does a task in this thread if its text is short, else in another one.
@@ -18,11 +18,7 @@ export async function delegate<Name extends TaskName>(
   text: string,
 ): Promise<ReturnType<(typeof TASKS)[Name]>> {
   type Found = ReturnType<(typeof TASKS)[Name]>;
-  if (text.length <= LONGEST_AT_ONCE) {
-    const body = parsed(text);
-    if (body === UNREADABLE) throw unreadable();
-    return TASKS[name](body) as Found;
-  }
+  if (text.length <= LONGEST_AT_ONCE) return TASKS[name](parseBody(text)) as Found;
   const { status, text: reply } = await calculator.calculate(name, text);
   const found = JSON.parse(reply) as unknown;
   if (status === 200) return found as Found;

@@ -1,11 +1,10 @@
 import compression from "compression";
 import { Router, type Request, type Response } from "express";
 import { textBody } from "../http/body";
-import { unreadable } from "../http/refusal";
 import { CALCULATIONS, type CalculationName } from "./calculations";
 import type { Calculator } from "./calculator";
 import { isShort, LONGEST_SHORT_BODY } from "./is-short";
-import { parsed, perform, UNREADABLE, type Performed } from "./perform";
+import { parseBody, perform, type Performed } from "./perform";
 
 /** Replies that may be long; compressing the others costs more than it saves. */
 const LONG_REPLIES: readonly string[] = ["/schedule", "/workings"];
@@ -25,8 +24,7 @@ export function calculationRoutes({ calculate }: Calculator): Router {
 
 function atOnce(name: CalculationName, text: string): Performed | null {
   if (text.length > LONGEST_SHORT_BODY) return null;
-  const body = parsed(text);
-  if (body === UNREADABLE) throw unreadable();
+  const body = parseBody(text);
   return isShort(name, body) ? perform(name, body) : null;
 }
 

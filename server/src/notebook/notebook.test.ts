@@ -12,8 +12,9 @@ import {
   type ShareReply,
   type UnreadNotebookFile,
 } from "@kestrelmoor/contract";
-import { FIRST_DESK, SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { FIRST_DESK } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
+import { draftOf } from "../../test/draft-of";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
 import { problems, workspaces } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
@@ -32,12 +33,6 @@ beforeEach(() => {
   mine = browserOf(served);
   other = browserOf(served);
 });
-
-function draftOf(title: string): Draft {
-  const draft = SHAPES[0]?.picture();
-  if (draft === undefined) throw new Error("There is a problem type");
-  return { ...draft, title };
-}
 
 const create = async (of: Browser, title: string) =>
   (

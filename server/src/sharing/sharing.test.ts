@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, beforeEach, expect, test } from "@jest/globals";
 import type { ProblemList, SavedProblem, SharedProblem, ShareReply } from "@kestrelmoor/contract";
-import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { draftOf } from "../../test/draft-of";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
 import { workspaces } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
@@ -19,12 +19,6 @@ beforeEach(() => {
   mine = browserOf(served);
   reader = browserOf(served);
 });
-
-function draftOf(title: string): Draft {
-  const draft = SHAPES[0]?.picture();
-  if (draft === undefined) throw new Error("There is a problem type");
-  return { ...draft, title };
-}
 
 const create = async (title: string) =>
   (

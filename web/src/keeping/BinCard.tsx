@@ -4,9 +4,10 @@ import { Button } from "antd";
 import { useState } from "react";
 import { emptyBin, readBin } from "../api/notebook";
 import { restoreProblem } from "../api/problems";
-import { titleOf } from "../notebook/title-of";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
+import { dayWords } from "../ui/day-words";
 import { showNotice } from "../ui/notices";
+import { titleOf } from "../ui/title-of";
 import styles from "./Keeping.module.css";
 
 /** The deleted problems: to be restored, or removed for good. */
@@ -81,7 +82,7 @@ export function BinCard() {
         </>
       )}
       {failure !== null && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="trouble">
           {failure.message}
         </p>
       )}
@@ -90,7 +91,5 @@ export function BinCard() {
 }
 
 function deletedWords({ deletedAt }: ListedProblem): string {
-  if (deletedAt === null) return "";
-  const day = new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(deletedAt));
-  return `deleted on ${day}`;
+  return deletedAt === null ? "" : `deleted on ${dayWords(deletedAt)}`;
 }

@@ -61,7 +61,7 @@ export function BrowsersCard({ facts }: { readonly facts: NotebookReply }) {
         </p>
       )}
       {failure !== null && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="trouble">
           {failure.message}
         </p>
       )}

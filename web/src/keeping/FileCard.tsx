@@ -57,7 +57,7 @@ export function FileCard({
         </p>
       )}
       {read.isError && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="trouble">
           {read.error.message}
         </p>
       )}

@@ -31,7 +31,7 @@ export function KeepingPage() {
         open it. <Link to="/">Go to the notebook</Link>
       </p>
       {notebook.failureReason !== null && (
-        <p role="status" className={styles.trouble}>
+        <p role="status" className="trouble">
           {isRetryWorthwhile(notebook.failureReason)
             ? `${troubleWords(notebook.failureReason)} Trying again automatically…`
             : notebook.failureReason.message}

@@ -61,7 +61,7 @@ export function KeyCard({ hasKey }: { readonly hasKey: boolean }) {
         </p>
       )}
       {key.isError && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="trouble">
           {key.error.message}
         </p>
       )}

@@ -53,7 +53,7 @@ export function OpenCard({ problems }: { readonly problems: number }) {
           />
         </p>
         {open.isError && (
-          <p id={fault} role="alert" className={styles.trouble}>
+          <p id={fault} role="alert" className="trouble">
             {open.error.message}
           </p>
         )}

@@ -10,12 +10,12 @@ import { Shell } from "../app/Shell";
 import { missingWords } from "../problem/answer/missing-words";
 import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { showNotice } from "../ui/notices";
+import { titleOf } from "../ui/title-of";
 import { useLingering } from "../ui/use-lingering";
 import { OpenFileButton } from "./OpenFileButton";
 import { ProblemCard, type CardActions } from "./ProblemCard";
 import { saveProblemFile } from "./problem-files";
 import { ShapePicker } from "./ShapePicker";
-import { titleOf } from "./title-of";
 import { useNotebookActions, useProblemList } from "./use-notebook";
 import styles from "./NotebookPage.module.css";
 
@@ -91,12 +91,12 @@ export function NotebookPage() {
           />
         </div>
         {list.failureReason !== null && isRetryWorthwhile(list.failureReason) && (
-          <p role="status" className={styles.away}>
+          <p role="status" className={`trouble ${styles.away ?? ""}`}>
             {troubleWords(list.failureReason)} Trying again automatically…
           </p>
         )}
         {list.isError && (
-          <p role="alert" className={styles.away}>
+          <p role="alert" className={`trouble ${styles.away ?? ""}`}>
             {list.error.message}
           </p>
         )}

@@ -8,7 +8,7 @@ import { useAnswerFormat } from "../problem/answer/use-answer-format";
 import { outcomeOf, type Outcome } from "../problem/document/document-store";
 import { hasLocalCopy } from "../problem/saving/local-copy";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
-import { titleOf } from "./title-of";
+import { titleOf } from "../ui/title-of";
 import styles from "./ProblemCard.module.css";
 
 /** What can be done to a problem of the notebook from its card. */

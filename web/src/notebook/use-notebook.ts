@@ -9,7 +9,7 @@ import {
   restoreProblem,
   saveProblem,
 } from "../api/problems";
-import { titleOf } from "./title-of";
+import { titleOf } from "../ui/title-of";
 
 /** One page of the notebook, kept on screen while the next one comes. */
 export function useProblemList(search: string, page: number) {

@@ -7,6 +7,7 @@ import { isRetryWorthwhile } from "../api/request";
 import { troubleWords } from "../api/trouble-words";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
+import { titleOf } from "../ui/title-of";
 import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
 import { focusFirstEmptyField } from "./lines/field-id";
@@ -94,7 +95,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
   };
   const keepBoth = async (theirs: SavedProblem | null) => {
     const { draft } = store.getState();
-    const name = draft.title === "" ? "Untitled problem" : draft.title;
+    const name = titleOf(draft);
     const title = theirs === null ? draft.title : `${name} (mine)`.slice(0, 200);
     try {
       const mine = await createProblem({ ...draft, title });

@@ -8,6 +8,7 @@ import { isRetryWorthwhile } from "../api/request";
 import { readShared } from "../api/sharing";
 import { troubleWords } from "../api/trouble-words";
 import { Shell } from "../app/Shell";
+import { dayWords } from "../ui/day-words";
 import { DocumentProvider } from "./document/document-context";
 import { createDocumentStore } from "./document/document-store";
 import { HistoryButtons } from "./HistoryButtons";
@@ -56,16 +57,13 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
     mutationFn: () => createProblem(store.getState().draft),
     onSuccess: ({ id }) => navigate(`/problems/${id}`),
   });
-  const day = new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(
-    new Date(shared.sharedAt),
-  );
   return (
     <DocumentProvider value={store}>
       <Shell tools={<HistoryButtons store={store} />}>
         <div className={styles.shared} role="note">
           <p>
-            A copy that somebody shared on {day}. You can try things here; nothing is saved until
-            you copy it.
+            A copy that somebody shared on {dayWords(shared.sharedAt)}. You can try things here;
+            nothing is saved until you copy it.
           </p>
           <Button type="primary" loading={copy.isPending} onClick={() => copy.mutate()}>
             Copy to my notebook

@@ -70,7 +70,8 @@ export function primitive(polynomial: Polynomial): bigint[] {
   return content === 0n ? [] : polynomial.map((coefficient) => coefficient / content);
 }
 
-function greatestCommonDivisor(one: bigint, other: bigint): bigint {
+/** Of either sign. */
+export function greatestCommonDivisor(one: bigint, other: bigint): bigint {
   let [a, b] = [one, other];
   while (b !== 0n) [a, b] = [b, a % b];
   return a;

@@ -1,4 +1,10 @@
-import { derivative, primitive, stripLeading, type Polynomial } from "./polynomial";
+import {
+  derivative,
+  greatestCommonDivisor,
+  primitive,
+  stripLeading,
+  type Polynomial,
+} from "./polynomial";
 
 /**
  * The same roots, each once: p over the greatest common divisor of p and p′.
@@ -145,10 +151,4 @@ function exactQuotient(polynomial: Polynomial, divisor: Polynomial): bigint[] | 
     });
   }
   return stripLeading(rest).length === 0 ? quotient : null;
-}
-
-function greatestCommonDivisor(one: bigint, other: bigint): bigint {
-  let [a, b] = [one, other];
-  while (b !== 0n) [a, b] = [b, a % b];
-  return a < 0n ? -a : a;
 }

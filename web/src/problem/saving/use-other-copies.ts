@@ -2,6 +2,7 @@ import type { SavedProblem } from "@kestrelmoor/contract";
 import { useEffect } from "react";
 import { createProblem } from "../../api/problems";
 import { showNotice } from "../../ui/notices";
+import { titleOf } from "../../ui/title-of";
 import { dropFoundCopy, type FoundCopy } from "./local-copy";
 import { isSameText } from "./same-text";
 
@@ -24,8 +25,7 @@ async function saveApart(saved: SavedProblem, other: FoundCopy): Promise<void> {
     dropFoundCopy(other);
     return;
   }
-  const name = draft.title === "" ? "Untitled problem" : draft.title;
-  const title = `${name.slice(0, 180)} (other tab)`;
+  const title = `${titleOf(draft).slice(0, 180)} (other tab)`;
   try {
     await createProblem({ ...draft, title });
     dropFoundCopy(other);

@@ -4,6 +4,7 @@ import { Button } from "antd";
 import { useId } from "react";
 import { readShare, shareProblem, unshareProblem } from "../../api/sharing";
 import { CopyButton } from "../../ui/CopyButton";
+import { dayWords } from "../../ui/day-words";
 import type { Saver } from "../saving/saver";
 import styles from "./SharePanel.module.css";
 
@@ -91,7 +92,7 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
         </p>
       )}
       {failure !== null && (
-        <p role="alert" className={styles.trouble}>
+        <p role="alert" className="trouble">
           {failure.message}
         </p>
       )}
@@ -101,8 +102,4 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
 
 function linkTo(address: string): string {
   return `${window.location.origin}/shared/${address}`;
-}
-
-function dayWords(moment: string): string {
-  return new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(new Date(moment));
 }

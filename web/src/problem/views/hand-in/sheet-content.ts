@@ -11,6 +11,8 @@ import type { AppraisedPart } from "../appraisal/appraised-parts";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import type { Author } from "./author";
 import { comparisonsOf, type SheetComparison } from "./comparisons";
+import { dayWords } from "../../../ui/day-words";
+import { titleOf } from "../../../ui/title-of";
 
 /** The content of a hand-in sheet, in order. */
 export interface SheetContent {
@@ -69,8 +71,8 @@ export function sheetContent(
   ];
   return {
     format,
-    title: draft.title.trim() === "" ? "Untitled problem" : draft.title.trim(),
-    credits: [name, course, dateWords(today)].flatMap((one) =>
+    title: titleOf(draft).trim(),
+    credits: [name, course, dayWords(today)].flatMap((one) =>
       one.trim() === "" ? [] : [one.trim()],
     ),
     question: draft.question.trim(),
@@ -133,8 +135,4 @@ function calculationsOf(
       ? [{ question: sums[place]?.text.trim() ?? "", answer: sumText(worked.value, format) }]
       : [],
   );
-}
-
-function dateWords(date: Date): string {
-  return new Intl.DateTimeFormat("en-GB", { dateStyle: "long" }).format(date);
 }
