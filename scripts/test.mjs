@@ -3,7 +3,7 @@ import {
   browserTests,
   formatCheck,
   importCheck,
-  lintCheck,
+  lintChecks,
   typeChecks,
   unitTests,
   unusedCheck,
@@ -18,7 +18,7 @@ await runScript(async () => {
   checkReach();
   await withTestEnvironment((environment) =>
     runChecks(
-      [lintCheck(), formatCheck(), ...typeChecks(), importCheck(), unusedCheck()],
+      [...lintChecks(), formatCheck(), ...typeChecks(), importCheck(), unusedCheck()],
       [unitTests(), apiTests(), browserTests()],
       environment,
     ),

@@ -144,8 +144,19 @@ function group(text: string, start: number): { readonly inner: string; readonly 
   throw new Error(`A brace is open in ${text}`);
 }
 
+/** Lines that hold, and how many figures each has: the same line stands in many workings. */
+const held = new Map<string, number>();
+
 /** That all parts of a line that are figures come to the same, within what their digits can tell. */
 export function expectToHold(line: string): number {
+  const known = held.get(line);
+  if (known !== undefined) return known;
+  const figures = reckonParts(line);
+  held.set(line, figures);
+  return figures;
+}
+
+function reckonParts(line: string): number {
   const results = line.split(" = ").flatMap((part) => {
     const result = reckon(part);
     return result === null ? [] : [{ part, ...result }];

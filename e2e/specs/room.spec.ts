@@ -1,32 +1,5 @@
 import { expect, test } from "../support/fixtures";
 
-test("every problem of the notebook fits into 1280 × 800 without scrolling", async ({
-  moor,
-  page,
-}) => {
-  test.setTimeout(120_000);
-  await page.setViewportSize({ width: 1280, height: 800 });
-  await moor.openNotebook();
-  const addresses = await page
-    .getByRole("article")
-    .getByRole("link")
-    .evaluateAll((links) => links.map((link) => (link as HTMLAnchorElement).href));
-  expect(addresses.length).toBeGreaterThan(11);
-  const tooLow: string[] = [];
-  for (const address of addresses) {
-    await page.goto(address);
-    await expect(moor.figure.first()).toBeVisible();
-    const bottom = await page.evaluate(() => {
-      const parts = document.querySelectorAll(
-        "[aria-labelledby=lines-name] li, [aria-labelledby=answer-name] dl",
-      );
-      return Math.max(...[...parts].map((part) => part.getBoundingClientRect().bottom));
-    });
-    if (bottom > 800) tooLow.push(`${await page.title()}: ${bottom}`);
-  }
-  expect(tooLow).toEqual([]);
-});
-
 test("a hundred years of weekly payments, in a line with a name of a hundred characters", async ({
   moor,
   page,

@@ -5,7 +5,11 @@ import { chooseFromMenu } from "./choose-from-menu";
 interface WorkerFixtures {
   /** One running application for all tests of a worker; each test is a new guest in it. */
   readonly application: Application;
+  readonly demo: Demo;
 }
+
+/** The problems of the demo notebook: the path of each by its title. */
+type Demo = ReadonlyMap<string, string>;
 
 interface TestFixtures {
   readonly moor: Moor;
@@ -16,6 +20,7 @@ export class Moor {
   constructor(
     readonly page: Page,
     readonly url: string,
+    readonly demo: Demo,
   ) {}
 
   async openNotebook(): Promise<void> {
@@ -37,9 +42,11 @@ export class Moor {
     await expect(this.rate).toBeVisible();
   }
 
+  /** Opens a problem of the demo notebook by its address, as from a bookmark. */
   async openProblem(title: string): Promise<void> {
-    await this.openNotebook();
-    await this.page.getByRole("link", { name: title }).click();
+    const path = this.demo.get(title);
+    if (path === undefined) throw new Error(`The demo notebook has no problem “${title}”`);
+    await this.page.goto(`${this.url}${path}`);
     await expect(this.answer).toBeVisible();
   }
 
@@ -115,7 +122,15 @@ export const test = base.extend<TestFixtures, WorkerFixtures>({
     },
     { scope: "worker", timeout: 180_000 },
   ],
-  moor: async ({ page, application }, use) => {
+  demo: [
+    async ({ application }, use) => {
+      const reply = await fetch(`${application.url}/api/problems`);
+      const { items } = (await reply.json()) as { items: { id: string; title: string }[] };
+      await use(new Map(items.map(({ id, title }) => [title, `/problems/${id}`])));
+    },
+    { scope: "worker" },
+  ],
+  moor: async ({ page, application, demo }, use) => {
     const faults: string[] = [];
     page.on("pageerror", (error) => faults.push(error.message));
     page.on("console", (message) => {
@@ -124,7 +139,7 @@ export const test = base.extend<TestFixtures, WorkerFixtures>({
         faults.push(message.text());
       }
     });
-    await use(new Moor(page, application.url));
+    await use(new Moor(page, application.url, demo));
     expect(faults).toEqual([]);
   },
 });

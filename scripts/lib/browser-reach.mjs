@@ -14,6 +14,7 @@ const REACH = {
   answer: ["web/src/problem/answer", "core/src/draft/sums", "core/src/wording/answer-sentence.ts"],
   appraisal: [`${VIEWS}/appraisal`, `${VIEWS}/projects`, "core/src/appraisal"],
   "bad-input": ["web/src/problem/lines", "core/src/input", "core/src/wording/sentences.ts"],
+  "every-demo-problem": ["demo", "core/src/workings", "core/src/proof", "web/src/problem"],
   "first-typing": ["web/src/problem/lines", "core/src/input", "core/src/draft"],
   "from-a-file": ["web/src/files", "web/src/problem/lines"],
   "hand-in": [`${VIEWS}/hand-in`, "core/src/hand-in"],

@@ -23,10 +23,11 @@ describe.each(cases)("$id", ({ problem: file }) => {
     const rounding = 1e-16 * life.rows.length * life.rows.length + 1e-11;
     if (!life.isBrokenOff)
       expect(Math.abs(life.left) / life.largest).toBeLessThan(Math.max(rounding, 1e-9));
-    life.rows.forEach(({ opening, interest, moved, closing }, index) => {
-      expect(opening).toBe(life.rows[index - 1]?.closing ?? 0);
-      expect(closing).toBeCloseTo(opening + interest + moved, 6);
+    const faults = life.rows.filter(({ opening, interest, moved, closing }, index) => {
+      const isCarriedOn = opening === (life.rows[index - 1]?.closing ?? 0);
+      return !isCarriedOn || !(Math.abs(closing - (opening + interest + moved)) < 5e-7);
     });
+    expect(faults).toEqual([]);
   });
 
   test("the other ways agree", () => {

@@ -13,8 +13,11 @@ export const MONTHS_PER_YEAR = 12;
 export const WEEKS_PER_YEAR = 52;
 export const DAYS_PER_YEAR = 365;
 
-const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
-const PATTERN = new RegExp(`^P(?:${NUMBER}Y)?(?:${NUMBER}M)?(?:${NUMBER}W)?(?:${NUMBER}D)?$`);
+/** With a fraction in the last one alone. */
+const NUMBER = String.raw`(\d+(?:[.,]\d+(?=.$))?)`;
+const PATTERN = new RegExp(
+  String.raw`^P(?=\d)(?:${NUMBER}Y)?(?:${NUMBER}M)?(?:${NUMBER}W)?(?:${NUMBER}D)?$`,
+);
 
 /**
  * Reads an ISO 8601 duration of years, months, weeks and days, such as `P2Y6M` or `P0.5M`.
@@ -27,12 +30,18 @@ const PATTERN = new RegExp(`^P(?:${NUMBER}Y)?(?:${NUMBER}M)?(?:${NUMBER}W)?(?:${
  */
 export function parseDuration(text: string): Duration | null {
   const match = PATTERN.exec(text);
-  if (match === null || text === "P") return null;
-  const parts: (string | undefined)[] = match.slice(1);
-  const given = parts.filter((part) => part !== undefined);
-  if (given.slice(0, -1).some((part) => /[.,]/.test(part))) return null;
-  const [years, months, weeks, days] = parts.map((part) => Number((part ?? "0").replace(",", ".")));
-  return { years: years ?? 0, months: months ?? 0, weeks: weeks ?? 0, days: days ?? 0 };
+  if (match === null) return null;
+  const [, years, months, weeks, days] = match;
+  return {
+    years: amountOf(years),
+    months: amountOf(months),
+    weeks: amountOf(weeks),
+    days: amountOf(days),
+  };
+}
+
+function amountOf(part: string | undefined): number {
+  return part === undefined ? 0 : Number(part.replace(",", "."));
 }
 
 /**

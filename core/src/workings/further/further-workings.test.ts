@@ -68,8 +68,8 @@ describe.each(cases)("$id", ({ problem: file }) => {
       );
       expect(Math.abs(result.value - answer)).toBeLessThanOrEqual(1e-9 * Math.max(1, ...sizes));
       expect(steps.at(-1)).toMatchObject({ kind: "answer", value: answer });
-      for (const { say, lines } of steps) {
-        expect(say).toMatch(/^[A-Z“\d].*[.]$/);
+      expect(steps.filter(({ say }) => !/^[A-Z“\d].*[.]$/.test(say))).toEqual([]);
+      for (const { lines } of steps) {
         for (const line of lines) {
           for (const notation of ["fractions", "factors"] as const) {
             expectToHold(linePlain(line, { notation }));

@@ -1,0 +1,34 @@
+import { expect, test } from "../support/fixtures";
+
+test("every demo problem fits into 1280 × 800 without scrolling, has its workings and is proved", async ({
+  moor,
+  page,
+  demo,
+}) => {
+  test.setTimeout(180_000);
+  expect(demo.size).toBeGreaterThan(15);
+  const tooLow: string[] = [];
+  for (const title of demo.keys()) {
+    await test.step(title, async () => {
+      await moor.openProblem(title);
+      await expect(moor.figure.first()).toBeVisible();
+      const bottom = await page.evaluate(() => {
+        const parts = document.querySelectorAll(
+          "[aria-labelledby=lines-name] li, [aria-labelledby=answer-name] dl",
+        );
+        return Math.max(...[...parts].map((part) => part.getBoundingClientRect().bottom));
+      });
+      if (bottom > 800) tooLow.push(`${title}: ${bottom}`);
+      await expect(moor.workings.getByRole("listitem").first()).toContainText(
+        "Write down what is given",
+      );
+      await expect(moor.workings.locator(".katex-error")).toHaveCount(0);
+      await page.getByRole("tab", { name: "Proof" }).click();
+      await expect(page.getByRole("tabpanel")).toContainText(/closes at 0\.00|never end/);
+      await expect(page.getByRole("region", { name: "Other methods" })).not.toContainText(
+        "differs by",
+      );
+    });
+  }
+  expect(tooLow).toEqual([]);
+});
