@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from "node:child_process";
 import { once } from "node:events";
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
@@ -61,8 +61,10 @@ export class TwoCopies {
     await Promise.all(copies.map((copy) => copy.start()));
     const port = await freePort();
     const folder = mkdtempSync(join(tmpdir(), "kestrelmoor-nginx-"));
+    // Started by root, nginx works as another user, who keeps files here.
+    chmodSync(folder, 0o755);
     const file = join(folder, "nginx.conf");
-    writeFileSync(file, configuration(port, copies));
+    writeFileSync(file, configuration(port, folder, copies));
     const settings = `daemon off; pid ${join(folder, "nginx.pid")}; error_log stderr crit;`;
     const nginx = spawn(process.env["NGINX_PATH"] ?? "nginx", ["-c", file, "-g", settings], {
       stdio: ["ignore", "ignore", "inherit"],
@@ -80,11 +82,12 @@ export class TwoCopies {
   }
 }
 
-/** The operator's own file, but for its addresses and its certificate. */
-function configuration(port: number, [one, other]: readonly [Copy, Copy]): string {
+/** The operator's own file, but for its addresses, its certificate and where it keeps files. */
+function configuration(port: number, folder: string, [one, other]: readonly [Copy, Copy]): string {
   return readFileSync(join(ROOT, "deploy/nginx.conf"), "utf8")
     .replace("listen 443 ssl;", `listen 127.0.0.1:${port}; access_log off;`)
     .replace(/^\s*ssl_certificate.*$/gm, "")
+    .replace("/var/cache/nginx/kestrelmoor", join(folder, "files"))
     .replace("127.0.0.1:4180", `127.0.0.1:${one.port}`)
     .replace("127.0.0.1:4181", `127.0.0.1:${other.port}`);
 }

@@ -1,19 +1,18 @@
 import { openApiDocument } from "@kestrelmoor/contract";
 import compression from "compression";
 import cookieParser from "cookie-parser";
-import express, { type Express, type RequestHandler, type Router } from "express";
+import express, { type Express, type RequestHandler } from "express";
 import type { Logger } from "pino";
 import { pinoHttp } from "pino-http";
 import type { Calculator } from "./calculations/calculator";
-import { CALCULATIONS } from "./calculations/calculations";
-import { calculationRoutes } from "./calculations/routes";
+import { addCalculations } from "./calculations/routes";
 import type { Connection } from "./db/database";
 import { healthRoutes, readyRoutes, type Readiness } from "./health/routes";
 import { errorHandler, noSuchRoute } from "./http/errors";
 import { sameOriginOnly } from "./http/same-origin";
 import { apiHeaders, securityHeaders } from "./http/security";
 import { deskRoutes } from "./desk/routes";
-import { createLimits, type Limits, type LimitSizes } from "./limits/limits";
+import { createLimits, type LimitSizes } from "./limits/limits";
 import { notebookRoutes } from "./notebook/routes";
 import { problemRoutes } from "./problems/routes";
 import { sharedRoutes } from "./sharing/routes";
@@ -47,9 +46,13 @@ export function createApp(parts: AppParts): Express {
   app.set("etag", false);
   if (parts.measure !== undefined) app.use(parts.measure);
   if (parts.page !== undefined) app.use("/assets", parts.page.assets);
-  app.use("/api", apiHeaders, calculations(calculator, limits));
+  // They keep nothing and need no workspace. Scripts ask for thousands, so they pass by whatever their short answers do
+  // not need: a line in the log, compression, a policy for pages.
+  addCalculations(app, calculator, [apiHeaders, limits.calculations, sameOriginOnly]);
+  app.use("/api", apiHeaders);
   app.use(pinoHttp({ logger, serializers: { req: briefRequest, res: briefResponse } }));
-  app.use(compression());
+  // A saved problem costs more to compress than to send; lists and files are worth it.
+  app.use(compression({ threshold: "16kb" }));
   const api = express.Router();
   api.use("/health", healthRoutes(database));
   api.use("/ready", readyRoutes(database, parts.readiness ?? { isEnding: false }));
@@ -67,17 +70,6 @@ export function createApp(parts: AppParts): Express {
   if (parts.page !== undefined) app.use(parts.page.document);
   app.use(noSuchRoute, errorHandler(logger));
   return app;
-}
-
-/**
- * Calls that are pure: they keep nothing and need no workspace. Scripts ask for thousands, so they pass by
- * whatever their short answers do not need: a line in the log, compression, a policy for pages.
- */
-function calculations(calculator: Calculator, limits: Limits): Router {
-  const router = express.Router();
-  router.use(Object.keys(CALCULATIONS), limits.calculations, sameOriginOnly);
-  router.use(calculationRoutes(calculator));
-  return router;
 }
 
 /** The log says what was asked, never what was in it: no body, no query, no cookie. */

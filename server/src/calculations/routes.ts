@@ -1,5 +1,5 @@
 import compression from "compression";
-import { Router, type Request, type Response } from "express";
+import type { IRouter, Request, RequestHandler, Response } from "express";
 import { textBody } from "../http/body";
 import { CALCULATIONS, type CalculationName } from "./calculations";
 import type { Calculator } from "./calculator";
@@ -7,19 +7,32 @@ import { isShort, LONGEST_SHORT_BODY } from "./is-short";
 import { parseBody, perform, type Performed } from "./perform";
 
 /** Replies that may be long; compressing the others costs more than it saves. */
-const LONG_REPLIES: readonly string[] = ["/schedule", "/workings"];
+const LONG_REPLIES: readonly CalculationName[] = ["/schedule", "/workings"];
 
-/** Short calculations are done at once, which costs less than to hand them over; the others by the calculator. */
-export function calculationRoutes({ calculate }: Calculator): Router {
-  const router = Router();
-  router.use(LONG_REPLIES as string[], compression());
+/**
+ * Adds a route for each calculation to the application itself: another router in between would cost a third of a short
+ * one. Short calculations are done at once, which costs less than to hand them over; the others by the calculator.
+ *
+ * @param before what every call has to pass first
+ */
+export function addCalculations(
+  app: IRouter,
+  { calculate }: Calculator,
+  before: readonly RequestHandler[],
+): void {
   for (const name of Object.keys(CALCULATIONS) as CalculationName[]) {
-    router.post(name, textBody, async (request: Request, response: Response) => {
-      const text = request.body as string;
-      send(response, atOnce(name, text) ?? (await calculate(name, text)));
-    });
+    const compressed = LONG_REPLIES.includes(name) ? [compression()] : [];
+    app.post(
+      `/api${name}`,
+      ...before,
+      ...compressed,
+      ...textBody,
+      async (request: Request, response: Response) => {
+        const text = request.body as string;
+        send(response, atOnce(name, text) ?? (await calculate(name, text)));
+      },
+    );
   }
-  return router;
 }
 
 function atOnce(name: CalculationName, text: string): Performed | null {
@@ -29,5 +42,10 @@ function atOnce(name: CalculationName, text: string): Performed | null {
 }
 
 function send(response: Response, { status, type, text }: Performed): void {
-  response.status(status).type(type).send(text);
+  response
+    .writeHead(status, {
+      "Content-Type": `${type}; charset=utf-8`,
+      "Content-Length": Buffer.byteLength(text),
+    })
+    .end(text);
 }

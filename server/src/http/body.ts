@@ -22,18 +22,21 @@ const hasBody: RequestHandler = (request, _response, next) => {
   next();
 };
 
+/** For whoever reads the body of a request that has passed `isJson`. */
+const isAnyKind = () => true;
+
 /** Reads a JSON body. */
 export const jsonBody: RequestHandler[] = [
   isJson,
   // A lone number or null is JSON too: the schema refuses it, with its own sentence.
-  express.json({ limit: LIMITS.fileBytes, strict: false, type: JSON_TYPES }),
+  express.json({ limit: LIMITS.fileBytes, strict: false, type: isAnyKind }),
   hasBody,
 ];
 
 /** Reads a JSON body and leaves it a text, for whoever parses it elsewhere. */
 export const textBody: RequestHandler[] = [
   isJson,
-  express.text({ limit: LIMITS.fileBytes, type: JSON_TYPES }),
+  express.text({ limit: LIMITS.fileBytes, type: isAnyKind }),
   hasBody,
 ];
 

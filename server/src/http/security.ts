@@ -17,15 +17,17 @@ const withNonce = (_request: unknown, response: unknown): string =>
 
 /** Headers for answers of the interface, which are no pages: constant, for calculations come by the thousand. */
 export const apiHeaders: RequestHandler = (_request, response, next) => {
-  response.set({
-    "Cache-Control": "no-store",
-    "Content-Security-Policy": "default-src 'none'; frame-ancestors 'none'",
-    "Cross-Origin-Resource-Policy": "same-origin",
-    "Referrer-Policy": "no-referrer",
-    "X-Content-Type-Options": "nosniff",
-  });
+  response.setHeaders(API_HEADERS);
   next();
 };
+
+const API_HEADERS = new Map([
+  ["Cache-Control", "no-store"],
+  ["Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'"],
+  ["Cross-Origin-Resource-Policy", "same-origin"],
+  ["Referrer-Policy", "no-referrer"],
+  ["X-Content-Type-Options", "nosniff"],
+]);
 
 /** Headers for every page: nothing runs and nothing is styled but what this server sends. */
 export const securityHeaders: RequestHandler[] = [

@@ -1,4 +1,10 @@
-import { listQuery, type BinReply, type SavedProblem } from "@kestrelmoor/contract";
+import {
+  listQuery,
+  type BinReply,
+  type ListQuery,
+  type ProblemList,
+  type SavedProblem,
+} from "@kestrelmoor/contract";
 import { Router, type Request, type Response } from "express";
 import type { Calculator } from "../calculations/calculator";
 import { delegate } from "../calculations/delegate";
@@ -6,10 +12,12 @@ import { textBody } from "../http/body";
 import { notFound, Refusal } from "../http/refusal";
 import { shareRoutes } from "../sharing/routes";
 import { welcome, workspaceFor, workspaceOf, type GuestOptions } from "../workspaces/guest";
+import type { Workspace } from "../workspaces/store";
 import { MOST_PROBLEMS, notebookFull } from "./most-problems";
 import { addressed, changing, idIn, present } from "./addressed";
 import { listedProblem } from "./listed-problem";
 import { entityTag, savedProblem, versionIn } from "./saved-problem";
+import { sharedFor } from "./shared-for";
 import {
   binProblem,
   countProblems,
@@ -23,12 +31,22 @@ import {
   type ProblemRow,
 } from "./store";
 
+const A_SECOND = 1000;
+
 export function problemRoutes(options: GuestOptions, calculator: Calculator): Router {
   const { database } = options;
   const router = Router();
 
   const opened = async (row: ProblemRow): Promise<SavedProblem> =>
     savedProblem(row, await delegate(calculator, "open-draft", row.draft));
+
+  const listOf = async (workspace: Workspace | null, query: ListQuery): Promise<ProblemList> => {
+    const { rows, total } = await listProblems(database, workspace, query);
+    const { page, pageSize } = query;
+    return { items: rows.map(listedProblem), total, page, pageSize };
+  };
+  // A class that comes together is shown the same by one look at the database.
+  const demoList = sharedFor(A_SECOND, () => listOf(null, listQuery.parse({})));
 
   router.get("/bin", async (request, response) => {
     const workspace = await workspaceOf(options, request);
@@ -53,10 +71,10 @@ export function problemRoutes(options: GuestOptions, calculator: Calculator): Ro
       );
     }
     const workspace = await workspaceOf(options, request);
-    const { rows, total } = await listProblems(database, workspace, query.data);
-    const { page, pageSize } = query.data;
+    const isFirstLook = workspace === null && Object.keys(request.query).length === 0;
+    const list = await (isFirstLook ? demoList() : listOf(workspace, query.data));
     welcome(options, request, response);
-    response.json({ items: rows.map(listedProblem), total, page, pageSize });
+    response.json(list);
   });
 
   router.post("/", textBody, async (request: Request, response: Response) => {
