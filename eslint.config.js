@@ -44,6 +44,21 @@ export default defineConfig(
     },
   },
   {
+    // How close two numbers have to be is a decision, and is made once.
+    files: ["core/src/**/*.ts", "web/src/**/*.{ts,tsx}"],
+    ignores: ["**/*.test.*"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "BinaryExpression[operator=/^[<>]/] Literal[raw=/e-/]",
+          message:
+            "Compare by the functions of core/src/numbers/compare.ts, or by a tolerance that has a name and a reason.",
+        },
+      ],
+    },
+  },
+  {
     // A reply's body is unknown to the type checker; the assertions are what checks it.
     files: ["**/*.test.ts", "e2e/**/*.ts"],
     rules: { "@typescript-eslint/no-unsafe-assignment": "off" },

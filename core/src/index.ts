@@ -20,7 +20,17 @@ export * from "./rates/growing-time";
 export * from "./rates/discount-cost";
 export { growthFactor } from "./rates/accumulation";
 export { frequencyOf } from "./time/duration";
-export { SAME_TIME } from "./time/same-time";
+export {
+  asWhole,
+  isBefore,
+  isSamePercent,
+  isSameTime,
+  isUpTo,
+  wholeFrom,
+  wholeUpTo,
+  isClose,
+  PART_BETWEEN,
+} from "./numbers/compare";
 export * from "./solve/solve";
 export * from "./solve/solution";
 export type { DatedAmount } from "./flows/flow-kind";

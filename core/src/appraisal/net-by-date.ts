@@ -1,5 +1,5 @@
 import type { DatedAmount } from "../flows/flow-kind";
-import { SAME_TIME } from "../time/same-time";
+import { isBefore } from "../numbers/compare";
 
 /** What moves at one time of a project: everything in less everything out. */
 export interface ProjectFlow extends DatedAmount {
@@ -18,7 +18,7 @@ export function netByDate(
   const netted: ProjectFlow[] = [];
   for (const { at, amount, label = "" } of ordered) {
     const last = netted.at(-1);
-    if (last === undefined || at - last.at > SAME_TIME) {
+    if (last === undefined || isBefore(last.at, at)) {
       netted.push({ at, amount, label });
       continue;
     }

@@ -6,6 +6,7 @@ import { figureAt } from "../vary/figure-at";
 import { MOST_TYPED_BEFORE, type Draft } from "./draft";
 import type { Field } from "./field";
 import { readDraft } from "./read-draft";
+import { PART_BETWEEN } from "../numbers/compare";
 
 /** Keeps what is typed in a field that becomes the unknown. Changes the draft in place. */
 export function rememberTyped(draft: Draft, path: Path, text: string): void {
@@ -47,8 +48,7 @@ export function restoreTyped(draft: Draft, field: Field, typed: string, moved: M
   if (!saysTheSame(draft, field.path, moved)) field.write(field.text);
 }
 
-/** How far an answer may be from what was typed: that of its own accuracy, and much for a badly posed problem. */
-const SAME = 1e-9;
+/** What part of an answer may be between it and what was typed, where the problem is badly posed. */
 const ALIKE = 1e-6;
 
 function saysTheSame(draft: Draft, path: Path, { found, sought }: Moved): boolean {
@@ -57,14 +57,16 @@ function saysTheSame(draft: Draft, path: Path, { found, sought }: Moved): boolea
   const typed = figureAt(problem, path);
   const isFound = (tolerance: number) =>
     found.some(({ value }) => isNear(Math.abs(typed ?? NaN), Math.abs(value), tolerance));
-  if (isFound(SAME)) return true;
+  if (isFound(PART_BETWEEN.anyWay)) return true;
   if (typed !== null && !isFound(ALIKE)) return false;
   // What refers to another line has no number of its own, and some answers hardly depend on the field: then the
   // field that is sought now must come out as it was.
   const solved = sought === null ? null : solve(problem);
   return (
     solved?.ok === true &&
-    solved.value.answers.some(({ value }) => isNear(Math.abs(value), Math.abs(sought ?? NaN), SAME))
+    solved.value.answers.some(({ value }) =>
+      isNear(Math.abs(value), Math.abs(sought ?? NaN), PART_BETWEEN.anyWay),
+    )
   );
 }
 

@@ -1,6 +1,7 @@
 import { logGrowth, type Accumulation } from "../rates/accumulation";
 import type { ScaledSum } from "../numbers/scaled-sum";
 import { arithmeticSum, geometricSum } from "./series-sums";
+import { wholeFrom, wholeUpTo } from "../numbers/compare";
 
 /**
  * Evenly spaced payments that stay level for a while and then take a step, by a factor or by an
@@ -24,9 +25,6 @@ export interface PaymentRun {
   /** Steps taken before the first payment. */
   readonly stepsBefore: number;
 }
-
-/** A payment closer than this to the border of two rate spells lies on it: times are sums of fractions. */
-const SAME_TIME = 1e-9;
 
 /**
  * Adds what a run is worth at a date, Σ payment · a(focal)/a(t), in closed form.
@@ -64,12 +62,12 @@ type Grid = Pick<PaymentRun, "first" | "frequency">;
 
 /** How many payments of a run fall before a time. */
 export function paymentsBefore({ first, frequency }: Grid, years: number): number {
-  return Math.max(0, Math.ceil((years - first) * frequency - SAME_TIME));
+  return Math.max(0, wholeFrom((years - first) * frequency));
 }
 
 /** How many payments of a run fall before a time or on it. */
 export function paymentsUpTo({ first, frequency }: Grid, years: number): number {
-  return Math.max(0, Math.floor((years - first) * frequency + SAME_TIME) + 1);
+  return Math.max(0, wholeUpTo((years - first) * frequency) + 1);
 }
 
 /** Time of payment `index`, from 0. */

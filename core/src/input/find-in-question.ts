@@ -1,5 +1,6 @@
 import { readMoney } from "./read-money";
 import { readTime } from "./read-time";
+import { isSameTime } from "../numbers/compare";
 
 /** A stretch of a question's text, from one character up to another. */
 export interface TextSpan {
@@ -29,7 +30,7 @@ export function findInQuestion(question: string, used: UsedFigures): TextSpan[] 
   const percents = matches(question, PERCENT);
   const isUsedTime = ({ text }: Match) => {
     const read = readTime(text.replace("-", " "));
-    return read.ok && used.years.some((years) => Math.abs(years - read.value.years) < 1e-9);
+    return read.ok && used.years.some((years) => isSameTime(years, read.value.years));
   };
   const isUsedAmount = ({ figure }: Match) => {
     const read = readMoney(figure);

@@ -3,6 +3,7 @@ import { fail, succeed, type Result } from "../result";
 import { evaluateArithmetic, workOutUnrounded, type NamedFigure } from "./arithmetic";
 import { readMoney, withoutCurrency } from "./read-money";
 import type { Names } from "./names";
+import { PART_BETWEEN, isClose } from "../numbers/compare";
 
 /** An amount by itself, or so many times that of another flow, and some more or less. */
 export type SaidAmount =
@@ -96,8 +97,7 @@ function linearIn(text: string, names: Names): Result<SaidAmount> | null {
   const plus = one.value.value;
   const times = whole.value.value - plus;
   const third = at(() => 3);
-  const isLinear =
-    third.ok && Math.abs(third.value.value - (3 * times + plus)) <= 1e-9 * Math.abs(3 * times);
+  const isLinear = third.ok && isClose(third.value.value - plus, 3 * times, PART_BETWEEN.anyWay);
   if (!isLinear || times < 0) return fail(issue("name-not-linear", [], {}));
   return succeed({ times, of, ...(plus === 0 ? {} : { plus }) });
 }

@@ -2,6 +2,7 @@ import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { readCount } from "./read-count";
 import { readTime } from "./read-time";
+import { wholeFrom, wholeUpTo } from "../numbers/compare";
 
 /** When the payments of a stream fall. */
 export interface PaymentTimes {
@@ -36,16 +37,14 @@ export function readPaymentNumber(
   const year = YEAR.exec(text)?.[1];
   if (year !== undefined) {
     return Number(year) >= 1
-      ? succeed(Math.floor((Number(year) - 1) * frequency + SAME_COUNT) + 1)
+      ? succeed(wholeUpTo((Number(year) - 1) * frequency) + 1)
       : notUnderstood;
   }
   const time = readTime(text.replace(/\s+on$/, ""));
   if (!time.ok) return notUnderstood;
   const periods = (time.value.years - first) * frequency;
   return succeed(
-    meant === "at"
-      ? Math.max(1, Math.ceil(periods - SAME_COUNT) + 1)
-      : Math.max(1, Math.floor(periods + SAME_COUNT) + 2),
+    meant === "at" ? Math.max(1, wholeFrom(periods) + 1) : Math.max(1, wholeUpTo(periods) + 2),
   );
 }
 
@@ -63,5 +62,3 @@ export function readPayments(typed: string, { every }: PaymentTimes): Result<num
   const whole = Math.round(read.value);
   return whole >= 1 ? succeed(whole) : notUnderstood;
 }
-
-const SAME_COUNT = 1e-9;

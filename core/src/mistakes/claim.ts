@@ -9,12 +9,12 @@ export interface Claim {
   readonly isPercent?: true;
 }
 
-/** Binary fractions cannot represent most decimal ones exactly. */
-const NOISE = 1e-9;
+/** Binary fractions cannot represent most decimal ones exactly: of half the last digit, and of the value. */
+const NOISE = { half: 1e-9, value: 1e-13 };
 
 /** Whether a number, rounded to the digits of a claim, equals the claim. */
 export function agrees({ value, half }: Claim, number: number): boolean {
-  return Math.abs(number - value) <= half * (1 + NOISE) + Math.abs(value) * 1e-13;
+  return Math.abs(number - value) <= half * (1 + NOISE.half) + Math.abs(value) * NOISE.value;
 }
 
 /** The same, ignoring the sign. */

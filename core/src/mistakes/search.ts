@@ -8,6 +8,7 @@ import type { MistakeCode, Slip, Subject } from "./mistake";
 import { isOfResult, slipsOf, type Made } from "./made";
 import { Beginning, PASSES } from "./pairs";
 import { questionAfter } from "./subject-after";
+import { PART_BETWEEN, isClose } from "../numbers/compare";
 
 /** One mistake, or two together, that give exactly the number. */
 export interface Explanation {
@@ -159,7 +160,7 @@ export class Search {
 
   /** A slip that changes nothing is no explanation. */
   private isRight(value: number): boolean {
-    return Math.abs(value - this.subject.answer) <= 1e-12 * Math.abs(this.subject.answer);
+    return isClose(value, this.subject.answer, PART_BETWEEN.engine);
   }
 
   private tell(made: readonly Made[], value: number): void {

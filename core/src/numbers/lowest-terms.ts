@@ -1,3 +1,4 @@
+import { wholeUpTo } from "./compare";
 /** A positive ratio of two whole numbers without a common factor. */
 export interface Ratio {
   readonly over: number;
@@ -19,7 +20,7 @@ export function lowestTerms(value: number): Ratio {
   let [under, underBefore] = [0, 1];
   let rest = value;
   for (;;) {
-    const whole = Math.floor(rest + 1e-9);
+    const whole = wholeUpTo(rest);
     const nextOver = whole * over + overBefore;
     const nextUnder = whole * under + underBefore;
     if (nextOver > LARGEST_TERM || nextUnder > LARGEST_TERM) break;

@@ -6,7 +6,7 @@ import { growthOf } from "../solve/settled-timeline";
 import type { Solution } from "../solve/solution";
 import { resolvePosition } from "../timeline/positions";
 import { singleAmounts } from "./single-amounts";
-import { SAME_TIME } from "../time/same-time";
+import { isBefore } from "../numbers/compare";
 
 /** One date of the account: interest since the previous date, the cash flow, and the balance. */
 export interface AccountRow {
@@ -66,7 +66,7 @@ export function runAccount(problem: Problem, solution: Solution): AccountLife | 
     let moved = 0;
     for (; index < single.amounts.length; index += 1) {
       const one = single.amounts[index];
-      if (one === undefined || one.at - at > SAME_TIME) break;
+      if (one === undefined || isBefore(at, one.at)) break;
       moved += side * one.amount;
     }
     balance = opening + interest + moved;

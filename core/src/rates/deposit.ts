@@ -3,6 +3,7 @@ import { fail, succeed, type Result } from "../result";
 import { frequencyOf } from "../time/duration";
 import { forceOfInterest } from "./force-of-interest";
 import { quotationOf, type Quotation } from "./quotation";
+import { wholeUpTo } from "../numbers/compare";
 
 /** When a deposit is given its interest: as it accrues, or only at the end of each whole period. */
 export type Crediting = "always" | "whole-periods";
@@ -13,9 +14,6 @@ export interface DepositOffer {
   readonly crediting: Crediting;
 }
 
-/** A time within this part of a period of its end is its end: times are sums of fractions. */
-const WHOLE = 1e-9;
-
 /**
  * The time up to which a deposit has been given its interest.
  *
@@ -25,7 +23,7 @@ const WHOLE = 1e-9;
 export function creditedYears({ rate, crediting }: DepositOffer, years: number): number {
   if (crediting === "always" || rate.quoted === "continuous") return years;
   const frequency = "compounding" in rate ? frequencyOf(rate.compounding) : 1;
-  return Math.floor(years * frequency + WHOLE) / frequency;
+  return wholeUpTo(years * frequency) / frequency;
 }
 
 /**

@@ -3,7 +3,7 @@ import type { OtherAmount } from "./plan";
 import { rounding } from "./run-plan";
 import { interestFactor, joinsBefore } from "./standing";
 import type { ScheduleRun } from "./schedule";
-import { SAME_TIME } from "../time/same-time";
+import { isUpTo } from "../numbers/compare";
 
 /** Money that was really paid, or put in. */
 export interface ActualPayment {
@@ -48,7 +48,7 @@ export function againstPlan(
 ): AgainstPlan {
   const paid = [...actual].sort((one, other) => one.time - other.time);
   const end = schedule.rows.at(-1)?.time ?? 0;
-  const counted = paid.filter(({ time }) => time <= end + SAME_TIME);
+  const counted = paid.filter(({ time }) => isUpTo(time, end));
   const until = counted.at(-1)?.time ?? -Infinity;
   const sign = plan.kind === "saving" ? 1 : -1;
   const unit = plan.inCents ? 100 : 1;
@@ -62,7 +62,7 @@ export function againstPlan(
   let next = 0;
   let interest = 0;
   for (const row of schedule.rows) {
-    if ((rows.at(-1)?.time ?? -Infinity) >= until - SAME_TIME) break;
+    if (isUpTo(until, rows.at(-1)?.time ?? -Infinity)) break;
     const [from, to] = [time, row.time];
     const made = taken(to);
     const own = made.map((one) => ({
@@ -101,7 +101,7 @@ export function againstPlan(
   /** The real payments up to a time that no row has counted yet. */
   function taken(until: number): readonly ActualPayment[] {
     const from = next;
-    while ((counted[next]?.time ?? Infinity) <= until + SAME_TIME) next += 1;
+    while (isUpTo(counted[next]?.time ?? Infinity, until)) next += 1;
     return counted.slice(from, next);
   }
 }

@@ -5,7 +5,7 @@ import { rootInBracket } from "../solve/roots/root-in-bracket";
 import { owedAt } from "./milestones";
 import { joinsBefore } from "./standing";
 import type { ScheduleRun } from "./schedule";
-import { SAME_TIME } from "../time/same-time";
+import { isUpTo, PART_BETWEEN } from "../numbers/compare";
 
 /**
  * The effective yearly rate of all money of a schedule, its fee included: what a loan costs, or what
@@ -20,12 +20,12 @@ import { SAME_TIME } from "../time/same-time";
 export function effectiveYearlyPercent(run: ScheduleRun, heldFor?: number): number | null {
   const { schedule, plan } = run;
   const sign = schedule.kind === "saving" ? 1 : -1;
-  const until = heldFor === undefined ? Infinity : heldFor + SAME_TIME;
+  const until = heldFor ?? Infinity;
   const first = Math.min(plan.others[0]?.time ?? Infinity, schedule.rows[0]?.time ?? 0);
   const flows: DatedAmount[] = [
     { amount: plan.isOwed ? -plan.fee : plan.fee, at: first },
     ...schedule.rows
-      .filter(({ time }) => time <= until)
+      .filter(({ time }) => isUpTo(time, until))
       .map(({ paid, time }) => ({ amount: sign * paid, at: time })),
     ...(heldFor === undefined ? otherMoney(run) : settled(run, heldFor)),
   ];
@@ -36,7 +36,7 @@ export function effectiveYearlyPercent(run: ScheduleRun, heldFor?: number): numb
 function settled(run: ScheduleRun, years: number): DatedAmount[] {
   const there = owedAt(run, years)?.amount ?? 0;
   return [
-    ...run.plan.others.filter(({ time }) => time <= years + SAME_TIME).map(dated),
+    ...run.plan.others.filter(({ time }) => isUpTo(time, years)).map(dated),
     { amount: -there, at: years },
   ];
 }
@@ -51,7 +51,7 @@ function otherMoney({ schedule, plan }: ScheduleRun): DatedAmount[] {
     (sum, { amount, time }) => sum - amount * growthFactor(plan.growth, time, last.time),
     0,
   );
-  const isJust = Math.abs(worth - last.balance) < 0.01 + 1e-9 * Math.abs(worth);
+  const isJust = Math.abs(worth - last.balance) < 0.01 + PART_BETWEEN.anyWay * Math.abs(worth);
   return isJust
     ? plan.others.map(dated)
     : [...joined.map(dated), { amount: -last.balance, at: last.time }];

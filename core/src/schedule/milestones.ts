@@ -2,7 +2,7 @@ import { sum } from "../numbers/sum";
 import { growthFactor } from "../rates/accumulation";
 import type { ScheduleRun } from "./schedule";
 import type { Schedule, ScheduleRow } from "./schedule-types";
-import { SAME_TIME } from "../time/same-time";
+import { isBefore, isUpTo } from "../numbers/compare";
 
 /**
  * The first payment after which the balance is below an amount, or for savings not below it.
@@ -37,15 +37,15 @@ export function owedAt(
   { schedule: { rows }, plan: { growth, others } }: ScheduleRun,
   years: number,
 ): { readonly amount: number; readonly interest: number } | null {
-  const before = rows.findLast(({ time }) => time <= years + SAME_TIME);
+  const before = rows.findLast(({ time }) => isUpTo(time, years));
   const last = rows.at(-1);
-  if (last === undefined || years > last.time + SAME_TIME) return null;
+  if (last === undefined || isBefore(last.time, years)) return null;
   if (before !== undefined) {
     const grown = before.balance * growthFactor(growth, before.time, years);
     return { amount: grown, interest: grown - before.balance };
   }
   // Until the first payment only the other amounts are there.
-  const there = others.filter(({ time }) => time <= years + SAME_TIME);
+  const there = others.filter(({ time }) => isUpTo(time, years));
   if (there.length === 0) return null;
   const amount = sum(there.map((own) => own.amount * growthFactor(growth, own.time, years)));
   return { amount, interest: amount - sum(there.map((own) => own.amount)) };

@@ -1,9 +1,9 @@
 import type { Accumulation } from "../rates/accumulation";
 import type { Plan, PlannedPayment } from "./plan";
 import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
-import { SAME_TIME } from "../time/same-time";
 import { resetFactor } from "./reset-factor";
 import { interestFactor, joinsBefore, leftFor, type Standing } from "./standing";
+import { isBefore, isSameTime, wholeFrom } from "../numbers/compare";
 
 /** A schedule, and whether it came to its end. */
 export interface RunOfPlan {
@@ -133,11 +133,11 @@ function beginning(
   const { unit } = reckoning;
   const time = Math.min(others[0]?.time ?? Infinity, payments[0]?.time ?? 0);
   const nothing = { balance: 0, time, joined: 0 };
-  if (time > beginTime + SAME_TIME) return { before: null, standing: nothing };
+  if (isBefore(beginTime, time)) return { before: null, standing: nothing };
   const { interest, other, joined } = periodBefore(plan, reckoning, nothing, beginTime);
   const balance = other + interest;
   const standing = { balance, time: beginTime, joined };
-  if (time > beginTime - SAME_TIME) return { before: null, standing };
+  if (isSameTime(time, beginTime)) return { before: null, standing };
   const before = {
     time: beginTime,
     interest: interest / unit,
@@ -224,7 +224,5 @@ export function rounding({ inCents }: Plan): (amount: number) => number {
 /** @param multiple 0 for none */
 function raised(amount: number, multiple: number): number {
   if (multiple === 0) return amount;
-  return Math.ceil(amount / multiple - SAME_COUNT) * multiple;
+  return wholeFrom(amount / multiple) * multiple;
 }
-
-const SAME_COUNT = 1e-9;

@@ -1,5 +1,6 @@
 import type { Schedule, ScheduleRow } from "./schedule-types";
 import { spanTotals, type SpanTotals } from "./span-totals";
+import { wholeUpTo } from "../numbers/compare";
 
 /** The payments of a schedule that belong to one year. */
 export interface ScheduleYear {
@@ -45,7 +46,5 @@ export function scheduleYears(
 
 /** The year of its own life in which a payment falls, from 1. @param frequency payments a year */
 export function yearOfLife(payment: number, frequency: number): number {
-  return Math.floor((payment - 1) / frequency + SAME_COUNT) + 1;
+  return wholeUpTo((payment - 1) / frequency) + 1;
 }
-
-const SAME_COUNT = 1e-9;

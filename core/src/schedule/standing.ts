@@ -1,6 +1,6 @@
 import { growthFactor, logGrowth, type Accumulation } from "../rates/accumulation";
-import { SAME_TIME } from "../time/same-time";
 import type { OtherAmount, Plan } from "./plan";
+import { isBefore, isSameTime } from "../numbers/compare";
 
 /** Where the account stands just after a payment. */
 export interface Standing {
@@ -24,7 +24,7 @@ export function leftFor(
 
 /** What adds to the balance at a payment's own moment comes first; what leaves it then comes after. */
 export function joinsBefore(other: OtherAmount, time: number): boolean {
-  return other.time < time - SAME_TIME || (other.time < time + SAME_TIME && other.amount > 0);
+  return isBefore(other.time, time) || (isSameTime(other.time, time) && other.amount > 0);
 }
 
 /**
@@ -39,6 +39,6 @@ export function interestFactor(
 ): number {
   const period = 1 / frequency;
   const { starts, forces } = growth;
-  const isOnePeriod = starts.length === 1 && Math.abs(to - from - period) < SAME_TIME;
+  const isOnePeriod = starts.length === 1 && isSameTime(to - from, period);
   return Math.expm1(isOnePeriod ? (forces[0] ?? 0) * period : logGrowth(growth, from, to));
 }

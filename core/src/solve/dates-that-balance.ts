@@ -3,8 +3,8 @@ import type { ScaledSum } from "../numbers/scaled-sum";
 import { LIMITS } from "../problem/limits";
 import { logGrowth, type Accumulation } from "../rates/accumulation";
 import { fail, succeed, type Result } from "../result";
-import { SAME_TIME } from "../time/same-time";
 import type { Roots } from "./solver";
+import { isSameTime } from "../numbers/compare";
 
 /**
  * The dates at which the movable amount balances the rest: a(t) is then the ratio of the two.
@@ -66,7 +66,7 @@ function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
     }
     const found = start + (wanted - reached) / force;
     // What comes out at today by the last digit is not before it.
-    const years = index === 0 && found < 0 && found >= -SAME_TIME ? 0 : found;
+    const years = index === 0 && found < 0 && isSameTime(found, 0) ? 0 : found;
     // A date on the border of two spells belongs to the later one, so it is listed once.
     if (years >= start && years < end) dates.push(years);
   }

@@ -1,6 +1,6 @@
 import type { Problem } from "../problem/schema";
-import { SAME_TIME } from "../time/same-time";
 import type { Solution } from "./solution";
+import { isSameTime, isUpTo } from "../numbers/compare";
 
 /**
  * The amount at the end of unknown payments that goes the same way as the amount at their start: a residual that was
@@ -17,11 +17,7 @@ export function doubtfulEnd(problem: Problem, { unknown, settled }: Solution): s
     flow.kind === "single" && problem.flows[place]?.kind === "single" ? [flow] : [],
   );
   const isOpposite = (amount: number) => amount * stream.amount < 0;
-  const opens = singles.some(
-    ({ at, amount }) => at <= stream.begins + SAME_TIME && isOpposite(amount),
-  );
-  const last = singles.find(
-    ({ at, amount }) => Math.abs(at - end) <= SAME_TIME && isOpposite(amount),
-  );
+  const opens = singles.some(({ at, amount }) => isUpTo(at, stream.begins) && isOpposite(amount));
+  const last = singles.find(({ at, amount }) => isSameTime(at, end) && isOpposite(amount));
   return opens && last !== undefined ? last.id : null;
 }

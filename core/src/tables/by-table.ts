@@ -1,8 +1,8 @@
 import type { Problem } from "../problem/schema";
 import type { Solution } from "../solve/solution";
-import { SAME_TIME } from "../time/same-time";
 import { frequencyOf } from "../time/duration";
 import type { FactorTerms } from "./factor-kinds";
+import { asWhole, isSameTime } from "../numbers/compare";
 
 /** A problem as courses solve it with tables: one amount is another one times a factor. */
 export interface ByTable {
@@ -83,8 +83,8 @@ export function byTable(problem: Problem, { settled, unknown }: Solution): ByTab
   const { growth, frequency } = stream;
   const isEvery = growth === null || (growth.by === "percent" && growth.payments === growth.steps);
   const periods = wholeOr(unknown.kind, stream.count);
-  const isPresent = Math.abs(single.at - stream.begins) < SAME_TIME;
-  const isFuture = Math.abs(single.at - stream.begins - stream.count / frequency) < SAME_TIME;
+  const isPresent = isSameTime(single.at, stream.begins);
+  const isFuture = isSameTime(single.at, stream.begins + stream.count / frequency);
   const sought = soughtIn(place);
   if (!isEvery || periods === null || sought === null || !(isPresent || isFuture)) return null;
   if (problem.flows[place]?.kind !== "stream") return null;
@@ -109,6 +109,6 @@ export function byTable(problem: Problem, { settled, unknown }: Solution): ByTab
 /** A row of a table is whole; a count that is sought lies between two rows. */
 function wholeOr(kind: Solution["unknown"]["kind"], periods: number): number | null {
   if (kind === "count" || kind === "at") return periods > 0 ? periods : null;
-  const whole = Math.round(periods);
-  return whole >= 1 && Math.abs(periods - whole) < 1e-6 ? whole : null;
+  const whole = asWhole(periods);
+  return whole !== null && whole >= 1 ? whole : null;
 }

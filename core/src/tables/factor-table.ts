@@ -1,6 +1,7 @@
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { tableFactor, type FactorTerms } from "./factor-kinds";
+import { wholeUpTo } from "../numbers/compare";
 
 export const MOST_COLUMNS = 60;
 export const MOST_ROWS = 400;
@@ -64,9 +65,8 @@ export function factorTable(
     : fail(issue("answer-too-large", [], {}));
 }
 
-/** Steps are typed in decimals: what is this close to a whole number of them is one. */
 function stepsIn({ from, to, step }: TableRange): number {
-  return Math.floor((to - from) / step + 1e-9) + 1;
+  return wholeUpTo((to - from) / step) + 1;
 }
 
 function figuresOf({ from, step }: TableRange, count: number): number[] {

@@ -1,6 +1,7 @@
 import { rootInBracket } from "../solve/roots/root-in-bracket";
 import { tableFactor } from "./factor-kinds";
 import type { FactorTable } from "./factor-table";
+import { isSameCount, isSamePercent } from "../numbers/compare";
 
 /** Twice the accuracy of a factor: what is this close to half a unit of the last place is half of it. */
 const TIE = 4e-14;
@@ -41,12 +42,12 @@ export function lookUp(
   count: number,
   decimals: number,
 ): LookedUp | null {
-  const row = periods.findIndex((own) => Math.abs(own - count) < 1e-9);
-  const column = percents.findLastIndex((own) => own <= percent + 1e-9);
+  const row = periods.findIndex((own) => isSameCount(own, count));
+  const column = percents.findLastIndex((own) => own <= percent || isSamePercent(own, percent));
   const [low, high] = [percents[column], percents[column + 1]];
   const factors = rows[row];
   if (factors === undefined || low === undefined) return null;
-  const isBetween = Math.abs(low - percent) >= 1e-9;
+  const isBetween = !isSamePercent(low, percent);
   if (isBetween && high === undefined) return null;
   const first = printedFactor(factors[column] ?? Number.NaN, decimals);
   const second = printedFactor(factors[column + 1] ?? Number.NaN, decimals);

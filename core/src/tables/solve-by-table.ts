@@ -2,6 +2,7 @@ import type { ByTable } from "./by-table";
 import { tableFactor } from "./factor-kinds";
 import { factorTable, type FactorTable } from "./factor-table";
 import { lookUp, printedFactor, rateOfFactor, type LookedUp } from "./look-up";
+import { asWhole, isSameCount, isSamePercent, wholeUpTo } from "../numbers/compare";
 
 /** A problem solved by looking a factor up, set against the exact answer. */
 export interface SolvedByTable {
@@ -37,9 +38,9 @@ export function solveByTable(read: ByTable, decimals: number): SolvedByTable | n
   const { terms, percent, periods, each, whole, sought } = read;
   if (!(percent > 0)) return null;
   const step = stepFor(percent);
-  const low = Math.floor(percent / step + 1e-9) * step;
+  const low = wholeUpTo(percent / step) * step;
   const from = Math.max(step, low - AROUND * step);
-  const first = Math.max(1, Math.floor(periods + 1e-9) - AROUND);
+  const first = Math.max(1, wholeUpTo(periods) - AROUND);
   const made = factorTable(
     terms,
     { from: tidy(from), to: tidy(low + (AROUND + 1) * step), step },
@@ -58,14 +59,14 @@ export function solveByTable(read: ByTable, decimals: number): SolvedByTable | n
   }
   const factor = whole / each;
   if (sought === "rate") {
-    const row = table.periods.findIndex((count) => Math.abs(count - periods) < 1e-6);
+    const row = table.periods.findIndex((count) => isSameCount(count, periods));
     const found = rateOfFactor(table, row, factor, decimals);
     if (found === null) return null;
     const { column, percent: answer } = found;
     const between = "columns";
     return { table, factor, lookedUp: null, column, row, between, answer, exact: percent };
   }
-  const column = table.percents.findIndex((own) => Math.abs(own - percent) < 1e-9);
+  const column = table.percents.findIndex((own) => isSamePercent(own, percent));
   const along = column < 0 ? null : countOfFactor(table, column, factor, decimals);
   return along === null
     ? null
@@ -91,9 +92,7 @@ function countOfFactor(
 }
 
 function stepFor(percent: number): number {
-  const fitting = STEPS.find(
-    (step) => Math.abs(percent / step - Math.round(percent / step)) < 1e-6 && percent >= step,
-  );
+  const fitting = STEPS.find((step) => asWhole(percent / step) !== null && percent >= step);
   return fitting ?? STEPS.find((step) => percent >= 2 * step) ?? 0.01;
 }
 

@@ -8,6 +8,7 @@ import { listed } from "./listed";
 import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
+import { isSamePercent } from "../numbers/compare";
 
 /** An appraised project, and how its numbers are written. */
 export interface AppraisalSubject {
@@ -184,7 +185,7 @@ function whyNoRate({ flows, format }: AppraisalSubject): string {
 
 function againstHurdle(percent: number, hurdlePercent: number, format: AnswerFormat): string {
   const points = percent - hurdlePercent;
-  if (Math.abs(points) < 1e-9) return "exactly the hurdle rate";
+  if (isSamePercent(percent, hurdlePercent)) return "exactly the hurdle rate";
   return `${writeFigure(Math.abs(points), format, 4)} percentage points ${points > 0 ? "above" : "below"} the hurdle rate`;
 }
 

@@ -1,5 +1,6 @@
 import { parseDuration, type Duration } from "../time/duration";
 import { writeDecimals, writeFigure, type AnswerFormat } from "./answer-format";
+import { asWhole, wholeFrom, wholeUpTo } from "../numbers/compare";
 
 function counted(amount: number, unit: string, format: AnswerFormat, decimals = 4): string {
   const figure = writeFigure(amount, format, decimals);
@@ -54,11 +55,7 @@ export function formatYears(years: number, format: AnswerFormat, decimals?: numb
  * otherwise as a number of years.
  */
 export function spanWords(years: number, format: AnswerFormat): string {
-  const whole = (units: number) => {
-    const rounded = Math.round(units);
-    return Math.abs(units - rounded) <= 1e-9 * Math.max(1, units) ? rounded : null;
-  };
-  const months = whole(years * 12);
+  const months = asWhole(years * 12);
   if (months !== null) {
     return months === 0
       ? counted(0, "year", format)
@@ -67,9 +64,9 @@ export function spanWords(years: number, format: AnswerFormat): string {
           format,
         );
   }
-  const weeks = whole(years * 52);
+  const weeks = asWhole(years * 52);
   if (weeks !== null) return counted(weeks, "week", format);
-  const days = whole(years * 365);
+  const days = asWhole(years * 365);
   return days === null ? formatYears(years, format, 4) : counted(days, "day", format);
 }
 
@@ -82,8 +79,8 @@ export function formatYearsMonthsDays(years: number, format: AnswerFormat): stri
   const totalDays = Math.round(years * 365);
   const wholeYears = Math.floor(totalDays / 365);
   const daysLeft = totalDays - wholeYears * 365;
-  const months = Math.min(11, Math.floor((daysLeft * 12) / 365 + 1e-9));
-  const days = daysLeft - Math.ceil((months * 365) / 12 - 1e-9);
+  const months = Math.min(11, wholeUpTo((daysLeft * 12) / 365));
+  const days = daysLeft - wholeFrom((months * 365) / 12);
   const whole = { years: wholeYears, months, weeks: 0, days: Math.max(0, days) };
   return formatDurationWords(whole, format);
 }

@@ -2,6 +2,7 @@ import { writeFigure, type AnswerFormat } from "../wording/answer-format";
 import { STEP_WORDS } from "../wording/teaching/step-words";
 import { roundsOnTheWay, type Rounding } from "./mathematics/figures";
 import type { Step } from "./step";
+import { PART_BETWEEN, isClose } from "../numbers/compare";
 
 /** The decimals of the comparison. */
 const DECIMALS = 6;
@@ -25,14 +26,13 @@ export function roundingStep(
     {
       kind: "rounding",
       level: "short",
-      say:
-        Math.abs(difference) < 1e-9 * Math.abs(exact)
-          ? STEP_WORDS.rounding.same
-          : STEP_WORDS.rounding.differs(
-              written(value),
-              written(exact),
-              written(Math.abs(difference)),
-            ),
+      say: isClose(value, exact, PART_BETWEEN.anyWay)
+        ? STEP_WORDS.rounding.same
+        : STEP_WORDS.rounding.differs(
+            written(value),
+            written(exact),
+            written(Math.abs(difference)),
+          ),
       lines: [],
       value: difference,
     },

@@ -1,4 +1,4 @@
-import { formatExact, type Quotation } from "@kestrelmoor/core";
+import { formatExact, type Quotation, asWhole } from "@kestrelmoor/core";
 import {
   addVariant,
   quotationKey,
@@ -96,8 +96,7 @@ function typedYears(years: number): string {
     [52, "weeks"],
     [365, "days"],
   ] as const;
-  const [per, noun] =
-    units.find(([many]) => Math.abs(years * many - Math.round(years * many)) < 1e-9) ?? units[0];
+  const [per, noun] = units.find(([many]) => asWhole(years * many) !== null) ?? units[0];
   return `${formatExact(Number((years * per).toPrecision(13)))} ${noun}`;
 }
 

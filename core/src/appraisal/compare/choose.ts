@@ -1,5 +1,6 @@
 import type { DatedAmount } from "../../flows/flow-kind";
 import type { JudgedProject } from "./compare-projects";
+import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 /** What to do where only some of the projects can be had. */
 export interface Choice {
@@ -34,7 +35,7 @@ export function bestWithin(projects: readonly JudgedProject[], budget: number): 
     sets
       .flatMap((set) => choiceOf(projects, set) ?? [])
       // Cents are added in binary: a budget that is met to the cent is met.
-      .filter(({ outlay }) => outlay <= budget + 1e-9 * Math.max(1, budget)),
+      .filter(({ outlay }) => outlay <= budget || isClose(outlay, budget, PART_BETWEEN.anyWay)),
   );
 }
 

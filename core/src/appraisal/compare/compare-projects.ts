@@ -4,6 +4,7 @@ import { crossoverRates } from "../crossover";
 import { lifeOf, netValue } from "../measures";
 import { netByDate } from "../net-by-date";
 import type { Result } from "../../result";
+import { PART_BETWEEN, isClose, isSameTime } from "../../numbers/compare";
 
 /** A project among others, judged. */
 export interface JudgedProject {
@@ -43,11 +44,8 @@ export function areCostsOnly(projects: readonly JudgedProject[]): boolean {
 /** Whether all projects last as long. */
 export function haveEqualLives(projects: readonly JudgedProject[]): boolean {
   const [first = 0, ...others] = projects.map(({ flows }) => lifeOf(flows));
-  return others.every((life) => Math.abs(life - first) < 1e-9);
+  return others.every((life) => isSameTime(life, first));
 }
-
-/** Two figures of which the one is no more than this part larger share their place. */
-const ALIKE = 1e-12;
 
 /**
  * The places of projects by a measure, from 1; those that are alike share theirs.
@@ -67,7 +65,7 @@ export function placesBy(
   );
   const sign = RANKED_BY[measure] === "most" ? 1 : -1;
   const isAhead = (one: number, other: number) =>
-    sign * (one - other) > ALIKE * Math.max(Math.abs(one), Math.abs(other));
+    sign * (one - other) > 0 && !isClose(one, other, PART_BETWEEN.engine);
   return figures.map((own) =>
     own === null
       ? null

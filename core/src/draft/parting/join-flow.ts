@@ -7,6 +7,7 @@ import { valueOf } from "../field";
 import type { DraftReading } from "../read-draft";
 import { payments } from "./counting";
 import { USUAL_FORMAT } from "../../wording/answer-format";
+import { isSameTime } from "../../numbers/compare";
 
 /** Whether a line and the one after it can be one: payments that follow each other at one rhythm. */
 export function canJoin(draft: Draft, reading: DraftReading, id: string): boolean {
@@ -43,7 +44,7 @@ function joined(draft: Draft, reading: DraftReading, id: string): FlowLine | nul
   const follows =
     "endOf" in nextBegins
       ? nextBegins.endOf === line.id
-      : "years" in begins && Math.abs(nextBegins.years - begins.years - count * step) < 1e-9;
+      : "years" in begins && isSameTime(nextBegins.years, begins.years + count * step);
   if (!follows) return null;
 
   const [amount, nextAmount] = [valueOf(read.amount), valueOf(nextRead.amount)];

@@ -1,7 +1,7 @@
 import { interestFactor } from "../../schedule/standing";
 import type { ScheduleRun } from "../../schedule/schedule";
 import type { ScheduleRow } from "../../schedule/schedule-types";
-import { SAME_TIME } from "../../time/same-time";
+import { PART_BETWEEN, isBefore, isClose, isUpTo } from "../../numbers/compare";
 
 /** What one earns in a period, for as long as it stays the same. */
 export interface PeriodRate {
@@ -17,7 +17,7 @@ export function periodRates({ schedule, plan }: ScheduleRun): PeriodRate[] {
   for (const { payment, time } of schedule.rows) {
     const value = interestFactor(plan, plan.growth, before, time);
     const last = groups.at(-1);
-    if (last === undefined || Math.abs(last.value - value) > 1e-12) {
+    if (last === undefined || !isClose(last.value, value, PART_BETWEEN.engine)) {
       groups.push({ from: payment, value });
     }
     before = time;
@@ -29,7 +29,7 @@ export function periodRates({ schedule, plan }: ScheduleRun): PeriodRate[] {
 export function otherInterest({ schedule, plan }: ScheduleRun, row: ScheduleRow): number {
   const before = schedule.rows[row.payment - 2]?.time ?? plan.beginTime;
   return plan.others.reduce((sum, { amount, time }) => {
-    const isIn = time > before - SAME_TIME && time < row.time - SAME_TIME;
+    const isIn = isUpTo(before, time) && isBefore(time, row.time);
     return isIn ? sum + amount * interestFactor(plan, plan.growth, time, row.time) : sum;
   }, 0);
 }

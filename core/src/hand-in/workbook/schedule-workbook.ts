@@ -3,6 +3,7 @@ import type { ScheduleRow } from "../../schedule/schedule-types";
 import { columnName, text, type Cell, type Workbook } from "./cells";
 import { otherInterest, periodRates, type PeriodRate } from "./period-rates";
 import { WORKBOOK_WORDS } from "../../wording/teaching/workbook-words";
+import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 export interface ScheduleWorkbookHead {
   readonly title: string;
@@ -134,7 +135,7 @@ class ScheduleSheet {
     const discount = (1 + i) ** -count;
     const payment =
       i === 0 ? (opening - left) / count : ((opening - left * discount) * i) / (1 - discount);
-    if (plan.kind !== "repaying" || Math.abs(payment - exact) > 1e-9 * Math.abs(exact)) return null;
+    if (plan.kind !== "repaying" || !isClose(payment, exact, PART_BETWEEN.anyWay)) return null;
     const power = `(1+${cell})^(-${count})`;
     const even = `(${this.openingCell}-${this.leftCell})/${count}`;
     const annuity = `(${this.openingCell}-${this.leftCell}*${power})*${cell}/(1-${power})`;
@@ -240,7 +241,7 @@ class ScheduleSheet {
     // Payments that grow are told by how many times the first they are.
     if (cell === undefined || !Number.isFinite(ratio)) return figure(row.paid - row.extra);
     if (this.run.plan.roundUpTo > 0 && ratio !== 1) return figure(row.paid - row.extra);
-    return this.rounded(Math.abs(ratio - 1) < 1e-13 ? cell : `${cell}*${figure(ratio)}`);
+    return this.rounded(isClose(ratio, 1, PART_BETWEEN.engine) ? cell : `${cell}*${figure(ratio)}`);
   }
 
   private total(column: Column, first: number): Cell | null {

@@ -26,6 +26,9 @@ export interface SearchSheet {
 const STEPS_TO_SPARE = 12;
 const MOST_STEPS = 80;
 
+/** A trial that moves the figure by a smaller part of it moves no digit. */
+const CLOSE_ENOUGH = 1e-14;
+
 const ROWS_BEFORE = 4;
 
 /** The columns of the trials; the parts of the net value follow. */
@@ -134,7 +137,7 @@ function stepsOf({ balance, unknown, low, high }: Root): SearchStep[] {
       value === atOther ? figure : figure - (value * (figure - other)) / (value - atOther);
     const there = at(next);
     const isCrossed = there * value < 0;
-    if (Math.abs(next - figure) <= 1e-14 * Math.abs(next)) toSpare -= 1;
+    if (Math.abs(next - figure) <= CLOSE_ENOUGH * Math.abs(next)) toSpare -= 1;
     last = {
       figure: next,
       value: there,

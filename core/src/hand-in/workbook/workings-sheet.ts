@@ -17,6 +17,7 @@ import { quantityWords } from "./quantity-words";
 import { reachableFrom } from "./reachable";
 import { searchSheet } from "./search-sheet";
 import { WORKBOOK_WORDS } from "../../wording/teaching/workbook-words";
+import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 const WORDS = WORKBOOK_WORDS;
 const NAME = WORDS.sheet;
@@ -153,7 +154,7 @@ export class WorkingsSheet {
     const isFound = expression !== null || isSamePath(path, this.solution.unknown.path);
     const isSame = (one: Quantity) =>
       one.kind === kind &&
-      Math.abs(one.value - value) <= SAME_VALUE * Math.abs(value) &&
+      isClose(one.value, value, PART_BETWEEN.steps) &&
       (isSamePath(one.path, path) || (isFound && one.expression !== null));
     return this.earlier.find(([one]) => isSame(one))?.[1];
   }
@@ -205,9 +206,6 @@ export class WorkingsSheet {
     return name.includes(" ") ? `'${name}'!${found}` : `${name}!${found}`;
   }
 }
-
-/** Values closer than this are the same value, calculated twice. */
-const SAME_VALUE = 1e-11;
 
 function isSamePath(one: Path | null, other: Path | null): boolean {
   return one !== null && other !== null && one.join() === other.join();

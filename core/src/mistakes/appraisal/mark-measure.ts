@@ -8,6 +8,7 @@ import {
   MEASURE_VERDICT_WORDS,
 } from "../../wording/teaching/measure-mistake-words";
 import { agrees, agreesInSize, type Claim } from "../claim";
+import { isBefore, isUpTo } from "../../numbers/compare";
 
 /** The marking of a student's value for a measure. */
 export interface MarkedMeasure {
@@ -147,11 +148,11 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
   ],
   payback: ({ flows, judged: { payback: exact, discountedPayback } }) => [
     {
-      figure: exact === null ? null : (flows.find(({ at }) => at >= exact - 1e-9)?.at ?? null),
+      figure: exact === null ? null : (flows.find(({ at }) => isUpTo(exact, at))?.at ?? null),
       says: MEASURE_MISTAKE_WORDS.payback.roundedUp,
     },
     {
-      figure: exact === null ? null : (flows.findLast(({ at }) => at < exact - 1e-9)?.at ?? null),
+      figure: exact === null ? null : (flows.findLast(({ at }) => isBefore(at, exact))?.at ?? null),
       says: MEASURE_MISTAKE_WORDS.payback.roundedDown,
     },
     {

@@ -4,6 +4,7 @@ import type { Mistake, Slip } from "../mistake";
 import { endOf, singlesOf, streamsOf, yearsAt } from "../parts-of-problem";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 import { writeMoney } from "../../wording/answer-format";
+import { isSameTime } from "../../numbers/compare";
 
 const WORDS = MISTAKE_WORDS["amount-left-over"];
 
@@ -17,7 +18,7 @@ export const amountLeftOver: Mistake = {
     const end = Math.max(...ends);
     if (ends.length === 0 || problem.ask !== undefined) return [];
     const taken = singlesOf(problem).map(({ flow }) => yearsAt(flow.at) ?? end);
-    const isFree = (years: number) => taken.every((at) => Math.abs(at - years) > 1e-9);
+    const isFree = (years: number) => taken.every((at) => !isSameTime(at, years));
     return [end, 0]
       .filter(isFree)
       .flatMap((years) =>

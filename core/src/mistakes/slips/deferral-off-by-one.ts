@@ -3,6 +3,7 @@ import { streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
+import { isUpTo } from "../../numbers/compare";
 
 const WORDS = MISTAKE_WORDS["deferral-off-by-one"];
 
@@ -16,7 +17,7 @@ export const deferralOffByOne: Mistake = {
       if (begins === null || begins === 0) return [];
       const period = 1 / frequencyOf(flow.every);
       return [period, -period]
-        .filter((shift) => begins + shift > -1e-9)
+        .filter((shift) => isUpTo(0, begins + shift))
         .map((shift) => ({
           done: () => WORDS.done(nameOf(flow), shift > 0),
           corrected: () => WORDS.corrected(flow.timing),

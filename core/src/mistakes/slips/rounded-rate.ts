@@ -11,6 +11,7 @@ import type { Mistake, Slip } from "../mistake";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 import { writePercent } from "../../wording/answer-format";
 import { frequencyWords } from "../../wording/quotation-words";
+import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 /** The decimals that students round a rate to, written as a decimal. */
 const DECIMALS = [6, 5, 4, 3, 2];
@@ -36,7 +37,7 @@ export const roundedRate: Mistake = {
         return DECIMALS.flatMap((decimals): Slip[] => {
           const rounded = Number(exact.toFixed(decimals));
           // A rate with no digits left, or with none lost, is not a rounded rate.
-          if (rounded === 0 || seen.has(rounded) || Math.abs(rounded / exact - 1) < 1e-12)
+          if (rounded === 0 || seen.has(rounded) || isClose(rounded, exact, PART_BETWEEN.engine))
             return [];
           seen.add(rounded);
           return [

@@ -5,6 +5,7 @@ import type { Problem } from "../../problem/schema";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 import type { AnswerFormat } from "../../wording/answer-format";
+import { isSameTime } from "../../numbers/compare";
 
 const WORDS = MISTAKE_WORDS["wrong-date"];
 
@@ -16,7 +17,7 @@ export const wrongDate: Mistake = {
     const asked = askedAt(subject);
     if (asked === null) return [];
     return datesOf(subject.problem)
-      .filter((date) => Math.abs(date - asked.years) > 1e-9)
+      .filter((date) => !isSameTime(date, asked.years))
       .map((date): Slip => ({
         done: (format) => WORDS.done(dateWords(date, format)),
         corrected: (format) => WORDS.corrected(dateWords(asked.years, format), asked.years > date),

@@ -4,6 +4,7 @@ import type { Mistake, Slip, Subject } from "../mistake";
 import { nameOf } from "../words";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 import { writeFigure } from "../../wording/answer-format";
+import { asWhole } from "../../numbers/compare";
 
 const UNITS = [
   { noun: "years", perYear: 1 },
@@ -43,7 +44,7 @@ function inAmounts({ problem }: Subject): Slip[] {
   const years = yearsOf(only.flow.at);
   return UNITS.flatMap((from) => {
     const figure = years * from.perYear;
-    if (Math.abs(figure - Math.round(figure)) > 1e-9) return [];
+    if (asWhole(figure) === null) return [];
     return UNITS.filter((to) => to !== from && figure / to.perYear < 200).map((to): Slip => ({
       done: (format) => {
         const number = writeFigure(Math.round(figure), format);

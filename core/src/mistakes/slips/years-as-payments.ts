@@ -12,6 +12,7 @@ import type { Mistake, Slip, Subject } from "../mistake";
 import { nameOf } from "../words";
 import { MISTAKE_WORDS } from "../../wording/teaching/mistake-words";
 import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
+import { isSameTime } from "../../numbers/compare";
 
 const WORDS = MISTAKE_WORDS["years-as-payments"];
 
@@ -53,7 +54,7 @@ function inStreams({ problem }: Subject): Slip[] {
 function moveEnd(problem: Problem, from: number, to: number): Problem {
   return singlesOf(problem).reduce((changed, { index, flow }) => {
     const at = yearsAt(flow.at);
-    return at !== null && Math.abs(at - from) < 1e-9
+    return at !== null && isSameTime(at, from)
       ? withFlow(changed, index, { ...flow, at: isoYears(Math.max(0, to)) })
       : changed;
   }, problem);

@@ -3,6 +3,7 @@ import type { Accumulation } from "../../rates/accumulation";
 import type { OtherAmount, Plan, PlannedPayment } from "../plan";
 import type { ExtraChange, LoanChange, RateChange } from "./change";
 import { isPause } from "./check-changes";
+import { wholeUpTo } from "../../numbers/compare";
 
 /**
  * A plan as changes make it.
@@ -101,11 +102,9 @@ function hasExtra(extra: ExtraChange, payment: number, frequency: number): boole
   return often === "year" && yearsTo(payment) > yearsTo(payment - 1);
 
   function yearsTo(other: number): number {
-    return Math.floor((other - fromPayment) / frequency + SAME_COUNT);
+    return wholeUpTo((other - fromPayment) / frequency);
   }
 }
-
-const SAME_COUNT = 1e-9;
 
 /** What changes add to the balance or leave of it. */
 function joining(plan: Plan, changes: readonly LoanChange[]): OtherAmount[] {

@@ -1,5 +1,6 @@
 import type { ScheduleRun } from "../schedule";
 import { whenHeld } from "./when-held";
+import { isClose, PART_BETWEEN } from "../../numbers/compare";
 
 /** How loans rank for whoever holds them for a time. */
 export interface RankingSpan {
@@ -88,7 +89,7 @@ function orderOf(runs: readonly ScheduleRun[], years: number): number[] {
 
 /** Costs that differ by rounding alone are equal, and so are two that are not there. */
 function isEqual(one: number, other: number): boolean {
-  return one === other || Math.abs(one - other) < 1e-9;
+  return isClose(one, other, PART_BETWEEN.engine);
 }
 
 function isSame(one: readonly number[], other: readonly number[]): boolean {

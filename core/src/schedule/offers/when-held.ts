@@ -1,7 +1,7 @@
 import { effectiveYearlyPercent } from "../effective-yearly";
 import { owedAt } from "../milestones";
 import type { ScheduleRun } from "../schedule";
-import { SAME_TIME } from "../../time/same-time";
+import { isUpTo } from "../../numbers/compare";
 
 /** What a loan comes to for somebody who pays it off at some time. */
 export interface HeldLoan {
@@ -23,15 +23,18 @@ export interface HeldLoan {
 export function whenHeld(run: ScheduleRun, years: number): HeldLoan | null {
   const { schedule, plan } = run;
   const end = Math.max(schedule.rows.at(-1)?.time ?? 0, plan.others.at(-1)?.time ?? 0);
-  const isOver = years >= end - SAME_TIME;
+  const isOver = isUpTo(end, years);
   const owed = isOver ? 0 : (owedAt(run, years)?.amount ?? null);
   if (owed === null) return null;
-  const until = isOver ? Infinity : years + SAME_TIME;
+  const until = isOver ? Infinity : years;
   const lent = plan.others.reduce(
-    (sum, { amount, time }) => (time <= until ? sum + amount : sum),
+    (sum, { amount, time }) => (isUpTo(time, until) ? sum + amount : sum),
     0,
   );
-  const paid = schedule.rows.reduce((sum, row) => (row.time <= until ? sum + row.paid : sum), 0);
+  const paid = schedule.rows.reduce(
+    (sum, row) => (isUpTo(row.time, until) ? sum + row.paid : sum),
+    0,
+  );
   return {
     owed,
     cost: paid + owed + plan.fee - lent,

@@ -7,6 +7,7 @@ import { accumulationOf } from "../../timeline/spells";
 import { movesWith } from "../moves-with";
 import { rootInBracket } from "../roots/root-in-bracket";
 import { worthAt } from "../worth";
+import { asWhole } from "../../numbers/compare";
 
 /**
  * How a count comes out in whole payments.
@@ -30,9 +31,6 @@ export interface WholeCount {
   readonly larger: number | null;
 }
 
-/** A real count this close to a whole number is that number. */
-const WHOLE = 1e-9;
-
 /** A payment rounded to the cent is at most this far from the exact one. */
 const HALF_A_CENT = 0.005 * (1 + 1e-9);
 
@@ -45,7 +43,7 @@ const HALF_A_CENT = 0.005 * (1 + 1e-9);
  */
 export function wholePayments(timeline: Timeline, index: number, count: number): WholeCount {
   const rounded = Math.round(count);
-  if (rounded > 0 && Math.abs(count - rounded) < WHOLE * Math.max(1, count)) {
+  if (rounded > 0 && asWhole(count) === rounded) {
     return { kind: "exact", full: rounded, length: rounded, last: null, larger: null };
   }
   if (rounded > 0 && isRoundedToTheCent(timeline, index, rounded)) {

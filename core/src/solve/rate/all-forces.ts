@@ -18,6 +18,7 @@ import { balanceUnder } from "./rate-equation";
 import { forcesOfFactors, MOST_TERMS, rateTerms } from "./rate-terms";
 import { byRunningTotals } from "./running-totals";
 import { uniqueForce } from "./unique-force";
+import { PART_BETWEEN } from "../../numbers/compare";
 
 /** The most work, as sign changes squared times payments: more would keep a server busy for seconds. */
 const LARGEST_SEARCH = 2_000_000;
@@ -105,11 +106,14 @@ function greatestCommonDivisor(one: number, other: number): number {
   return a;
 }
 
+/** A balance below this is zero: a billionth of the money's own unit. */
+const NOTHING_LEFT = 1e-9;
+
 /** Whether a root belongs only to a factor by which the balance was multiplied. */
 function isOfFactor(force: number, runs: readonly PaymentRun[]): boolean {
   return forcesOfFactors(runs).some(
     (own) =>
-      Math.abs(force - own) < 1e-9 * (1 + Math.abs(own)) &&
-      Math.abs(balanceUnder(runs, own)) > 1e-9,
+      Math.abs(force - own) < PART_BETWEEN.anyWay * (1 + Math.abs(own)) &&
+      Math.abs(balanceUnder(runs, own)) > NOTHING_LEFT,
   );
 }

@@ -1,7 +1,7 @@
 import { timeInRun, type PaymentRun } from "../../flows/payment-run";
 import { largest, smallest } from "../../numbers/extremes";
 import { paymentInRun, sliceRun } from "../../flows/slice-run";
-import { SAME_TIME } from "../../time/same-time";
+import { isBefore, isUpTo } from "../../numbers/compare";
 
 /** How the flows of a timeline change sign over time, as far as can be decided without counting payments. */
 export interface Directions {
@@ -40,20 +40,20 @@ function inSuccession(first: readonly Stretch[], second: readonly Stretch[]): Di
   const end = largest(first.map(({ to }) => to));
   const start = smallest(second.map(({ from }) => from));
   const early = first[0]?.sign ?? 0;
-  if (end < start - SAME_TIME) return { changes: 1, early };
-  if (end > start + SAME_TIME) return null;
+  if (isBefore(end, start)) return { changes: 1, early };
+  if (isBefore(start, end)) return null;
   if ([...first, ...second].some(({ run }) => run.count % 1 !== 0)) return null;
   const net =
     first
-      .filter(({ to }) => to > end - SAME_TIME)
+      .filter(({ to }) => isUpTo(end, to))
       .reduce((sum, { run }) => sum + paymentInRun(run, run.count - 1), 0) +
     second
-      .filter(({ from }) => from < start + SAME_TIME)
+      .filter(({ from }) => isUpTo(from, start))
       .reduce((sum, { run }) => sum + paymentInRun(run, 0), 0);
   const signs = [
-    first.some(({ from }) => from < end - SAME_TIME) ? early : 0,
+    first.some(({ from }) => isBefore(from, end)) ? early : 0,
     Math.sign(net),
-    second.some(({ to }) => to > start + SAME_TIME) ? -early : 0,
+    second.some(({ to }) => isBefore(start, to)) ? -early : 0,
   ].filter((sign) => sign !== 0);
   const changes = signs.filter((sign, index) => index > 0 && sign !== signs[index - 1]).length;
   return { changes: changes === 0 ? 0 : 1, early: signs[0] ?? 0 };

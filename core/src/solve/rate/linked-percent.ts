@@ -68,6 +68,9 @@ function lowestPercent(spells: readonly Spell[]): number {
   return Math.max(...floors);
 }
 
+/** A rate this close to −100%, as part of the way there, ends the search. */
+const LEAST_SHARE = 1e-15;
+
 /** Steps outwards from 0% until the balance changes sign, without reaching the floor. */
 function bracketOf(
   balance: (percent: number) => number,
@@ -86,7 +89,7 @@ function bracketOf(
     }
     return null;
   }
-  for (let share = 0.5, high = start; share > 1e-15; share /= 2) {
+  for (let share = 0.5, high = start; share > LEAST_SHARE; share /= 2) {
     const low = floor + (start - floor) * share;
     if (Math.sign(balance(low)) === -sign) return [low, high];
     high = low;

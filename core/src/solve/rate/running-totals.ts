@@ -1,6 +1,7 @@
 import { sum } from "../../numbers/sum";
 import type { ExponentialTerm } from "../roots/exponential-sum-roots";
 import { forceAbove, forceBelow } from "./unique-force";
+import { PART_BETWEEN } from "../../numbers/compare";
 
 /**
  * The roots of a balance whose running totals change sign at most once, both forwards and backwards. By Abel's
@@ -19,7 +20,7 @@ export function byRunningTotals(
   const total = sum(amounts);
   const size = sum(amounts.map(Math.abs));
   // A total that is only rounding has no sign.
-  if (Math.abs(total) < 1e-12 * size) return null;
+  if (Math.abs(total) < PART_BETWEEN.engine * size) return null;
   const forwards = changesInTotals(amounts, size);
   const backwards = changesInTotals([...amounts].reverse(), size);
   if (forwards > 1 || backwards > 1) return null;
@@ -36,7 +37,7 @@ function changesInTotals(amounts: readonly number[], size: number): number {
   let changes = 0;
   for (const amount of amounts) {
     total += amount;
-    if (Math.abs(total) < 1e-12 * size) continue;
+    if (Math.abs(total) < PART_BETWEEN.engine * size) continue;
     const sign = Math.sign(total);
     if (before !== 0 && sign !== before) changes += 1;
     before = sign;

@@ -1,6 +1,7 @@
 import { largest } from "../../numbers/extremes";
 import { sum } from "../../numbers/sum";
 import { rootInBracket } from "./root-in-bracket";
+import { isUpTo } from "../../numbers/compare";
 
 /** One term of Σ coefficient · e^(−x·exponent). */
 export interface ExponentialTerm {
@@ -41,16 +42,13 @@ export function exponentialSumRoots(terms: readonly ExponentialTerm[]): number[]
   return rootsBetween(terms, exponentialSumRoots(slope));
 }
 
-/** Times closer than this are equal; they were summed from different fractions. */
-const SAME_EXPONENT = 1e-9;
-
 /** Sorts terms, adds those with the same exponent and drops those that cancel. */
 export function gatherTerms(terms: readonly ExponentialTerm[]): ExponentialTerm[] {
   const ordered = [...terms].sort((one, other) => one.exponent - other.exponent);
   const groups: { exponent: number; coefficients: number[] }[] = [];
   for (const { coefficient, exponent } of ordered) {
     const latest = groups.at(-1);
-    if (latest !== undefined && exponent - latest.exponent < SAME_EXPONENT) {
+    if (latest !== undefined && isUpTo(exponent, latest.exponent)) {
       latest.coefficients.push(coefficient);
     } else {
       groups.push({ exponent, coefficients: [coefficient] });

@@ -21,7 +21,7 @@ import type { Step } from "../step";
 import { asExpression, type Basis, type Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
 import { snapped, yearsExpression } from "./years";
-import { SAME_TIME } from "../../time/same-time";
+import { PART_BETWEEN, isClose, isUpTo } from "../../numbers/compare";
 
 /** A date, and whether it depends on the unknown. */
 export interface Moment {
@@ -74,7 +74,7 @@ export class Moves {
       const first = early.years < start ? fixedAt(start) : early;
       const last = late.years > end ? fixedAt(end) : late;
       const years = last.years - first.years;
-      if (years < SAME_TIME) return [];
+      if (isUpTo(years, 0)) return [];
       return [of(this.factor(index, { first, last, years }, forwards, path))];
     });
     return readableProduct(...parts);
@@ -112,7 +112,7 @@ export class Moves {
       (known) =>
         known.periodsPerYear === frequency &&
         known.count.isOpen === isOpen(span) &&
-        Math.abs(known.count.value - count) <= SAME_TIME * count,
+        isClose(known.count.value, count, PART_BETWEEN.anyWay),
     );
     if (before !== undefined) return of(before.count);
     const moving = movingCount(span, frequency);

@@ -24,10 +24,10 @@ import {
   type Factor,
 } from "../mathematics/factors";
 import type { Composition } from "./composition";
-import { SAME_TIME } from "../../time/same-time";
 import type { Moment } from "./moves";
 import { snapped } from "./years";
 import { type Series } from "./series";
+import { isUpTo } from "../../numbers/compare";
 
 /** A settled stream of payments. */
 export type Stream = Extract<SettledFlow, { kind: "stream" }>;
@@ -54,7 +54,7 @@ export class SeriesFactors {
   ) {
     this.rate = composition.rates.perPeriod(series.spell, series.frequency);
     const last = series.first + (series.count - 1) / series.frequency;
-    this.isFuture = Number.isFinite(series.count) && focal.years >= last - SAME_TIME;
+    this.isFuture = Number.isFinite(series.count) && isUpTo(last, focal.years);
   }
 
   /** For each 1 of the first payment of the stream. */
@@ -234,7 +234,7 @@ export class SeriesFactors {
     const before = first - 1 / frequency;
     const start =
       spell === 0 ? Number.NEGATIVE_INFINITY : (solution.settled.spells[spell]?.start ?? 0);
-    if (before >= start - SAME_TIME) {
+    if (isUpTo(start, before)) {
       return product(factor, moves.between(momentAt(before, begins), this.focal, path));
     }
     // If another rate applies one period before the first payment, the factor is valued at that payment instead.

@@ -1,5 +1,6 @@
 import { paymentsBefore, paymentsUpTo, type PaymentRun } from "../../flows/payment-run";
 import { snapped } from "./years";
+import { isSameCount } from "../../numbers/compare";
 
 /**
  * Payments at even intervals with one rate and one formula: a stretch of a stream between two changes of rate or
@@ -40,9 +41,6 @@ export function seriesOf(
   );
 }
 
-/** Payments are counted in fractions if the count is the unknown. */
-const SAME_COUNT = 1e-9;
-
 interface Cut {
   readonly spell: number;
   readonly from: number;
@@ -75,7 +73,7 @@ function cutBySteps(run: PaymentRun, { spell, from, to }: Cut, isOnly: boolean):
     frequency,
     count: snapped(count),
     isWhole: isOnly && start === 0 && count === run.count,
-    isLast: isOnly && Math.abs(start + count - run.count) < SAME_COUNT,
+    isLast: isOnly && isSameCount(start + count, run.count),
     stepsBefore: steps,
     pattern,
   });

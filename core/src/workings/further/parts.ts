@@ -6,11 +6,11 @@ import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
 import type { Composition } from "../compose/composition";
 import { capitalized, flowName } from "../compose/flow-names";
-import { SAME_TIME } from "../../time/same-time";
 import { lineOf } from "../compose/sheet";
 import { snapped, yearsExpression } from "../compose/years";
 import { minus, number, of, product, type Quantity } from "../mathematics/expression";
 import type { Story } from "./story";
+import { isBefore, isSameCount, isUpTo } from "../../numbers/compare";
 
 type Stream = Extract<SettledFlow, { kind: "stream" }>;
 
@@ -27,7 +27,7 @@ export function upTo(story: Story, years: number): Part {
   return cut(story, years, (flow, index, counted) => {
     switch (flow.kind) {
       case "single":
-        return flow.at <= years + SAME_TIME ? { flow } : null;
+        return isUpTo(flow.at, years) ? { flow } : null;
       case "stream": {
         const paid = paymentsIn(flow, years);
         if (paid === 0) return null;
@@ -42,7 +42,7 @@ export function upTo(story: Story, years: number): Part {
         return amounts.length === 0 ? null : { flow: { ...flow, amounts } };
       }
       case "dated": {
-        const entries = flow.entries.filter(({ at }) => at <= years + SAME_TIME);
+        const entries = flow.entries.filter(({ at }) => isUpTo(at, years));
         return entries.length === 0 ? null : { flow: { ...flow, entries } };
       }
     }
@@ -55,14 +55,14 @@ export function after(story: Story, years: number): Part | null {
   const { flows, spells } = composition.solution.settled;
   const isCut = (flow: SettledFlow) => {
     const { first, last } = timesOf(flow);
-    return first <= years + SAME_TIME && last > years + SAME_TIME;
+    return isUpTo(first, years) && isBefore(years, last);
   };
-  const changesLater = spells.some(({ start }) => start > years + SAME_TIME);
+  const changesLater = spells.some(({ start }) => isBefore(years, start));
   const isAwkward = (flow: SettledFlow) =>
     isCut(flow) && (flow.kind !== "stream" || flow.growth !== null || changesLater);
   if (flows.some(isAwkward)) return null;
   return cut(story, years, (flow, index, counted) => {
-    if (timesOf(flow).last <= years + SAME_TIME) return null;
+    if (isUpTo(timesOf(flow).last, years)) return null;
     const paid = flow.kind === "stream" ? paymentsIn(flow, years) : 0;
     if (flow.kind !== "stream" || paid === 0) return { flow };
     const rest = {
@@ -156,7 +156,7 @@ function paymentsMade(
     const letter = sheet.letter("k");
     const { frequency } = stream;
     const isEvery = stream.begins === 0 && stream.timing === "end" && frequency !== 1;
-    const isJust = Math.abs(snapped(years * frequency) - paid) < SAME_TIME;
+    const isJust = isSameCount(years * frequency, paid);
     const made =
       isEvery && isJust
         ? sheet.work(letter, "count", product(number(frequency), yearsExpression(years)))

@@ -1,7 +1,6 @@
 import { expandFlow } from "../../flows/flow-kinds";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { NO_GROWTH } from "../../rates/accumulation";
-import { SAME_TIME } from "../../time/same-time";
 import { evaluate } from "../mathematics/evaluate";
 import {
   factorOf,
@@ -20,6 +19,7 @@ import {
 import { growthFactor, levelFuture } from "../mathematics/factors";
 import { paymentsIn, upTo } from "./parts";
 import type { Story } from "./story";
+import { isBefore, isUpTo } from "../../numbers/compare";
 
 type Stream = Extract<SettledFlow, { kind: "stream" }>;
 
@@ -43,7 +43,7 @@ export function totalOf(story: Story, index: number, sign: 1 | -1, span: Span): 
   const flow = composition.solution.settled.flows[index];
   if (flow === undefined) return null;
   if (flow.kind === "single") {
-    const isIn = flow.at > span.from + SAME_TIME && flow.at <= span.to + SAME_TIME;
+    const isIn = isBefore(span.from, flow.at) && isUpTo(flow.at, span.to);
     const size = composition.sizes[index];
     return isIn && Math.sign(flow.amount) === sign && size !== null && size !== undefined
       ? of(size)
@@ -162,7 +162,7 @@ function oneByOne(
   if (flow === undefined || !has(index)) return null;
   const alike: { readonly amount: number; count: number }[] = [];
   for (const { amount, at } of expandFlow(flow, NO_GROWTH)) {
-    const isIn = at > from + SAME_TIME && at <= to + SAME_TIME;
+    const isIn = isBefore(from, at) && isUpTo(at, to);
     if (!isIn || Math.sign(amount) !== sign) continue;
     const last = alike.at(-1);
     if (last?.amount === amount) last.count += 1;

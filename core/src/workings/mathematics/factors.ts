@@ -12,6 +12,7 @@ import {
   factorOf,
   type Expression,
 } from "./expression";
+import { PART_BETWEEN } from "../../numbers/compare";
 
 /**
  * A function with a textbook formula and perhaps an actuarial symbol, such as an annuity factor. It is evaluated in
@@ -228,9 +229,6 @@ function need(expression: Expression | undefined): Expression {
   return expression;
 }
 
-/** A difference this close to zero is only rounding. */
-const NOTHING = 1e-11;
-
 /** A factor written out, in the form that holds for its arguments. */
 export function explicitForm(factor: Factor, args: readonly Expression[]): Expression {
   return factor.special !== undefined && isNothing(factor.special.zero(args))
@@ -244,5 +242,5 @@ function isNothing(expression: Expression): boolean {
   const [first] = expression.op === "sum" ? expression.terms : [];
   return first === undefined
     ? value === 0
-    : Math.abs(value) <= NOTHING * Math.abs(evaluate(first.of));
+    : Math.abs(value) <= PART_BETWEEN.steps * Math.abs(evaluate(first.of));
 }

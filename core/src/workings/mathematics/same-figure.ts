@@ -1,11 +1,11 @@
 import type { Quantity } from "./expression";
 import { plainHand, letterIn } from "./hands";
+import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 /** Whether quantities of two sheets are the same: the same letter, and the same value apart from rounding. */
 export function isSameFigure(one: Quantity, other: Quantity): boolean {
-  const isClose = Math.abs(one.value - other.value) <= 1e-11 * Math.abs(other.value);
   return (
-    isClose &&
+    isClose(one.value, other.value, PART_BETWEEN.steps) &&
     one.letter !== null &&
     other.letter !== null &&
     one.kind === other.kind &&

@@ -1,4 +1,3 @@
-import { SAME_TIME } from "../../time/same-time";
 import {
   minus,
   number,
@@ -17,6 +16,7 @@ import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
 import { checkStep, numericSteps, type Searched } from "./numeric";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
+import { isSameTime } from "../../numbers/compare";
 
 /** An unknown growth rate of payments: isolated for a growing perpetuity, else solved numerically. */
 export function growthSteps(composition: Composition): Step[] {
@@ -57,7 +57,7 @@ function ofPerpetuity(composition: Composition): Searched | null {
     spells.length === 1 &&
     stream.count === Number.POSITIVE_INFINITY &&
     stream.growth?.steps === stream.growth?.payments &&
-    Math.abs(other.at - stream.begins) < SAME_TIME;
+    isSameTime(other.at, stream.begins);
   const [payment, price] = [sizes[index], sizes[flows.indexOf(other)]];
   if (!isSimple || payment === undefined || price === undefined) return null;
   if (payment === null || price === null || payment.isOpen || price.isOpen) return null;

@@ -22,6 +22,7 @@ import {
 } from "../mathematics/expression";
 import type { Step } from "../step";
 import { searchFor, type Search } from "./search";
+import { isClose } from "../../numbers/compare";
 
 const WORDS = STEP_WORDS.search;
 
@@ -101,6 +102,9 @@ function searchStep(
   };
 }
 
+/** What part a balance may move by where a figure is rounded to the digits that are shown. */
+const AS_WRITTEN = 1e-6;
+
 /** The solution with its equation, so that it can be solved again. */
 function foundBy(
   { quantity, unit }: Sought,
@@ -114,7 +118,7 @@ function foundBy(
   const isSame = (shown: number) => {
     const wanted = atFigure(shown);
     const written = evaluateWith(balance, quantity, shown * unit);
-    return Math.abs(written - wanted) <= 1e-6 * Math.abs(wanted);
+    return isClose(written, wanted, AS_WRITTEN);
   };
   // A formula with separate whole payments holds only between two of them.
   const brackets =

@@ -48,7 +48,7 @@ export function searchFor(
     const next = ends.low - (ends.atLow * (ends.high - ends.low)) / (ends.atHigh - ends.atLow);
     if (!Number.isFinite(next) || next <= ends.low || next >= ends.high) break;
     const value = balance(next);
-    const isClose = Math.abs(next - figure) <= 1e-13 * Math.abs(next);
+    const isClose = Math.abs(next - figure) <= CLOSE_ENOUGH * Math.abs(next);
     figure = next;
     rows.push(row(String(step), next, value));
     if (value === 0 || isClose) break;
@@ -86,12 +86,20 @@ function rowIn(format: AnswerFormat) {
   return (name: string, figure: number, value: number): string[] => [
     name,
     withMarks(workingFigure(figure), format),
-    // A residue of rounding is zero.
-    Math.abs(value) < 1e-6
+    Math.abs(value) < RESIDUE
       ? writeMoney(0, { ...format, sign: "" }, 2)
       : writeMoney(value, { ...format, sign: "" }, 6),
   ];
 }
+
+/** A step that moves the figure by a smaller part of it changes no digit that is written. */
+const CLOSE_ENOUGH = 1e-13;
+
+/** A balance below this is written as 0: it is what rounding leaves. */
+const RESIDUE = 1e-6;
+
+/** A root smaller than this is between two round numbers of this size. */
+const LEAST_SIZE = 1e-12;
 
 /** Two round numbers with only this root between them. */
 function roundBracket(
@@ -99,7 +107,7 @@ function roundBracket(
   root: number,
   others: readonly number[],
 ): readonly [number, number] | null {
-  let size = 10 ** Math.floor(Math.log10(Math.max(Math.abs(root), 1e-12)));
+  let size = 10 ** Math.floor(Math.log10(Math.max(Math.abs(root), LEAST_SIZE)));
   for (let attempt = 0; attempt < 14; attempt += 1, size /= 2) {
     const low = tidied(Math.floor(root / size) * size, size);
     const starts = [low, low - size / 2];

@@ -1,3 +1,4 @@
+import { isUpTo } from "@kestrelmoor/core";
 import type { Sketch } from "./sketch-types";
 
 /** A part of a story is worth a button where the story is longer than this. */
@@ -9,7 +10,7 @@ export function hasLaterYears(span: number): boolean {
 
 /** What of a story happens in its first year. */
 export function firstYearOf({ posts, strands, ribbons, worth }: Sketch): Sketch {
-  const isIn = (years: number | null) => years !== null && years <= 1 + 1e-9;
+  const isIn = (years: number | null) => years !== null && isUpTo(years, 1);
   return {
     posts: posts.filter(({ years }) => isIn(years)),
     strands: strands.filter(({ first }) => isIn(first)),

@@ -1,4 +1,4 @@
-import { USUAL_FORMAT } from "@kestrelmoor/core";
+import { USUAL_FORMAT, wholeFrom } from "@kestrelmoor/core";
 import type { Draft, DraftReading } from "@kestrelmoor/core/typing";
 import { yearsTyped, type Strand } from "./sketch-types";
 import { yearsInWords } from "./timeline-words";
@@ -55,7 +55,7 @@ function lastPayment(
   index: number,
 ): TimeHandle[] {
   if (count.state !== "value" || count.value === "forever") return [];
-  const years = first + step * (Math.ceil(count.value - 1e-9) - 1);
+  const years = first + step * (wholeFrom(count.value) - 1);
   const write: TimeHandle["write"] = (draft, moved) => {
     const own = draft.flows[index];
     if (own?.kind !== "stream") return;

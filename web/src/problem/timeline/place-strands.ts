@@ -1,3 +1,4 @@
+import { wholeUpTo } from "@kestrelmoor/core";
 import type { Frame } from "./box";
 import type { Post, Strand } from "./sketch-types";
 
@@ -27,7 +28,7 @@ export function strandOnAxis(
   const size = isSmall ? "small" : "large";
   const { first, step } = strand;
   const spacing = (step / span) * (right - left);
-  const visible = Math.max(1, Math.floor((span - first) / step + 1e-9) + 1);
+  const visible = Math.max(1, wholeUpTo((span - first) / step) + 1);
   const known = strand.count === Number.POSITIVE_INFINITY ? null : strand.count;
   // A part of the story may end before the payments do.
   const isCut = known !== null && known > visible;

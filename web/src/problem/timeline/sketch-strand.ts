@@ -1,4 +1,4 @@
-import { frequencyOf, paymentAmount, paymentTime } from "@kestrelmoor/core";
+import { frequencyOf, paymentAmount, paymentTime, wholeFrom, wholeUpTo } from "@kestrelmoor/core";
 import { type FlowReading, type StreamLine } from "@kestrelmoor/core/typing";
 import { yearsTyped, type SketchFacts, type Strand } from "./sketch-types";
 import { sideOf } from "./sketch-single";
@@ -35,7 +35,7 @@ export function strandOf(
   }
   // An unknown count is drawn as it would be paid: in whole payments, the last of them another amount.
   const last = base.unknown === "count" ? (solution.facts.wholePayments?.last ?? null) : null;
-  const full = Math.ceil(paid.count - 1e-9);
+  const full = wholeFrom(paid.count);
   const count = last === null ? full : full + 1;
   const sizeAt = (index: number) =>
     last !== null && index === full ? Math.abs(last.amount) : sizeOf(paymentAmount(paid, index));
@@ -75,7 +75,7 @@ function sizesTyped({ amount, growth, every }: Reading): Strand["sizeAt"] {
   }
   const stepsPerPayment = frequencyOf(growth.every.value) / frequencyOf(every.value);
   return (index) => {
-    const steps = Math.floor(index * stepsPerPayment + 1e-9);
+    const steps = wholeUpTo(index * stepsPerPayment);
     return sizeOf(
       growth.by === "percent"
         ? first * (1 + figure.value / 100) ** steps

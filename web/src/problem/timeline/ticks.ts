@@ -1,4 +1,4 @@
-import { formatYears, type AnswerFormat } from "@kestrelmoor/core";
+import { formatYears, type AnswerFormat, wholeUpTo } from "@kestrelmoor/core";
 
 interface Tick {
   readonly years: number;
@@ -12,7 +12,7 @@ const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 2, 5, 10, 20, 50, 100, 200, 500];
 export function ticksFor(span: number, width: number, format: AnswerFormat): Tick[] {
   const most = Math.max(2, Math.floor(width / 110));
   const step = STEPS.find((candidate) => span / candidate <= most) ?? span;
-  const count = Math.floor(span / step + 1e-9);
+  const count = wholeUpTo(span / step);
   return Array.from({ length: count + 1 }, (_, index) => ({
     years: index * step,
     text: index === 0 ? "today" : tickText(index * step, step, format),

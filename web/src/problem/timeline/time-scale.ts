@@ -1,3 +1,4 @@
+import { asWhole } from "@kestrelmoor/core";
 /** Times that a pointer or a key moves to: months, quarters, half-years, years and more of them. */
 const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 5, 10, 50, 100];
 
@@ -41,8 +42,7 @@ export function snapped(years: number, step: number): number {
 /** The next time that is a whole number of steps, in either direction; never before today. */
 export function nudged(years: number, step: number, by: number): number {
   const steps = years / step;
-  const isOnStep = Math.abs(steps - Math.round(steps)) < 1e-6;
-  const from = isOnStep ? Math.round(steps) : by > 0 ? Math.floor(steps) : Math.ceil(steps);
+  const from = asWhole(steps) ?? (by > 0 ? Math.floor(steps) : Math.ceil(steps));
   return Math.max(0, tidy((from + by) * step));
 }
 

@@ -6,25 +6,24 @@ import {
   durationWords,
   formatYears,
   type AnswerFormat,
+  asWhole,
 } from "@kestrelmoor/core";
 import type { Post, Sketch, Strand } from "./sketch-types";
 
 /** A time on the axis in words: "today", "after 6 years". */
 export function whenWords(years: number, format: AnswerFormat): string {
   if (years === 0) return "today";
-  const months = years * 12;
-  return Math.abs(months - Math.round(months)) < 1e-9
-    ? `after ${monthsInWords(Math.round(months), format)}`
-    : `after ${formatYears(years, format)}`;
+  const months = asWhole(years * 12);
+  return months === null
+    ? `after ${formatYears(years, format)}`
+    : `after ${monthsInWords(months, format)}`;
 }
 
 /** A time as somebody would type it: "today", "2 years 3 months". */
 export function yearsInWords(years: number, format: AnswerFormat): string {
   if (years === 0) return "today";
-  const months = years * 12;
-  return Math.abs(months - Math.round(months)) < 1e-9
-    ? monthsInWords(Math.round(months), format)
-    : formatYears(years, format, 6);
+  const months = asWhole(years * 12);
+  return months === null ? formatYears(years, format, 6) : monthsInWords(months, format);
 }
 
 function monthsInWords(months: number, format: AnswerFormat): string {

@@ -18,6 +18,7 @@ import type { Step } from "../../step";
 import { signed, type Parts } from "./count-parts";
 import { unknownCount } from "./unknown-count";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
+import { PART_BETWEEN, isClose } from "../../../numbers/compare";
 
 export interface Found {
   readonly steps: readonly Step[];
@@ -110,7 +111,7 @@ export function forGrowing(
   const n = of(unknownCount(composition));
   const [i, g] = [of(rate), of(growth)];
   const payment = isDue ? product(stream.size, plus(ONE, i)) : stream.size;
-  if (Math.abs(rate.value - growth.value) < 1e-11 * Math.abs(rate.value)) {
+  if (isClose(rate.value, growth.value, PART_BETWEEN.steps)) {
     const result = quotient(product(tidy(signed(owed, 1)), plus(ONE, i)), payment);
     return finished(composition, result, result, [], null);
   }

@@ -5,6 +5,7 @@ import {
   type ProjectFlow,
   type ProjectRow,
   type AnswerFormat,
+  isUpTo,
 } from "@kestrelmoor/core";
 import type { FigureTable } from "../figure-table";
 
@@ -25,7 +26,7 @@ export function flowRows(
 ): FlowRow[] {
   const rows = projectRows(flows, Math.log1p(hurdlePercent / 100));
   const backAt = (payback: number | null) =>
-    payback === null ? -1 : rows.findIndex(({ at }) => at >= payback - 1e-9);
+    payback === null ? -1 : rows.findIndex(({ at }) => isUpTo(payback, at));
   const [back, discounted] = [backAt(judged.payback), backAt(judged.discountedPayback)];
   return rows.map((row, index) => ({
     ...row,

@@ -1,4 +1,4 @@
-import { SAME_TIME, type LoanOffer, type Problem, type Solution } from "@kestrelmoor/core";
+import { type LoanOffer, type Problem, type Solution, isUpTo } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "../schedule/account-of";
 
 /** The loan of the problem as other offers are told against it: its first rate, and what it leaves to the end. */
@@ -14,7 +14,7 @@ export function baseOffer(
   const last = schedule.rows.at(-1);
   if (stream?.kind !== "stream" || spell === undefined || !first || !last) return null;
   const residual = run.plan.others.reduce(
-    (sum, { amount, time }) => (amount < 0 && time > last.time - SAME_TIME ? sum - amount : sum),
+    (sum, { amount, time }) => (amount < 0 && isUpTo(last.time, time) ? sum - amount : sum),
     0,
   );
   return {

@@ -1,4 +1,4 @@
-import { momentsOf, whenHeld, type ScheduleRun } from "@kestrelmoor/core";
+import { momentsOf, whenHeld, type ScheduleRun, wholeUpTo } from "@kestrelmoor/core";
 
 /** A holding time, and what each loan costs a year then, by its place. */
 export type CostPoint = Readonly<Record<`cost${number}`, number | null>> & {
@@ -44,7 +44,7 @@ export function costScale(points: readonly CostPoint[], count: number): readonly
 /** Whole steps along the time axis, few enough to be read. */
 export function timeTicks(longest: number): readonly number[] {
   const step = STEPS.find((years) => longest / years <= MOST_TICKS) ?? longest;
-  return Array.from({ length: Math.floor(longest / step + 1e-9) + 1 }, (_, place) => place * step);
+  return Array.from({ length: wholeUpTo(longest / step) + 1 }, (_, place) => place * step);
 }
 
 const MOST_TICKS = 8;

@@ -1,4 +1,4 @@
-import { sentenceOf, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { sentenceOf, writeMoney, type AnswerFormat, isUpTo } from "@kestrelmoor/core";
 import type { AccountLife, AccountRow } from "@kestrelmoor/core/teaching";
 import { readTime } from "@kestrelmoor/core/typing";
 import { Fragment } from "react";
@@ -83,7 +83,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
 export function rowAt(rows: readonly AccountRow[], typed: string): AccountRow | null {
   const read = readTime(typed.replace(/^\s*after\s+/i, ""));
   if (!read.ok) return null;
-  return rows.findLast(({ time }) => time <= read.value.years + 1e-9) ?? null;
+  return rows.findLast(({ time }) => isUpTo(time, read.value.years)) ?? null;
 }
 
 function Gap({ count }: { readonly count: number }) {

@@ -1,10 +1,10 @@
 import {
   firstReaching,
   paymentDate,
-  SAME_TIME,
   sentenceWhereKnown,
   type ScheduleRow,
   type AnswerFormat,
+  isUpTo,
 } from "@kestrelmoor/core";
 import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import type { ScheduleAccount } from "./account-of";
@@ -50,7 +50,7 @@ export function goTo(
   const time = readTime(text.replace(/^after\s+/i, ""));
   if (!time.ok)
     return none(time.issues.map((issue) => sentenceWhereKnown(issue, format)).join(" "));
-  const row = rows.findLast(({ time: at }) => at <= time.value.years + SAME_TIME);
+  const row = rows.findLast(({ time: at }) => isUpTo(at, time.value.years));
   return row === undefined
     ? none("No payment has been made by then. Type a later time.")
     : { state: "found", row };

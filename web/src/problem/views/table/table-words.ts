@@ -13,6 +13,7 @@ import {
   type ByTable,
   type Solution,
   type SolvedByTable,
+  isSamePercent,
 } from "@kestrelmoor/core";
 
 /** The column and the row of the table for the rate and the time of the problem. */
@@ -29,7 +30,7 @@ export function conversionWords(
   const { sought, percent, periods } = read;
   const sentences: string[] = [];
   if (sought !== "rate") {
-    const isSame = spell.quotation.quoted !== "nominal" && Math.abs(spell.percent - percent) < 1e-9;
+    const isSame = spell.quotation.quoted !== "nominal" && isSamePercent(spell.percent, percent);
     sentences.push(
       isSame
         ? `One period is ${period}, and the quoted rate is already ${writeRate(percent, format)} per period: use that column.`

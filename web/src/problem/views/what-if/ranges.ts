@@ -1,3 +1,4 @@
+import { isClose, PART_BETWEEN } from "@kestrelmoor/core";
 import type { FigureUnit } from "@kestrelmoor/core/typing";
 
 export interface Range {
@@ -36,7 +37,9 @@ function niceStep(size: number): number {
 function niceStepAbove(size: number): number {
   const power = 10 ** Math.floor(Math.log10(size));
   return (
-    [1, 2, 5, 10].map((times) => times * power).find((step) => step >= size * (1 - 1e-9)) ?? power
+    [1, 2, 5, 10]
+      .map((times) => times * power)
+      .find((step) => step >= size || isClose(step, size, PART_BETWEEN.anyWay)) ?? power
   );
 }
 
@@ -74,8 +77,11 @@ export function roundScale(least: number, most: number): readonly [number, numbe
   return [tidy(Math.floor(least / step) * step), tidy(Math.ceil(most / step) * step)];
 }
 
+/** Figures of a range are typed, or made of such: a billionth of them is rounding, and of what is small too. */
+const ROUNDING = 1e-9;
+
 export function isSame(one: number, other: number): boolean {
-  return Math.abs(one - other) <= 1e-9 * Math.max(1, Math.abs(other));
+  return Math.abs(one - other) <= ROUNDING * Math.max(1, Math.abs(other));
 }
 
 function evenly(from: number, to: number, steps: number): number[] {
