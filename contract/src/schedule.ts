@@ -1,9 +1,4 @@
-import {
-  flowIdSchema,
-  magnitudeSchema,
-  percentFigureSchema,
-  quotationSchema,
-} from "@kestrelmoor/core";
+import { flowIdSchema, loanChangeSchema, magnitudeSchema } from "@kestrelmoor/core";
 import * as z from "zod";
 import { solveRequest } from "./solve";
 
@@ -13,35 +8,6 @@ export const MOST_SCHEDULE_ROWS = 20_000;
 const MOST_CHANGES = 100;
 
 const payment = z.int().min(1).max(1e6).meta({ description: "a payment's number, from 1" });
-
-const span = { fromPayment: payment, toPayment: payment };
-const then = z
-  .enum(["kept", "reset"])
-  .meta({ description: "whether later payments are kept, or recalculated to keep the term" });
-
-const change = z
-  .discriminatedUnion("kind", [
-    z.strictObject({
-      kind: z.literal("extra"),
-      amount: magnitudeSchema,
-      often: z.enum(["once", "payment", "year"]),
-      fromPayment: payment,
-      toPayment: payment.optional(),
-    }),
-    z.strictObject({ kind: z.literal("round-up"), multiple: magnitudeSchema }),
-    z.strictObject({ kind: z.literal("interest-only"), ...span, then }),
-    z.strictObject({ kind: z.literal("holiday"), ...span, then }),
-    z.strictObject({
-      kind: z.literal("rate"),
-      fromPayment: payment,
-      percent: percentFigureSchema,
-      quotation: quotationSchema,
-      then,
-    }),
-    z.strictObject({ kind: z.literal("fee"), amount: magnitudeSchema, isAdded: z.boolean() }),
-    z.strictObject({ kind: z.literal("residual"), amount: magnitudeSchema }),
-  ])
-  .meta({ id: "LoanChange", description: "One change to a loan or savings." });
 
 export const scheduleOptions = z.strictObject({
   flow: flowIdSchema,
@@ -56,7 +22,7 @@ export const scheduleOptions = z.strictObject({
     )
     .max(100)
     .default([]),
-  changes: z.array(change).max(MOST_CHANGES).default([]),
+  changes: z.array(loanChangeSchema).max(MOST_CHANGES).default([]),
 });
 
 export const scheduleRequest = scheduleOptions.extend({ problem: solveRequest }).meta({

@@ -1,4 +1,4 @@
-import { problemSchema } from "@kestrelmoor/core";
+import { COMPLETENESS, problemSchema } from "@kestrelmoor/core";
 import * as z from "zod";
 
 /** A problem file of any released version; the published schema describes the newest. */
@@ -18,18 +18,7 @@ const answer = z.object({
 });
 
 export const completeness = z
-  .enum([
-    "linear",
-    "monotone",
-    "closed-form",
-    "one-change",
-    "running-totals",
-    "exact-isolation",
-    "turning-points",
-    "monotone-pieces",
-    "every-month",
-    "every-payment",
-  ])
+  .enum(COMPLETENESS)
   .meta({ description: "Why there are no other solutions; see docs/method.md." });
 
 const streamFacts = z.object({

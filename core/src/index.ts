@@ -41,7 +41,7 @@ export { doubtfulEnd } from "./solve/doubtful-end";
 export { growthOf, paidSingle } from "./solve/settled-timeline";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";
-export type * from "./schedule/changes/change";
+export * from "./schedule/changes/change";
 export * from "./schedule/against-plan";
 export * from "./schedule/effective-yearly";
 export * from "./schedule/offers/run-offer";

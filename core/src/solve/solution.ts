@@ -33,17 +33,19 @@ export interface Answer {
  * - `every-month`, `every-payment`: the balance was checked that often; the answer is the first solution found,
  *   and two within one step would be missed
  */
-export type Completeness =
-  | "linear"
-  | "monotone"
-  | "closed-form"
-  | "one-change"
-  | "running-totals"
-  | "exact-isolation"
-  | "turning-points"
-  | "monotone-pieces"
-  | "every-month"
-  | "every-payment";
+export const COMPLETENESS = [
+  "linear",
+  "monotone",
+  "closed-form",
+  "one-change",
+  "running-totals",
+  "exact-isolation",
+  "turning-points",
+  "monotone-pieces",
+  "every-month",
+  "every-payment",
+] as const;
+export type Completeness = (typeof COMPLETENESS)[number];
 
 /** A rate spell with every figure known. */
 export interface SettledSpell {

@@ -2,7 +2,7 @@ import type { FlowOf, Position, Problem } from "../problem/schema";
 import type { Answer, Solution } from "../solve/solution";
 import { yearsOf } from "../time/duration";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
-import type { AnswerSentence } from "./answer-sentence";
+import type { AnswerSentence } from "./answer-in-parts";
 import { endWords } from "./end-words";
 import { calendarDateWords, durationWords } from "./format-time";
 import { eachPeriod, frequencyWords } from "./quotation-words";

@@ -10,16 +10,10 @@ import {
   writeRate,
   type AnswerFormat,
 } from "./answer-format";
+import type { AnswerSentence } from "./answer-in-parts";
 import { toldCount, wholePaymentsWords } from "./count-words";
 import { formatYears, formatYearsMonthsDays } from "./format-time";
 import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
-
-/** An answer in three parts; the screen enlarges the value. */
-export interface AnswerSentence {
-  readonly lead: string;
-  readonly value: string;
-  readonly rest: string;
-}
 
 /** The answer as a sentence with its unit and direction: "After 6 years you receive 5,895.62." */
 export function answerSentence(

@@ -2,7 +2,7 @@ import type { RequestHandler } from "express";
 import type { Pool } from "pg";
 import { RateLimiterMemory, RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
 import { Refusal } from "../http/refusal";
-import { secretIn } from "../workspaces/guest";
+import { secretIn } from "../workspaces/cookie";
 import { hashOf } from "../workspaces/secret";
 
 /** How often something may be asked for. Those of `kept` are shared between all copies, through the database. */

@@ -15,12 +15,12 @@ import { Refusal } from "../http/refusal";
 import {
   enterWith,
   forgetBrowser,
-  secretIn,
   welcome,
   workspaceFor,
   workspaceOf,
   type GuestOptions,
 } from "../workspaces/guest";
+import { secretIn } from "../workspaces/cookie";
 import { hashOf } from "../workspaces/secret";
 import { hashOfKey, newNotebookKey, readNotebookKey } from "./notebook-key";
 import {

@@ -1,10 +1,9 @@
 import type { CookieOptions, Request, Response } from "express";
 import type { Database } from "../db/database";
 import type { Limits } from "../limits/limits";
-import { hashOf, looksLikeSecret, newSecret } from "./secret";
+import { COOKIE_NAME, secretIn } from "./cookie";
+import { hashOf, newSecret } from "./secret";
 import { findWorkspace, makeGuestWorkspace, type Workspace } from "./store";
-
-export const COOKIE_NAME = "kestrelmoor_workspace";
 
 /** As long as browsers keep a cookie at all; each visit renews it. */
 const COOKIE_LIFE_MS = 400 * 24 * 60 * 60 * 1000;
@@ -50,11 +49,6 @@ export async function workspaceFor(
   if (found !== null) return found;
   await options.limits.newWorkspace(request.ip ?? "");
   return makeGuestWorkspace(options.database, hash);
-}
-
-export function secretIn(request: Request): string | null {
-  const secret: unknown = (request.cookies as Record<string, unknown>)[COOKIE_NAME];
-  return looksLikeSecret(secret) ? secret : null;
 }
 
 /** Gives a browser a new secret, for a workspace that is there already. */

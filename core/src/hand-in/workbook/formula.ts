@@ -1,5 +1,9 @@
-import type { Expression, Quantity, SignedTerm } from "../../workings/mathematics/expression";
-import type { Factor } from "../../workings/mathematics/factors";
+import type {
+  Expression,
+  Quantity,
+  SignedTerm,
+  Factor,
+} from "../../workings/mathematics/expression";
 import { nearZero, WITHIN } from "./near-zero";
 
 /** Where the figures of a formula stand. */

@@ -7,6 +7,7 @@ import {
   product,
   quotient,
   type Expression,
+  type Factor,
 } from "../../workings/mathematics/expression";
 import { evaluate } from "../../workings/mathematics/evaluate";
 import {
@@ -15,7 +16,6 @@ import {
   levelFuture,
   levelPresent,
   stepsPresent,
-  type Factor,
 } from "../../workings/mathematics/factors";
 
 /**

@@ -1,76 +1,66 @@
-import type { Quotation } from "../../rates/quotation";
+import * as z from "zod";
+import { magnitudeSchema, percentFigureSchema, quotationSchema } from "../../problem/schema";
+
+/** Numbers of payments count from 1; both ends of a span belong to it. */
+const payment = z.int().min(1).max(1e6).meta({ description: "a payment's number, from 1" });
+const span = { fromPayment: payment, toPayment: payment };
 
 /**
  * What becomes of the payments after a change: they stay as large as they are, so that the loan ends
  * later or sooner, or they are reset so that it ends when it would have ended.
  */
-export type ThenPayments = "kept" | "reset";
+const then = z
+  .enum(["kept", "reset"])
+  .meta({ description: "whether later payments are kept, or recalculated to keep the term" });
 
-/** Numbers of payments count from 1; both ends of a span belong to it. */
-interface Span {
-  readonly fromPayment: number;
-  readonly toPayment: number;
-}
-
-/** Something paid on top of the payments. */
-export interface ExtraChange {
-  readonly kind: "extra";
-  readonly amount: number;
-  /** With one payment, with each of them, or with one of every year. */
-  readonly often: "once" | "payment" | "year";
-  readonly fromPayment: number;
+/** Something paid on top of the payments: with one of them, with each, or with one of every year. */
+const extra = z.strictObject({
+  kind: z.literal("extra"),
+  amount: magnitudeSchema,
+  often: z.enum(["once", "payment", "year"]),
+  fromPayment: payment,
   /** The last payment that may have it; left out to go on to the end. */
-  readonly toPayment?: number | undefined;
-}
+  toPayment: payment.optional(),
+});
 
 /** Every payment is made a multiple of an amount, by raising it. */
-export interface RoundUpChange {
-  readonly kind: "round-up";
-  readonly multiple: number;
-}
+const roundUp = z.strictObject({ kind: z.literal("round-up"), multiple: magnitudeSchema });
 
 /** Payments of the interest and nothing else. */
-export interface InterestOnlyChange extends Span {
-  readonly kind: "interest-only";
-  readonly then: ThenPayments;
-}
+const interestOnly = z.strictObject({ kind: z.literal("interest-only"), ...span, then });
 
 /** Payments left out, while interest runs on. */
-export interface HolidayChange extends Span {
-  readonly kind: "holiday";
-  readonly then: ThenPayments;
-}
+const holiday = z.strictObject({ kind: z.literal("holiday"), ...span, then });
 
 /** Another rate, which the interest of a payment and of all later ones is reckoned at. */
-export interface RateChange {
-  readonly kind: "rate";
-  readonly fromPayment: number;
-  readonly percent: number;
-  readonly quotation: Quotation;
-  readonly then: ThenPayments;
-}
+const rate = z.strictObject({
+  kind: z.literal("rate"),
+  fromPayment: payment,
+  percent: percentFigureSchema,
+  quotation: quotationSchema,
+  then,
+});
 
 /** A charge on the first day, paid at once or added to what is owed. */
-export interface FeeChange {
-  readonly kind: "fee";
-  readonly amount: number;
-  readonly isAdded: boolean;
-}
+const fee = z.strictObject({
+  kind: z.literal("fee"),
+  amount: magnitudeSchema,
+  isAdded: z.boolean(),
+});
 
 /** What is left at the end, to be paid in one sum. The payments are reset to leave it. */
-export interface ResidualChange {
-  readonly kind: "residual";
-  readonly amount: number;
-}
+const residual = z.strictObject({ kind: z.literal("residual"), amount: magnitudeSchema });
 
 /** One thing that is changed about a loan or about savings. */
-export type LoanChange =
-  | ExtraChange
-  | RoundUpChange
-  | InterestOnlyChange
-  | HolidayChange
-  | RateChange
-  | FeeChange
-  | ResidualChange;
+export const loanChangeSchema = z
+  .discriminatedUnion("kind", [extra, roundUp, interestOnly, holiday, rate, fee, residual])
+  .meta({ id: "LoanChange", description: "One change to a loan or savings." });
 
+export type LoanChange = Readonly<z.infer<typeof loanChangeSchema>>;
 export type LoanChangeKind = LoanChange["kind"];
+
+type ChangeOf<Kind extends LoanChangeKind> = Extract<LoanChange, { kind: Kind }>;
+export type ExtraChange = ChangeOf<"extra">;
+export type InterestOnlyChange = ChangeOf<"interest-only">;
+export type HolidayChange = ChangeOf<"holiday">;
+export type RateChange = ChangeOf<"rate">;

@@ -10,7 +10,7 @@ import { worthAt } from "../worth";
 import { directionsOf } from "./directions";
 import { rateTerms } from "./rate-terms";
 import { rootsByMonotonePieces } from "./monotone-pieces";
-import type { Percents } from "./solve-rate";
+import type { Percents } from "./percents";
 import { whyNoRate } from "./why-no-rate";
 
 /** The highest rate searched if several spells depend on one unknown, in percent. */

@@ -6,18 +6,13 @@ import { fail, succeed, type Result } from "../../result";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
 import type { Spell } from "../../timeline/timeline";
-import type { Completeness } from "../solution";
 import type { Root, Solver } from "../solver";
 import { checkConvergence } from "../worth";
 import { allForces } from "./all-forces";
 import { linkedPercents } from "./linked-percent";
+import type { Percents } from "./percents";
 import { rateEquation } from "./rate-equation";
 import { whyNoRate } from "./why-no-rate";
-
-export interface Percents {
-  readonly percents: readonly number[];
-  readonly completeness: Completeness;
-}
 
 /**
  * Every percent above −100% per period that balances the timeline, or the reason why there is none.

@@ -8,6 +8,7 @@ import {
   product,
   factorOf,
   type Expression,
+  type Factor,
   type Quantity,
 } from "../mathematics/expression";
 import {
@@ -21,7 +22,6 @@ import {
   rateOfSeveral,
   stepsForever,
   stepsPresent,
-  type Factor,
 } from "../mathematics/factors";
 import type { Composition } from "./composition";
 import type { Moment } from "./moves";

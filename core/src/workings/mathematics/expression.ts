@@ -1,5 +1,4 @@
 import type { Path } from "../../issues/issue";
-import type { Factor } from "./factors";
 
 /**
  * The mathematics of the workings. Symbols, numbers, values and the formulas of a workbook all come from one tree,
@@ -25,6 +24,24 @@ export type Expression =
       readonly plain: string;
       readonly of: Expression;
     };
+
+/**
+ * A function with a textbook formula and perhaps an actuarial symbol, such as an annuity factor. It is evaluated in
+ * the form that keeps its digits and written in the form that is taught.
+ */
+export interface Factor {
+  readonly name: string;
+  /** The actuarial symbol, from the written arguments; `null` if it is always written out. */
+  readonly sign:
+    ((args: readonly string[]) => { readonly latex: string; readonly plain: string }) | null;
+  readonly explicit: (args: readonly Expression[]) => Expression;
+  /** The special case in which the formula would be 0/0: what is zero, and the formula for that case. */
+  readonly special?: {
+    readonly zero: (args: readonly Expression[]) => Expression;
+    readonly explicit: (args: readonly Expression[]) => Expression;
+  };
+  readonly evaluate: (args: readonly number[]) => number;
+}
 
 /** A value that has no formula. */
 export interface Root {

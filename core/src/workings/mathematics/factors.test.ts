@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { evaluate } from "./evaluate";
-import { number, type Expression } from "./expression";
-import { explicitForm, FACTORS, type Factor } from "./factors";
+import { number, type Expression, type Factor } from "./expression";
+import { explicitForm, FACTORS } from "./factors";
 
 /** Arguments for each factor, in its own order, where its taught formula keeps its digits. */
 const ARGUMENTS: Readonly<Record<string, readonly number[]>> = {

@@ -11,26 +11,9 @@ import {
   quotient,
   factorOf,
   type Expression,
+  type Factor,
 } from "./expression";
 import { PART_BETWEEN } from "../../numbers/compare";
-
-/**
- * A function with a textbook formula and perhaps an actuarial symbol, such as an annuity factor. It is evaluated in
- * the form that keeps its digits and written in the form that is taught.
- */
-export interface Factor {
-  readonly name: string;
-  /** The actuarial symbol, from the written arguments; `null` if it is always written out. */
-  readonly sign:
-    ((args: readonly string[]) => { readonly latex: string; readonly plain: string }) | null;
-  readonly explicit: (args: readonly Expression[]) => Expression;
-  /** The special case in which the formula would be 0/0: what is zero, and the formula for that case. */
-  readonly special?: {
-    readonly zero: (args: readonly Expression[]) => Expression;
-    readonly explicit: (args: readonly Expression[]) => Expression;
-  };
-  readonly evaluate: (args: readonly number[]) => number;
-}
 
 /** (1+i)ⁿ: the value of 1 after n periods; a negative n discounts. */
 export const growthFactor: Factor = {
