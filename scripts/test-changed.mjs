@@ -39,3 +39,4 @@ await runScript(async () => {
   ];
   await withTestEnvironment((environment) => runChecks(sources, tests, environment));
 });
+process.exit();

@@ -24,3 +24,4 @@ await runScript(async () => {
     ),
   );
 });
+process.exit();

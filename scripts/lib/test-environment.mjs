@@ -2,6 +2,8 @@ import { buildWhenChanged } from "./build.mjs";
 import { openDatabase } from "./database.mjs";
 import { ensureChromium, ensureNginx } from "./debian.mjs";
 import { installPackages } from "./packages.mjs";
+import { Obstacle } from "./stop-with.mjs";
+import { untilTold } from "./until-told.mjs";
 
 /** Installs and builds what is missing, and calls `test` with the environment that tests need. */
 export async function withTestEnvironment(test) {
@@ -11,7 +13,7 @@ export async function withTestEnvironment(test) {
   await buildWhenChanged();
   const database = await openDatabase("kestrelmoor_test", "test");
   try {
-    await test({
+    const tested = test({
       ...process.env,
       // Dates and sorting are the same everywhere.
       TZ: "UTC",
@@ -19,6 +21,9 @@ export async function withTestEnvironment(test) {
       CHROMIUM_PATH: chromium,
       NGINX_PATH: nginx,
     });
+    // Told to end, it must not leave its database behind.
+    const told = untilTold().then(() => Promise.reject(new Obstacle("Ended before its time.")));
+    await Promise.race([tested, told]);
   } finally {
     await database.stop();
   }

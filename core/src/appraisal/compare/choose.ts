@@ -1,6 +1,5 @@
 import type { DatedAmount } from "../../flows/flow-kind";
 import type { JudgedProject } from "./compare-projects";
-import { PART_BETWEEN, isClose } from "../../numbers/compare";
 
 /** What to do where only some of the projects can be had. */
 export interface Choice {
@@ -20,6 +19,9 @@ export function bestOne(projects: readonly JudgedProject[]): Choice | null {
   return bestOf(choices);
 }
 
+/** Cents are added in binary: a budget that is met to the cent is met. */
+const ROUNDING = 1e-9;
+
 /**
  * The projects that are worth the most together and whose first outlays a budget covers. All sets are looked
  * at, so that the answer is the best and not only a good one; each project is taken whole or not at all.
@@ -34,8 +36,7 @@ export function bestWithin(projects: readonly JudgedProject[], budget: number): 
   return bestOf(
     sets
       .flatMap((set) => choiceOf(projects, set) ?? [])
-      // Cents are added in binary: a budget that is met to the cent is met.
-      .filter(({ outlay }) => outlay <= budget || isClose(outlay, budget, PART_BETWEEN.anyWay)),
+      .filter(({ outlay }) => outlay <= budget + ROUNDING * Math.max(1, budget)),
   );
 }
 

@@ -17,7 +17,7 @@ export function periodRates({ schedule, plan }: ScheduleRun): PeriodRate[] {
   for (const { payment, time } of schedule.rows) {
     const value = interestFactor(plan, plan.growth, before, time);
     const last = groups.at(-1);
-    if (last === undefined || !isClose(last.value, value, PART_BETWEEN.engine)) {
+    if (last === undefined || !isClose(last.value, value, PART_BETWEEN.anyWay)) {
       groups.push({ from: payment, value });
     }
     before = time;

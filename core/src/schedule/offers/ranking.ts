@@ -1,6 +1,6 @@
 import type { ScheduleRun } from "../schedule";
 import { whenHeld } from "./when-held";
-import { isClose, PART_BETWEEN } from "../../numbers/compare";
+import { isSamePercent } from "../../numbers/compare";
 
 /** How loans rank for whoever holds them for a time. */
 export interface RankingSpan {
@@ -82,14 +82,9 @@ function orderOf(runs: readonly ScheduleRun[], years: number): number[] {
   return costs
     .map((cost, place) => ({ cost, place }))
     .sort((one, other) =>
-      isEqual(one.cost, other.cost) ? one.place - other.place : one.cost - other.cost,
+      isSamePercent(one.cost, other.cost) ? one.place - other.place : one.cost - other.cost,
     )
     .map(({ place }) => place);
-}
-
-/** Costs that differ by rounding alone are equal, and so are two that are not there. */
-function isEqual(one: number, other: number): boolean {
-  return isClose(one, other, PART_BETWEEN.engine);
 }
 
 function isSame(one: readonly number[], other: readonly number[]): boolean {
