@@ -48,8 +48,7 @@ export function BinCard() {
               <li key={listed.id} className={styles.binned}>
                 <SmallTimeline draft={listed.card.draft} width={120} height={44} />
                 <span className={styles.title}>
-                  {titleOf(listed)}
-                  <span className={styles.quiet}> {deletedWords(listed)}</span>
+                  {titleOf(listed)} <span className={styles.quiet}>{deletedWords(listed)}</span>
                 </span>
                 <Button
                   loading={restore.isPending && restore.variables.id === listed.id}
