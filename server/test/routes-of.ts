@@ -14,8 +14,8 @@ type Method = (this: object, ...args: unknown[]) => unknown;
 type Patchable = Record<"use" | "route", Method>;
 
 /**
- * Every call that an application serves, as `post /api/solve`. A router does not tell afterwards where it was mounted, so
- * what each of them is told is noted while the application is made.
+ * Every call that an application serves, as `post /api/solve`. A router does not tell afterwards where it was mounted,
+ * so what each of them is told is noted while the application is made.
  */
 export function routesOf(make: () => Express): readonly string[] {
   const mounted = new Map<object, Mounted[]>();

@@ -10,8 +10,8 @@ import { parseBody, perform, type Performed } from "./perform";
 const LONG_REPLIES: readonly CalculationName[] = ["/schedule", "/workings"];
 
 /**
- * Adds a route for each calculation to the application itself: another router in between would cost a third of a short
- * one. Short calculations are done at once, which costs less than to hand them over; the others by the calculator.
+ * Adds a route for each calculation to the application itself: a router in between is felt where the calculation is
+ * short. Short ones are done at once, which costs less than to hand them over; the others by the calculator.
  *
  * @param before what every call has to pass first
  */
