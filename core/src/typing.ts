@@ -32,7 +32,18 @@ export * from "./draft/card/problem-card";
 export { parseDraft } from "./draft/draft-document";
 export type { FieldReading } from "./draft/field";
 export { namedFlow, type FlowReading } from "./draft/lines/line-kinds";
-export type { StreamReading } from "./draft/lines/stream-line";
+export type { LineReading } from "./draft/fields/line-schema";
+export * from "./draft/fields/field-words";
+export * from "./draft/fields/draft-readings";
+export {
+  fieldAt,
+  fieldsOf,
+  fieldsOfAsk,
+  fieldsOfFlow,
+  fieldsOfRate,
+  unknownFields,
+  type DraftField,
+} from "./draft/fields/draft-fields";
 export type { SaidAmount } from "./input/read-amount";
 export type { SaidTime } from "./input/read-position";
 export type { SaidRate } from "./input/read-linked-rate";
@@ -53,8 +64,6 @@ export * from "./draft/sums/work-out-sums";
 export type { NamedFigure, WorkedSum } from "./input/arithmetic";
 export * from "./draft/variants/draft-of-variant";
 export * from "./draft/variants/edit-variants";
-export * from "./draft/variants/fact-words";
-export { factsOf, type Fact, type FactName } from "./draft/variants/facts";
 export * from "./draft/variants/ready-variants";
 export { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "./wording/workings-style";
 export * from "./draft/reshape";

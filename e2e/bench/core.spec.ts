@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import type { Problem } from "@kestrelmoor/core";
+import type { FieldRef, Problem } from "@kestrelmoor/core";
 import { test } from "@playwright/test";
 import { bundleCore, type Core } from "./core-bundle";
 import { report } from "./report";
@@ -121,16 +121,16 @@ test("accuracy and speed of the core", async () => {
     `${(whole * 1000).toFixed(0)} µs, ${(whole / bare).toFixed(0)} B`,
   );
 
-  const axis = (path: readonly (string | number)[], from: number, step: number) => ({
-    path,
+  const axis = (field: FieldRef, from: number, step: number) => ({
+    field,
     values: Array.from({ length: 201 }, (_, index) => from + index * step),
   });
   const swept = loan(core, 6, null, {});
   const sweeping = timed(() => {
     const sweep = core.prepareSweep(
       swept,
-      axis(["rates", 0, "percent"], 1, 0.05),
-      axis(["flows", 1, "count"], 12, 2),
+      axis(core.rateField(0, "percent"), 1, 0.05),
+      axis(core.flowField(1, "count"), 12, 2),
     );
     if (!sweep.ok) throw new Error("The sweep is not ready");
     for (let row = 0; row < 201; row += 1) sweep.value.solveRow(row);

@@ -1,3 +1,4 @@
+import { flowField, rateField } from "../fields/field-ref";
 import { describe, expect, test } from "@jest/globals";
 import cases from "../../reference/problems.json";
 import { readProblem } from "../problem/problem-file";
@@ -293,20 +294,20 @@ describe("reading", () => {
 describe("moving the unknown", () => {
   test("the old unknown keeps what was found, and solving back gives the old figure to the digit", () => {
     const draft = draftOf("4,500", "?", "3.15%", "3 years 4 months");
-    moveUnknown(draft, ["flows", 0, "amount"], answersOf(draft));
+    moveUnknown(draft, flowField(0, "amount"), answersOf(draft));
     expect(draft.flows[0]).toMatchObject({ amount: "?" });
     expect(answersOf(draft)[0].value).toBeCloseTo(4500, 9);
-    moveUnknown(draft, ["rates", 0, "percent"], answersOf(draft));
+    moveUnknown(draft, rateField(0, "percent"), answersOf(draft));
     expect(answersOf(draft)[0].value).toBeCloseTo(3.15, 11);
-    moveUnknown(draft, ["flows", 1, "at"], answersOf(draft));
+    moveUnknown(draft, flowField(1, "at"), answersOf(draft));
     expect(answersOf(draft)[0].value).toBeCloseTo(40 / 12, 11);
-    moveUnknown(draft, ["flows", 1, "amount"], answersOf(draft));
+    moveUnknown(draft, flowField(1, "amount"), answersOf(draft));
     expect(draft.flows[1]).toMatchObject({ amount: "?" });
   });
 
   test("an unknown without an answer is left empty", () => {
     const draft = draftOf("4,500", "?", "", "");
-    moveUnknown(draft, ["rates", 0, "percent"], []);
+    moveUnknown(draft, rateField(0, "percent"), []);
     expect(draft.flows[1]).toMatchObject({ amount: "" });
     expect(draft.rates[0]).toMatchObject({ percent: "?" });
   });
@@ -314,7 +315,7 @@ describe("moving the unknown", () => {
   test("an amount that balances the other way round turns its line", () => {
     const draft = draftOf("100", "?", "0", "1");
     turnRound(draft, "back");
-    moveUnknown(draft, ["flows", 0, "amount"], answersOf(draft));
+    moveUnknown(draft, flowField(0, "amount"), answersOf(draft));
     expect(draft.flows[1]).toMatchObject({ amount: "100", direction: "in" });
   });
 
@@ -322,7 +323,7 @@ describe("moving the unknown", () => {
     const draft = draftOf("100", "?", "5", "1");
     askForWorth(draft);
     expect(draft.flows[1]).toMatchObject({ amount: "" });
-    moveUnknown(draft, ["flows", 1, "amount"], []);
+    moveUnknown(draft, flowField(1, "amount"), []);
     expect(draft.ask).toBeNull();
   });
 });

@@ -3,6 +3,7 @@ import { LIMITS } from "../problem/limits";
 import { problemSchema } from "../problem/schema";
 import { answerFormatSchema } from "../wording/answer-format";
 import { workingsStyleSchema } from "../wording/workings-style";
+import { lineSchema } from "./fields/line-schema";
 import { id, typed, typedList } from "./draft-texts";
 import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
 
@@ -43,48 +44,11 @@ const rateLine = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("kept"), id, rate: shape.rates.element }),
 ]);
 
-const named = { id, label: z.string().max(LIMITS.labelLength) };
-const direction = z.enum(["in", "out"]);
-
-const singleLine = z.strictObject({
-  kind: z.literal("single"),
-  ...named,
-  direction,
-  amount: typed,
-  at: typed,
-});
-
-const streamLine = z.strictObject({
-  kind: z.literal("stream"),
-  ...named,
-  direction,
-  amount: typed,
-  every: typed,
-  /** How long it goes on: a time, a number of payments, or for ever. */
-  count: typed,
-  timing: z.enum(["end", "start"]),
-  begins: typed,
-  growth: z.union([
-    z.strictObject({ by: z.enum(["percent", "amount"]), figure: typed, every: typed }),
-    z.null(),
-  ]),
-});
-
-const listLine = z.strictObject({
-  kind: z.literal("list"),
-  ...named,
-  every: typed,
-  begins: typed,
-  amounts: typedList,
-});
-
-const datedLine = z.strictObject({ kind: z.literal("dated"), ...named, entries: typedList });
-
 export const flowLineSchema = z.discriminatedUnion("kind", [
-  singleLine,
-  streamLine,
-  listLine,
-  datedLine,
+  lineSchema("single"),
+  lineSchema("stream"),
+  lineSchema("list"),
+  lineSchema("dated"),
   z.strictObject({ kind: z.literal("kept"), id, flow: shape.flows.element }),
 ]);
 

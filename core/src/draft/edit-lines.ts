@@ -10,8 +10,8 @@ import type {
   TypedRateLine,
 } from "./draft";
 import { freeId } from "./free-id";
-import { fieldsOfLine } from "./lines/line-kinds";
-import { unknownFields } from "./move-unknown";
+import { unknownFields } from "./fields/draft-fields";
+import { textsOfLine } from "./lines/line-kinds";
 
 /** Adds an amount line; it goes to the end, where the eye is. Changes the draft in place. */
 export function addAmount(draft: Draft, at = ""): SingleLine | null {
@@ -125,7 +125,9 @@ export function copyFlow(draft: Draft, id: string): FlowLine | null {
   if (line === undefined || line.kind === "kept" || draft.flows.length >= LIMITS.flows) return null;
   const copy = { ...(JSON.parse(JSON.stringify(line)) as typeof line) };
   copy.id = freeFlowId(draft, line.id.replace(/-\d+$/, ""));
-  for (const field of fieldsOfLine(copy)) if (isUnknownMark(field.text)) field.write("");
+  for (const { unknown } of textsOfLine(copy)) {
+    if (unknown !== null && isUnknownMark(unknown.text)) unknown.write("");
+  }
   draft.flows.splice(index + 1, 0, copy);
   return copy;
 }

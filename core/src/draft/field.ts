@@ -9,13 +9,6 @@ export type FieldReading<Value> =
   | { readonly state: "unknown" }
   | { readonly state: "issue"; readonly issue: Issue };
 
-/** A field of a draft that may hold the unknown, with the path that it has in the problem too. */
-export interface Field {
-  readonly path: Path;
-  readonly text: string;
-  readonly write: (text: string) => void;
-}
-
 export function readField<Value>(
   text: string,
   read: (text: string) => Result<Value>,

@@ -1,11 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import type { Path } from "../issues/issue";
+import { flowField, rateField, type FieldRef } from "../fields/field-ref";
 import { solve } from "../solve/solve";
 import type { Answer } from "../solve/solution";
 import type { Draft, StreamLine } from "./draft";
-import { fieldsOfLine } from "./lines/line-kinds";
-import { moveUnknown, unknownFields } from "./move-unknown";
+import { unknownFields, unknownsOf } from "./fields/draft-fields";
+import { moveUnknown } from "./move-unknown";
 import { readDraft } from "./read-draft";
 import { SHAPES } from "./shapes";
 import { turnToAnswer } from "./turn-to-answer";
@@ -16,16 +16,15 @@ function answersOf(draft: Draft): readonly Answer[] {
   return solution?.ok === true ? solution.value.answers : [];
 }
 
-function move(draft: Draft, path: Path): void {
-  moveUnknown(draft, path, answersOf(draft));
+function move(draft: Draft, field: FieldRef): void {
+  moveUnknown(draft, field, answersOf(draft));
 }
 
 /** Every field that can be the unknown, but the entries of lists, which are typed. */
-function placesOf(draft: Draft): Path[] {
-  const flows = draft.flows.flatMap((line, index) =>
-    line.kind === "list" ? [] : fieldsOfLine(line).map(({ path }) => ["flows", index, ...path]),
-  );
-  return [...flows, ...draft.rates.map((_, index) => ["rates", index, "percent"])];
+function placesOf(draft: Draft): FieldRef[] {
+  return unknownsOf(draft)
+    .map(({ ref }) => ref)
+    .filter((ref) => ref.on !== "flow" || draft.flows[ref.line]?.kind !== "list");
 }
 
 const textsOf = ({ flows, rates }: Draft) => JSON.stringify({ flows, rates });
@@ -105,7 +104,7 @@ describe("the unknown, moved through every field and back", () => {
             move(draft, place);
             moves += 1;
           }
-          move(draft, first.path);
+          move(draft, first.ref);
           expect(textsOf(draft)).toBe(before);
         },
       ),
@@ -121,7 +120,7 @@ describe("the unknown, moved through every field and back", () => {
     });
     const before = textsOf(draft);
     for (const path of placesOf(draft)) move(draft, path);
-    move(draft, ["flows", 2, "amount"]);
+    move(draft, flowField(2, "amount"));
     expect(textsOf(draft)).toBe(before);
   });
 
@@ -131,7 +130,7 @@ describe("the unknown, moved through every field and back", () => {
     });
     const before = textsOf(draft);
     for (const path of placesOf(draft)) move(draft, path);
-    move(draft, ["flows", 1, "amount"]);
+    move(draft, flowField(1, "amount"));
     expect(textsOf(draft)).toBe(before);
   });
 
@@ -145,7 +144,7 @@ describe("the unknown, moved through every field and back", () => {
     if (rate?.kind === "rate") rate.percent = "9.6%";
     const before = textsOf(draft);
     for (const path of placesOf(draft)) move(draft, path);
-    move(draft, ["flows", 1, "amount"]);
+    move(draft, flowField(1, "amount"));
     expect(textsOf(draft)).toBe(before);
   });
 });
@@ -185,7 +184,7 @@ describe("a stream that balances only the other way round", () => {
 
   test("and so it does when the unknown moves away", () => {
     const draft = turned("100");
-    move(draft, ["flows", 0, "amount"]);
+    move(draft, flowField(0, "amount"));
     expect(draft.flows[1]).toMatchObject({ direction: "in", growth: { figure: "-100" } });
     expect(answersOf(draft)[0]?.value).toBeCloseTo(1000, 9);
   });
@@ -198,30 +197,30 @@ describe("a figure that is kept", () => {
   test("has every digit of the answer, and no noise", () => {
     const draft = borrowed();
     const [payment] = answersOf(draft);
-    move(draft, ["flows", 0, "amount"]);
+    move(draft, flowField(0, "amount"));
     const { amount } = draft.flows[1] as StreamLine;
     expect(Number(amount.replaceAll(",", ""))).toBe(payment?.value);
     // Solved back it is 64,000.00000000001 or so.
-    move(draft, ["rates", 0, "percent"]);
+    move(draft, rateField(0, "percent"));
     expect(draft.flows[0]).toMatchObject({ amount: "64,000" });
   });
 
   test("is what was found where that is another figure by now", () => {
     const draft = borrowed();
-    move(draft, ["flows", 0, "amount"]);
+    move(draft, flowField(0, "amount"));
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "2,000";
-    move(draft, ["flows", 1, "amount"]);
+    move(draft, flowField(1, "amount"));
     const [loan] = draft.flows;
     expect(loan?.kind === "single" ? loan.amount : "").toMatch(/^95,0\d\d\.\d{6,}$/);
   });
 
   test("comes back as typed where there was no answer to keep", () => {
     const draft = borrowed();
-    move(draft, ["flows", 0, "amount"]);
+    move(draft, flowField(0, "amount"));
     const payments = draft.flows[1] as StreamLine;
     payments.amount = "nonsense";
-    move(draft, ["flows", 1, "amount"]);
+    move(draft, flowField(1, "amount"));
     expect(draft.flows[0]).toMatchObject({ amount: "64,000" });
   });
 });

@@ -1,14 +1,15 @@
+import { isSameField, type FieldRef } from "../fields/field-ref";
+import { numberAt, numberOnTimeline } from "../fields/problem-figures";
 import { isUnknownMark } from "../input/unknown-mark";
-import { figureAt } from "../vary/figure-at";
-import type { Path } from "../issues/issue";
+import type { Problem } from "../problem/schema";
+import { solve } from "../solve/solve";
 import type { Answer } from "../solve/solution";
 import { formatExact } from "../wording/format-number";
 import type { Draft } from "./draft";
-import type { Field } from "./field";
-import { fieldsOfLine } from "./lines/line-kinds";
+import { unknownFields, unknownsOf } from "./fields/draft-fields";
 import { readDraft } from "./read-draft";
 import { turnToAnswer } from "./turn-to-answer";
-import { rememberTyped, restoreTyped, settledAt, typedAt } from "./typed-before";
+import { rememberTyped, restoreTyped, typedAt } from "./typed-before";
 
 /**
  * Makes a field the unknown. Whatever was unknown before keeps the value that was found for it: as it was typed
@@ -17,41 +18,52 @@ import { rememberTyped, restoreTyped, settledAt, typedAt } from "./typed-before"
  *
  * Changes the draft in place, for a store that records what changes.
  *
- * @param target the field, such as `["flows", 0, "amount"]` or `["rates", 1, "percent"]`
+ * @param target the field; `null` where the mark of the unknown is about to be typed into a list
  * @param found the answers to the former unknown; none where it had none
  */
-export function moveUnknown(draft: Draft, target: Path, found: readonly Answer[]): void {
-  const former = unknownFields(draft).filter(({ path }) => !samePath(path, target));
-  const aim = fieldAt(draft, target);
+export function moveUnknown(draft: Draft, target: FieldRef | null, found: readonly Answer[]): void {
+  const former = unknownFields(draft).filter(
+    ({ ref }) => target === null || !isSameField(ref, target),
+  );
+  const aim =
+    target === null ? undefined : unknownsOf(draft).find(({ ref }) => isSameField(ref, target));
   const { problem } = readDraft(draft);
-  const sought =
-    problem === null ? null : (figureAt(problem, target) ?? settledAt(problem, target));
-  if (aim !== undefined && !isUnknownMark(aim.text)) rememberTyped(draft, target, aim.text);
+  const sought = problem === null || target === null ? null : valueIn(problem, target);
+  if (aim !== undefined && !isUnknownMark(aim.text)) rememberTyped(draft, aim);
   draft.ask = null;
   aim?.write("?");
   for (const field of former) {
-    const typed = typedAt(draft, field.path);
+    const typed = typedAt(draft, field);
     const [first] = found;
     if (first === undefined) field.write(typed ?? "");
     else {
-      const exact = textOf(first, draft, field.path);
+      const exact = textOf(first, draft, field.ref);
       field.write(exact);
       if (typed !== null) restoreTyped(draft, { ...field, text: exact }, typed, { found, sought });
     }
   }
 }
 
+/** What a field comes to; one that refers to another line, in the solved problem. */
+function valueIn(problem: Problem, field: FieldRef): number | null {
+  const typed = numberAt(problem, field);
+  if (typed !== null || field.on === "ask") return typed;
+  const solved = solve(problem);
+  return solved.ok ? numberOnTimeline(problem, solved.value.settled, field) : null;
+}
+
 /** The text that puts an answer into a field, with all its digits. */
-function textOf(answer: Answer, draft: Draft, path: Path): string {
+function textOf(answer: Answer, draft: Draft, field: FieldRef): string {
+  const value = withoutNoise(answer.value);
   switch (answer.unit) {
     case "money":
-      return moneyText({ ...answer, value: withoutNoise(answer.value) }, draft, path);
+      return moneyText({ ...answer, value }, draft, field);
     case "percent":
-      return `${formatExact(withoutNoise(answer.value))}%`;
+      return `${formatExact(value)}%`;
     case "years":
-      return `${formatExact(withoutNoise(answer.value))} years`;
+      return `${formatExact(value)} years`;
     case "payments":
-      return `${formatExact(withoutNoise(answer.value))} payments`;
+      return `${formatExact(value)} payments`;
   }
 }
 
@@ -65,10 +77,10 @@ function withoutNoise(value: number): number {
   return Number(value.toPrecision(SHORT)) === rounded ? rounded : value;
 }
 
-function moneyText({ value, direction }: Answer, draft: Draft, path: Path): string {
-  const line = draft.flows[Number(path[1])];
+function moneyText({ value, direction }: Answer, draft: Draft, ref: FieldRef): string {
+  const line = ref.on === "flow" ? draft.flows[ref.line] : undefined;
   // The step of a growing stream has its sign; in a list the direction is a word of its own.
-  if (path[2] === "growth") return formatExact(value);
+  if (ref.field === "growth") return formatExact(value);
   if (line?.kind === "list" || line?.kind === "dated") {
     return direction === "out" ? `out ${formatExact(value)}` : formatExact(value);
   }
@@ -77,35 +89,4 @@ function moneyText({ value, direction }: Answer, draft: Draft, path: Path): stri
     turnToAnswer(line, direction);
   }
   return formatExact(value);
-}
-
-/** Every field of a draft that may hold the unknown. */
-function fieldsOf(draft: Draft): Field[] {
-  const fields = draft.flows.flatMap((line, index) =>
-    fieldsOfLine(line).map((field) => ({ ...field, path: ["flows", index, ...field.path] })),
-  );
-  draft.rates.forEach((line, index) => {
-    if (line.kind !== "rate") return;
-    fields.push({
-      path: ["rates", index, "percent"],
-      text: line.percent,
-      write: (text) => {
-        line.percent = text;
-      },
-    });
-  });
-  return fields;
-}
-
-/** The fields that hold the mark of the unknown. */
-export function unknownFields(draft: Draft): Field[] {
-  return fieldsOf(draft).filter(({ text }) => isUnknownMark(text));
-}
-
-function fieldAt(draft: Draft, path: Path): Field | undefined {
-  return fieldsOf(draft).find((field) => samePath(field.path, path));
-}
-
-function samePath(one: Path, other: Path): boolean {
-  return one.length === other.length && one.every((key, index) => key === other[index]);
 }

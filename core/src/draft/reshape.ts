@@ -6,7 +6,7 @@ import { isUnknownMark } from "../input/unknown-mark";
 import type { Draft, FlowLine } from "./draft";
 import { namedFlow } from "./lines/line-kinds";
 import type { Shape } from "./shapes";
-import { factsOf, type Fact } from "./variants/facts";
+import { fieldsOf, type DraftField } from "./fields/draft-fields";
 
 /**
  * Turns a problem into another shape. What was typed goes to the lines of the same kind, in their order,
@@ -18,7 +18,7 @@ import { factsOf, type Fact } from "./variants/facts";
 export function reshape(draft: Draft, shape: Shape): string[] {
   const next = shape.start();
   const names = namesOf(draft.flows.map(namedFlow));
-  const given = factsOf(draft);
+  const given = fieldsOf(draft);
   const left = new Set<FlowLine>(draft.flows);
   for (const line of next.flows) {
     const source = [...left].find(({ kind }) => kind === line.kind);
@@ -49,7 +49,7 @@ export function reshape(draft: Draft, shape: Shape): string[] {
 }
 
 /** Facts that make a shape what it is: where it says them, it says them itself. */
-const OF_THE_SHAPE: ReadonlySet<Fact["name"]> = new Set([
+const OF_THE_SHAPE: ReadonlySet<DraftField["name"]> = new Set([
   "direction",
   "timing",
   "begins",
@@ -58,8 +58,8 @@ const OF_THE_SHAPE: ReadonlySet<Fact["name"]> = new Set([
   "count",
 ]);
 
-function takeOver(shape: Draft, line: string, facts: readonly Fact[], names: Names): void {
-  for (const own of factsOf(shape).filter((fact) => fact.line === line)) {
+function takeOver(shape: Draft, line: string, facts: readonly DraftField[], names: Names): void {
+  for (const own of fieldsOf(shape).filter((fact) => fact.line === line)) {
     if (isUnknownMark(own.text) || (OF_THE_SHAPE.has(own.name) && own.text !== "")) continue;
     const text = facts.find(({ name }) => name === own.name)?.text ?? "";
     if (text !== "" && !isUnknownMark(text) && standsAlone(own.name, text, names)) own.write(text);
@@ -67,7 +67,7 @@ function takeOver(shape: Draft, line: string, facts: readonly Fact[], names: Nam
 }
 
 /** Whether a text still says the same where the lines have other names, or none of them ends. */
-function standsAlone(fact: Fact["name"], text: string, names: Names): boolean {
+function standsAlone(fact: DraftField["name"], text: string, names: Names): boolean {
   if (fact === "amount") return !readAmount(text, names).ok || readAmount(text, NO_NAMES).ok;
   if (fact === "at") return !readPosition(text, names).ok || readPosition(text, NO_NAMES).ok;
   if (fact !== "count") return true;

@@ -1,38 +1,26 @@
-import type { Path } from "../issues/issue";
-import type { Problem } from "../problem/schema";
+import type { FieldRef } from "../fields/field-ref";
+import { numberAt } from "../fields/problem-figures";
 import { solve } from "../solve/solve";
 import type { Answer } from "../solve/solution";
-import { figureAt } from "../vary/figure-at";
 import { MOST_TYPED_BEFORE, type Draft } from "./draft";
-import type { Field } from "./field";
+import type { DraftUnknown } from "./fields/draft-fields";
 import { readDraft } from "./read-draft";
 import { PART_BETWEEN } from "../numbers/compare";
 
 /** Keeps what is typed in a field that becomes the unknown. Changes the draft in place. */
-export function rememberTyped(draft: Draft, path: Path, text: string): void {
-  const place = placeOf(draft, path);
+export function rememberTyped(draft: Draft, field: DraftUnknown): void {
+  const { text } = field;
+  const place = placeOf(draft, field);
   if (place === null || text.trim() === "") return;
   const others = draft.typedBefore.filter((typed) => !isAt(typed, place));
   draft.typedBefore = [...others, { ...place, text }].slice(-MOST_TYPED_BEFORE);
 }
 
 /** What was typed in a field before it became the unknown. */
-export function typedAt(draft: Draft, path: Path): string | null {
-  const place = placeOf(draft, path);
+export function typedAt(draft: Draft, field: DraftUnknown): string | null {
+  const place = placeOf(draft, field);
   if (place === null) return null;
   return draft.typedBefore.find((typed) => isAt(typed, place))?.text ?? null;
-}
-
-/** What a field comes to that refers to another line; `null` where the problem has no answer. */
-export function settledAt(problem: Problem, [kind, index, field]: Path): number | null {
-  const solved = solve(problem);
-  if (!solved.ok) return null;
-  const { flows, spells } = solved.value.settled;
-  if (kind === "rates") return spells[Number(index)]?.percent ?? null;
-  const flow = flows[Number(index)];
-  if (flow?.kind === "single") return field === "at" ? flow.at : flow.amount;
-  if (flow?.kind !== "stream") return null;
-  return field === "begins" ? flow.begins : field === "amount" ? flow.amount : null;
 }
 
 interface Moved {
@@ -43,18 +31,18 @@ interface Moved {
 }
 
 /** Puts what was typed back if it says the same as what was found. Changes the draft in place. */
-export function restoreTyped(draft: Draft, field: Field, typed: string, moved: Moved): void {
+export function restoreTyped(draft: Draft, field: DraftUnknown, typed: string, moved: Moved): void {
   field.write(typed);
-  if (!saysTheSame(draft, field.path, moved)) field.write(field.text);
+  if (!saysTheSame(draft, field.ref, moved)) field.write(field.text);
 }
 
 /** What part of an answer may be between it and what was typed, where the problem is badly posed. */
 const ALIKE = 1e-6;
 
-function saysTheSame(draft: Draft, path: Path, { found, sought }: Moved): boolean {
+function saysTheSame(draft: Draft, field: FieldRef, { found, sought }: Moved): boolean {
   const { problem } = readDraft(draft);
   if (problem === null) return false;
-  const typed = figureAt(problem, path);
+  const typed = numberAt(problem, field);
   const isFound = (tolerance: number) =>
     found.some(({ value }) => isNear(Math.abs(typed ?? NaN), Math.abs(value), tolerance));
   if (isFound(PART_BETWEEN.anyWay)) return true;
@@ -81,10 +69,11 @@ interface Place {
 }
 
 /** A field by its line, for lines move about. */
-function placeOf(draft: Draft, [kind, index, ...rest]: Path): Place | null {
-  const lines = kind === "flows" ? draft.flows : draft.rates;
-  const line = lines[Number(index)];
-  return line === undefined ? null : { line: line.id, field: rest.join(".") };
+function placeOf(draft: Draft, { ref, path }: DraftUnknown): Place | null {
+  if (ref.on === "ask") return null;
+  const lines = ref.on === "flow" ? draft.flows : draft.rates;
+  const line = lines[ref.line];
+  return line === undefined ? null : { line: line.id, field: path.join(".") };
 }
 
 function isAt(typed: Place, { line, field }: Place): boolean {

@@ -1,12 +1,10 @@
+import type { FigureUnit } from "../fields/figure";
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { evaluateArithmetic } from "./arithmetic";
 import { readCount } from "./read-count";
 import { readPoints } from "./read-rate";
 import { readTime } from "./read-time";
-
-/** What a figure of a problem counts. Rates are in percent, times in years. */
-export type FigureUnit = "money" | "percent" | "payments" | "years";
 
 /**
  * Reads a figure by itself, for an end of a range: `12k`, `6 3/8%`, `40 payments`, `3y 4m`. Money may be

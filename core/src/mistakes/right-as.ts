@@ -1,4 +1,5 @@
 import type { Problem } from "../problem/schema";
+import { flowOfUnknown } from "../problem/unknown";
 import type { Solution } from "../solve/solution";
 import { agrees, agreesInSize, type Claim } from "./claim";
 
@@ -26,7 +27,7 @@ export function rightAs(solution: Solution, claim: Claim, problem: Problem): Rig
         if (agrees(claim, value)) return "it is";
         break;
       case "payments": {
-        const flow = problem.flows[Number(unknown.path[1])];
+        const flow = problem.flows[flowOfUnknown(unknown) ?? 0];
         const stream = facts.streams.find(({ id }) => id === flow?.id);
         const years = facts.wholePayments?.years;
         if (claim.isTime === true) {

@@ -1,61 +1,38 @@
+import type { AskFieldRef, FlowFieldRef, RateFieldRef } from "../fields/field-ref";
+import { ASK_FIELD } from "../fields/field-ref";
+import type { UnknownKind } from "../fields/figure";
+import { figuresOf } from "../fields/problem-figures";
 import { issue, type Path } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
-import type { Flow, Problem } from "./schema";
+import type { Problem } from "./schema";
 
-/** What a problem asks for, by the kind of answer it gets, and where the question stands. */
-export interface Unknown {
-  readonly kind: "amount" | "percent" | "growth" | "count" | "at" | "begins" | "value";
+/** What a problem asks for: the kind of answer that it gets, the field where the question stands, and its place. */
+export type Unknown = Unknowns[UnknownKind];
+
+export type Unknowns = { readonly [Kind in UnknownKind]: UnknownOf<Kind> };
+
+interface UnknownOf<Kind extends UnknownKind> {
+  readonly kind: Kind;
+  readonly field: Kind extends "percent"
+    ? RateFieldRef
+    : Kind extends "value"
+      ? AskFieldRef
+      : FlowFieldRef;
+  /** Where it stands in the problem file. */
   readonly path: Path;
 }
 
 /**
- * Every unknown of a problem: each `null`, and the worth it may ask for.
+ * Every unknown of a problem: each `null`, and the value it may ask for.
  * A problem that can be solved has just one.
  */
 export function listUnknowns(problem: Problem): Unknown[] {
   const found: Unknown[] = [];
-  problem.rates.forEach((rate, index) => {
-    if (rate.percent === null) found.push({ kind: "percent", path: ["rates", index, "percent"] });
-  });
-  problem.flows.forEach((flow, index) => {
-    for (const { kind, path } of unknownsOfFlow(flow)) {
-      found.push({ kind, path: ["flows", index, ...path] });
-    }
-  });
-  if (problem.ask !== undefined) found.push({ kind: "value", path: ["ask"] });
-  return found;
-}
-
-function unknownsOfFlow(flow: Flow): Unknown[] {
-  const found: Unknown[] = [];
-  const look = (value: unknown, kind: Unknown["kind"], ...path: Path): void => {
-    if (value === null) found.push({ kind, path });
-  };
-  switch (flow.kind) {
-    case "single":
-      look(flow.amount, "amount", "amount");
-      look(flow.at, "at", "at");
-      return found;
-    case "stream":
-      look(flow.amount, "amount", "amount");
-      look(flow.count, "count", "count");
-      look(flow.begins, "begins", "begins");
-      if (flow.growth !== undefined && "percent" in flow.growth) {
-        look(flow.growth.percent, "growth", "growth", "percent");
-      } else if (flow.growth !== undefined) {
-        look(flow.growth.amount, "amount", "growth", "amount");
-      }
-      return found;
-    case "list":
-      look(flow.begins, "begins", "begins");
-      flow.amounts.forEach((amount, index) => look(amount, "amount", "amounts", index));
-      return found;
-    case "dated":
-      flow.entries.forEach((entry, index) =>
-        look(entry.amount, "amount", "entries", index, "amount"),
-      );
-      return found;
+  for (const { field, unknown: kind, path, filed } of figuresOf(problem)) {
+    if (filed === null && kind !== null) found.push({ kind, field, path } as Unknown);
   }
+  if (problem.ask !== undefined) found.push({ kind: "value", field: ASK_FIELD, path: ["ask"] });
+  return found;
 }
 
 /** The one unknown of a problem; fails with `unknown-missing`, `unknown-several` or `unknown-beside-ask`. */
@@ -68,4 +45,15 @@ export function findUnknown(problem: Problem): Result<Unknown> {
   return problem.ask === undefined
     ? fail(issue("unknown-several", paths[1] ?? [], { paths }))
     : fail(issue("unknown-beside-ask", paths[0] ?? [], { paths }));
+}
+
+/** Which flow the unknown stands in, counted from 0; `null` for a rate and for a value that is asked for. */
+export function flowOfUnknown({ field }: Pick<Unknown, "field">): number | null {
+  return field.on === "flow" ? field.line : null;
+}
+
+/** The line of an unknown that stands in one, counted from 0 among the flows or the rates. */
+export function lineOfUnknown({ field }: Pick<Unknown, "field">): number {
+  if (field.on === "ask") throw new TypeError("A value that is asked for stands in no line");
+  return field.line;
 }

@@ -25,13 +25,12 @@ export interface Account {
 }
 
 export function accountOf(timeline: Timeline, unknown: Unknown, x: number): Result<Account> {
-  const index = Number(unknown.path[1]);
-  const stream = timeline.flows[index];
-  if (unknown.kind !== "count" || stream?.kind !== "stream") {
+  if (unknown.kind !== "count") {
     const growth = accumulationOf(timeline.spells, x);
     if (!growth.ok) return growth;
     return succeed({ flows: settleFlows(timeline.flows, x), growth: growth.value, x });
   }
+  const index = unknown.field.line;
   const whole = wholePayments(timeline, index, x);
   const growth = accumulationOf(timeline.spells, whole.length);
   if (!growth.ok) return growth;

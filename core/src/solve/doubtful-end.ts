@@ -9,9 +9,9 @@ import { isSameTime, isUpTo } from "../numbers/compare";
  * @returns the id of its flow, or `null` if there is none
  */
 export function doubtfulEnd(problem: Problem, { unknown, settled }: Solution): string | null {
-  const index = Number(unknown.path[1]);
-  const stream = settled.flows[index];
-  if (unknown.kind !== "amount" || stream?.kind !== "stream") return null;
+  if (unknown.kind !== "amount") return null;
+  const stream = settled.flows[unknown.field.line];
+  if (stream?.kind !== "stream") return null;
   const end = stream.begins + stream.count / stream.frequency;
   const singles = settled.flows.flatMap((flow, place) =>
     flow.kind === "single" && problem.flows[place]?.kind === "single" ? [flow] : [],

@@ -1,12 +1,12 @@
+import type { FlowFieldRef } from "../fields/field-ref";
+import { dateOfAmount } from "../flows/amount-date";
 import { addWorthOfRun } from "../flows/payment-run";
 import { issue } from "../issues/issue";
 import { ScaledSum } from "../numbers/scaled-sum";
 import type { Direction, Flow } from "../problem/schema";
-import type { Path } from "../issues/issue";
 import { fail, succeed } from "../result";
 import { accumulationOf } from "../timeline/spells";
 import { splitFlow } from "../timeline/settle-timeline";
-import type { ResolvedFlow } from "../timeline/timeline";
 import type { Answer } from "./solution";
 import { onlyRoot, type Solver } from "./solver";
 import { divergenceOf } from "./worth";
@@ -19,15 +19,15 @@ import { divergenceOf } from "./worth";
  * Accuracy: relative 1e-14 if the terms do not cancel.
  * Source: Kellison, ch. 2 (equation of value)
  */
-export const solveAmount: Solver = ({ problem, timeline, unknown }) => {
+export const solveAmount: Solver<"amount"> = ({ problem, timeline, unknown }) => {
   const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;
-  const index = Number(unknown.path[1]);
+  const index = unknown.field.line;
   const own = timeline.flows[index];
   const line = problem.flows[index];
   if (own === undefined || line === undefined)
     throw new TypeError("The unknown amount has no line");
-  const focal = dateOf(own, unknown.path);
+  const focal = dateOfAmount(own, unknown.field.entry, ({ known }) => known);
   const rest = new ScaledSum();
   const unit = new ScaledSum();
   for (const flow of timeline.flows) {
@@ -41,31 +41,17 @@ export const solveAmount: Solver = ({ problem, timeline, unknown }) => {
   if (unit.mantissa === 0) return fail(issue("unknown-cancels", unknown.path, {}));
   const x = -rest.over(unit);
   if (!Number.isFinite(x)) return fail(issue("answer-too-large", unknown.path, {}));
-  return succeed(onlyRoot(x, answerFor(x, line, unknown.path), "linear"));
+  return succeed(onlyRoot(x, answerFor(x, line, unknown.field), "linear"));
 };
 
-/** When the unknown amount itself is paid. */
-function dateOf(flow: ResolvedFlow, path: Path): number {
-  switch (flow.kind) {
-    case "single":
-      return flow.at.known;
-    case "stream":
-      return flow.begins.known;
-    case "list":
-      return flow.begins.known + Number(path[3]) / flow.frequency;
-    case "dated":
-      return flow.entries[Number(path[3])]?.at ?? 0;
-  }
-}
-
-function answerFor(x: number, line: Flow, path: Path): Answer {
+function answerFor(x: number, line: Flow, { field }: FlowFieldRef): Answer {
   const unit = "money";
   if (!("direction" in line)) {
     return { value: Math.abs(x), unit, direction: x < 0 ? "out" : "in" };
   }
   const { direction } = line;
   // The step of a growing stream has the stream's direction; a negative step is a fall.
-  if (path[2] === "growth") return { value: x, unit, direction };
+  if (field === "growth") return { value: x, unit, direction };
   return x < 0
     ? { value: -x, unit, direction: opposite(direction), turned: true }
     : { value: Math.abs(x), unit, direction };

@@ -17,7 +17,7 @@ import { checkConvergence, worthAt } from "./worth";
 const STARTS_A_YEAR = 12;
 
 /** When a stream or a list must begin, and with it everything that starts at its end. */
-export const solveBegins: Solver = (question) => {
+export const solveBegins: Solver<"begins"> = (question) => {
   const { spells, flows } = question.timeline;
   const growth = accumulationOf(spells, 0);
   if (!growth.ok) {

@@ -6,11 +6,11 @@ import type { Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
 
 /** The dates at which a single amount balances the rest, in closed form. */
-export const solveDate: Solver = ({ timeline, unknown }) => {
+export const solveDate: Solver<"at"> = ({ timeline, unknown }) => {
   const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;
   const flows = settleFlows(timeline.flows, 0);
-  const own = flows[Number(unknown.path[1])];
+  const own = flows[unknown.field.line];
   if (own?.kind !== "single") throw new TypeError("The unknown date has no amount");
   const others = flows.filter((flow) => flow !== own);
   const converges = checkConvergence(others, growth.value);

@@ -21,10 +21,10 @@ const LARGEST_SHRINKING = 36;
  *
  * Accuracy: relative 1e-12 if the problem itself has that many digits.
  */
-export const solveGrowth: Solver = ({ timeline, unknown }) => {
+export const solveGrowth: Solver<"growth"> = ({ timeline, unknown }) => {
   const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;
-  const stream = timeline.flows[Number(unknown.path[1])];
+  const stream = timeline.flows[unknown.field.line];
   if (stream?.kind !== "stream") throw new TypeError("The unknown growth has no stream");
   const others = timeline.flows.filter((flow) => flow !== stream);
   const converges = checkConvergence(settleFlows(others, 0), growth.value);

@@ -7,7 +7,7 @@ import { onlyRoot, type Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
 
 /** The value of all flows at one date, Σ amount · a(date)/a(t), signed: money in is positive. */
-export const solveValue: Solver = ({ problem, timeline, unknown }) => {
+export const solveValue: Solver<"value"> = ({ problem, timeline, unknown }) => {
   if (problem.ask === undefined) throw new TypeError("Nothing is asked");
   const growth = accumulationOf(timeline.spells, 0);
   if (!growth.ok) return growth;

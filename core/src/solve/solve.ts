@@ -10,7 +10,7 @@ import { answerFollowUps } from "./follow-ups";
 import { settledTimeline } from "./settled-timeline";
 import type { SettledTimeline, Solution } from "./solution";
 import type { Question, Roots } from "./solver";
-import { solvers } from "./solvers";
+import { findRootsOf } from "./solvers";
 import { withTurn } from "./turn-round";
 
 /**
@@ -60,7 +60,7 @@ export function questionOf(problem: Problem): Result<Question> {
  * each cell.
  */
 export function findRoots(question: Question): Result<Roots> {
-  return solvers[question.unknown.kind](question);
+  return findRootsOf(question);
 }
 
 function answerQuestion(question: Question): Result<Solution> {

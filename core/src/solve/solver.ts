@@ -1,5 +1,6 @@
 import type { Problem } from "../problem/schema";
-import type { Unknown } from "../problem/unknown";
+import type { UnknownKind } from "../fields/figure";
+import type { Unknowns } from "../problem/unknown";
 import type { Result } from "../result";
 import type { Timeline } from "../timeline/timeline";
 import type { Answer, Completeness } from "./solution";
@@ -11,10 +12,10 @@ export interface Root {
   readonly x: number;
 }
 
-export interface Question {
+export interface Question<Kind extends UnknownKind = UnknownKind> {
   readonly problem: Problem;
   readonly timeline: Timeline;
-  readonly unknown: Unknown;
+  readonly unknown: Unknowns[Kind];
   /** Fraction of the usual work that a search along a grid may take: 1, or less if an answer is only tried. */
   readonly effort: number;
 }
@@ -27,7 +28,7 @@ export interface Roots {
 }
 
 /** Finds every solution for one kind of unknown. A new kind is one file and one line in `solvers.ts`. */
-export type Solver = (question: Question) => Result<Roots>;
+export type Solver<Kind extends UnknownKind> = (question: Question<Kind>) => Result<Roots>;
 
 /** The result of a solver for a single root. */
 export function onlyRoot(x: number, answer: Answer, completeness: Completeness): Roots {

@@ -1,4 +1,5 @@
 import type { Problem } from "../problem/schema";
+import { flowOfUnknown } from "../problem/unknown";
 import type { Solution } from "../solve/solution";
 import { frequencyOf } from "../time/duration";
 import type { FactorTerms } from "./factor-kinds";
@@ -34,11 +35,11 @@ export function byTable(problem: Problem, { settled, unknown }: Solution): ByTab
   const [first, second] = settled.flows;
   if (spell === undefined || settled.spells.length !== 1 || settled.flows.length !== 2) return null;
   if (first === undefined || second === undefined || unknown.kind === "value") return null;
-  const path = Number(unknown.path[1]);
+  const line = flowOfUnknown(unknown);
   const soughtIn = (each: number): ByTable["sought"] | null => {
     switch (unknown.kind) {
       case "amount":
-        return path === each ? "each" : "whole";
+        return line === each ? "each" : "whole";
       case "percent":
         return "rate";
       case "count":
@@ -57,7 +58,7 @@ export function byTable(problem: Problem, { settled, unknown }: Solution): ByTab
       "compounding" in spell.quotation ? frequencyOf(spell.quotation.compounding) : 1;
     const periods = wholeOr(unknown.kind, (to.at - from.at) * frequency);
     // A present value is looked up as one, a future value as the other.
-    const isPresent = unknown.kind === "amount" && path === early;
+    const isPresent = unknown.kind === "amount" && line === early;
     const [each, whole] = isPresent ? [late, early] : [early, late];
     const sought = soughtIn(each);
     if (periods === null || sought === null) return null;

@@ -1,4 +1,4 @@
-import { issue, type Path } from "../issues/issue";
+import { issue } from "../issues/issue";
 import { readProblem } from "../problem/problem-file";
 import type { Problem } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
@@ -6,15 +6,16 @@ import { findRoots, questionOf } from "../solve/solve";
 import type { Question } from "../solve/solver";
 import { resolveTimeline } from "../timeline/resolve-timeline";
 import type { Timeline } from "../timeline/timeline";
-import { figureAt, withFigure } from "./figure-at";
+import type { FieldRef } from "../fields/field-ref";
+import { figureOf, numberAt, withNumber } from "../fields/problem-figures";
 
 /** Cells beyond this make no sweep. */
 export const LARGEST_SWEEP = 250_000;
 
 /** A field of a problem and the figures to put in it, one after the other. */
 export interface SweepAxis {
-  /** Of a number in the problem file, such as `["flows", 1, "count"]`, or of a time, in years. */
-  readonly path: Path;
+  /** Of a figure: a number, or a time in years. */
+  readonly field: FieldRef;
   readonly values: readonly number[];
 }
 
@@ -66,14 +67,14 @@ export function prepareSweep(
   });
 }
 
-function checkAxis(problem: Problem, { path, values }: SweepAxis): Result<null> {
-  if (figureAt(problem, path) === null || values.length === 0) {
-    return fail(issue("sweep-field-unfit", path, {}));
+function checkAxis(problem: Problem, { field, values }: SweepAxis): Result<null> {
+  if (numberAt(problem, field) === null || values.length === 0) {
+    return fail(issue("sweep-field-unfit", figureOf(problem, field)?.path ?? [], {}));
   }
   // What a field takes is a range: its ends answer for all between them.
   const ends = [Math.min, Math.max].map((end) => values.reduce((one, other) => end(one, other)));
   for (const value of ends) {
-    const read = readProblem(withFigure(problem, path, value));
+    const read = readProblem(withNumber(problem, field, value));
     if (!read.ok) return read;
   }
   return succeed(null);
@@ -97,9 +98,9 @@ function cellSolver(
   const parts = joinable(timeline, byRow, byColumn);
   if (parts === null) {
     return (row, column) => {
-      const own = withFigure(
-        withFigure(problem, first.path, first.values[row] ?? NaN),
-        second.path,
+      const own = withNumber(
+        withNumber(problem, first.field, first.values[row] ?? NaN),
+        second.field,
         second.values[column] ?? NaN,
       );
       return answer(own, resolved(own));
@@ -111,8 +112,8 @@ function cellSolver(
   };
 }
 
-function timelinesOf(problem: Problem, { path, values }: SweepAxis): (Timeline | null)[] {
-  return values.map((value) => resolved(withFigure(problem, path, value)));
+function timelinesOf(problem: Problem, { field, values }: SweepAxis): (Timeline | null)[] {
+  return values.map((value) => resolved(withNumber(problem, field, value)));
 }
 
 function resolved(problem: Problem): Timeline | null {

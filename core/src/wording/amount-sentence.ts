@@ -1,3 +1,4 @@
+import type { FlowFieldRef } from "../fields/field-ref";
 import type { FlowOf, Position, Problem } from "../problem/schema";
 import type { Answer, Solution } from "../solve/solution";
 import { yearsOf } from "../time/duration";
@@ -10,33 +11,33 @@ import { eachPeriod, frequencyWords } from "./quotation-words";
 /** An unknown amount of any kind of flow as a sentence. */
 export function amountSentence(
   problem: Problem,
-  solution: Solution,
+  { solution, at }: { readonly solution: Solution; readonly at: FlowFieldRef },
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
-  const { path } = solution.unknown;
-  const flow = problem.flows[Number(path[1])];
+  const { line, field, entry = 0 } = at;
+  const flow = problem.flows[line];
   const value = writeDirected(answer.value, answer.direction, format);
   const verb = (opens: boolean) => verbOf(answer, opens, format);
   switch (flow?.kind) {
     case "stream":
-      return path[2] === "growth"
+      return field === "growth"
         ? stepSentence(flow, answer, format)
         : flow.growth === undefined
           ? { ...levelPayment(flow, answer, format), value }
           : { lead: firstPaymentLead(answer, format), value, rest: "" };
     case "list": {
       const way = format.moneyOut === "minus" ? "" : `, money ${answer.direction ?? "in"},`;
-      return { lead: `Amount ${Number(path[3]) + 1}${way} is`, value, rest: "" };
+      return { lead: `Amount ${entry + 1}${way} is`, value, rest: "" };
     }
     case "dated": {
-      const on = flow.entries[Number(path[3])]?.on;
+      const on = flow.entries[entry]?.on;
       const when = on === undefined ? "On that day" : `On ${calendarDateWords(on)}`;
       return { lead: `${when}, ${verb(false)}`, value, rest: "" };
     }
     default:
       return {
-        lead: `${whenWords(flow?.at ?? null, format)}, ${verb(isFirst(solution))}`,
+        lead: `${whenWords(flow?.at ?? null, format)}, ${verb(isFirst(solution, line))}`,
         value,
         rest: "",
       };
@@ -72,8 +73,8 @@ function verbOf({ direction }: Answer, opens: boolean, { moneyOut }: AnswerForma
 }
 
 /** Whether no cash flow comes before the unknown single amount. */
-function isFirst({ unknown, settled }: Solution): boolean {
-  const own = settled.flows[Number(unknown.path[1])];
+function isFirst({ settled }: Solution, line: number): boolean {
+  const own = settled.flows[line];
   if (own?.kind !== "single") return false;
   return settled.flows.every((flow) => {
     if (flow.kind === "dated") return false;

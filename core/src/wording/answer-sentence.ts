@@ -1,4 +1,4 @@
-import type { Problem } from "../problem/schema";
+import type { Flow, Problem, Rate } from "../problem/schema";
 import { quotationOf } from "../rates/quotation";
 import type { Answer, Solution } from "../solve/solution";
 import { yearsOf } from "../time/duration";
@@ -22,21 +22,22 @@ export function answerSentence(
   format: AnswerFormat = USUAL_FORMAT,
   answer: Answer = solution.answers[0],
 ): AnswerSentence {
-  switch (solution.unknown.kind) {
+  const { unknown } = solution;
+  switch (unknown.kind) {
     case "value":
       return worthSentence(problem, solution, answer, format);
     case "amount":
-      return amountSentence(problem, solution, answer, format);
+      return amountSentence(problem, { solution, at: unknown.field }, answer, format);
     case "percent":
-      return rateSentence(problem, solution, answer, format);
+      return rateSentence(problem.rates[unknown.field.line], answer, format);
     case "growth":
-      return growthSentence(problem, solution, answer, format);
+      return growthSentence(problem.flows[unknown.field.line], answer, format);
     case "count":
       return countSentence(solution, answer, format);
     case "at":
     case "begins":
       return {
-        lead: solution.unknown.kind === "at" ? "It takes" : beginsLead(problem, solution),
+        lead: unknown.kind === "at" ? "It takes" : beginsLead(problem.flows[unknown.field.line]),
         value: formatYears(answer.value, format),
         rest: `that is ${formatYearsMonthsDays(answer.value, format)}`,
       };
@@ -81,18 +82,16 @@ function worthSentence(
   };
 }
 
-function beginsLead(problem: Problem, { unknown }: Solution): string {
-  const isStream = problem.flows[Number(unknown.path[1])]?.kind === "stream";
+function beginsLead(flow: Flow | undefined): string {
+  const isStream = flow?.kind === "stream";
   return `The ${isStream ? "payments" : "amounts"} begin after`;
 }
 
 function rateSentence(
-  problem: Problem,
-  solution: Solution,
+  rate: Rate | undefined,
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
-  const rate = problem.rates[Number(solution.unknown.path[1])];
   return {
     lead: "The rate is",
     value: writeRate(answer.value, format),
@@ -101,12 +100,10 @@ function rateSentence(
 }
 
 function growthSentence(
-  problem: Problem,
-  solution: Solution,
+  flow: Flow | undefined,
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
-  const flow = problem.flows[Number(solution.unknown.path[1])];
   const every = flow?.kind === "stream" ? flow.growth?.every : undefined;
   return {
     lead: answer.value < 0 ? "The payments decrease by" : "The payments grow by",

@@ -1,3 +1,4 @@
+import { rateField } from "../fields/field-ref";
 import { describe, expect, test } from "@jest/globals";
 import { problemOf, single, solved, stream } from "../../test/problems";
 import { quantitiesIn } from "./mathematics/quantities-in";
@@ -312,17 +313,17 @@ describe("where numbers come from", () => {
     if (line === undefined) throw new Error("The rate is converted");
     const from = quantitiesIn(line).map((quantity) => [
       figureOf(quantity, UNROUNDED),
-      quantity.path,
+      quantity.field,
     ]);
     expect(from).toEqual([
-      ["0.069", ["rates", 0, "percent"]],
-      ["12", ["rates", 0, "compounding"]],
+      ["0.069", rateField(0, "percent")],
+      ["12", rateField(0, "quotation")],
     ]);
     expect(lineLatex(line, { isMarked: true })).toContain(String.raw`\htmlData{from=`);
   });
 
   test("every number that is put in is given by a field or worked out in an earlier line", () => {
-    const known = new Set(worked.quantities.filter(({ path }) => path !== null));
+    const known = new Set(worked.quantities.filter(({ field }) => field !== null));
     for (const { lines } of worked.steps) {
       for (const line of lines) {
         for (const quantity of quantitiesIn(line)) expect(known).toContain(quantity);

@@ -1,73 +1,26 @@
-import { frequencyOf } from "@kestrelmoor/core";
-import {
-  type DraftReading,
-  type FieldReading,
-  type FlowReading,
-  type SaidAmount,
-  type SaidTime,
-  type UsedFigures,
-} from "@kestrelmoor/core/typing";
+import { frequencyOf, type FieldRef } from "@kestrelmoor/core";
+import { readingsOf, type DraftReading, type UsedFigures } from "@kestrelmoor/core/typing";
 
 /** The figures that a draft's lines hold, for finding them again in the question. */
-export function usedFigures({ flows, rates, ask }: DraftReading): UsedFigures {
-  const typedRates = rates.filter((rate) => rate.kind === "rate");
-  const times = [...typedRates.map(({ from }) => from), ask];
-  const figures = flows.map(figuresOf);
-  const percents = typedRates.flatMap(({ percent }) => valuesOf(percent));
+export function usedFigures(reading: DraftReading): UsedFigures {
+  const readings = readingsOf(reading);
+  const numbersOf = (wanted: string) =>
+    readings.flatMap(({ unit, numbers }) => (unit === wanted ? numbers : []));
+  const lengths = readings.flatMap(({ unit, numbers, ref }) => {
+    const every = unit === "payments" ? frequencyAt(reading, ref) : null;
+    return every === null ? [] : numbers.map((count) => count / every);
+  });
   return {
-    amounts: figures.flatMap(({ amounts }) => amounts),
-    percents: [
-      ...percents.flatMap((typed) => ("percent" in typed ? [typed.percent] : [])),
-      ...figures.flatMap((own) => own.percents),
-    ],
-    years: [...times.flatMap(yearsOf), ...figures.flatMap(({ years }) => years)],
+    amounts: numbersOf("money").map(Math.abs),
+    percents: numbersOf("percent"),
+    years: [...numbersOf("years"), ...lengths],
   };
 }
 
-function figuresOf(flow: FlowReading): UsedFigures {
-  const none = { amounts: [], percents: [], years: [] };
-  switch (flow.kind) {
-    case "single":
-      return { ...none, amounts: amountsOf(flow.amount), years: yearsOf(flow.at) };
-    case "stream": {
-      const { amount, begins, count, every, growth } = flow;
-      const grows = growth === null ? [] : valuesOf(growth.figure);
-      const isPercent = growth?.by === "percent";
-      const [payments] = valuesOf(count);
-      const [period] = valuesOf(every);
-      return {
-        amounts: [...amountsOf(amount), ...(isPercent ? [] : grows)],
-        percents: isPercent ? grows : [],
-        years: [
-          ...yearsOf(begins),
-          ...(typeof payments === "number" && period !== undefined
-            ? [payments / frequencyOf(period)]
-            : []),
-        ],
-      };
-    }
-    case "list":
-      return {
-        ...none,
-        amounts: valuesOf(flow.amounts)
-          .flat()
-          .flatMap((amount) => (typeof amount === "number" ? [Math.abs(amount)] : [])),
-        years: yearsOf(flow.begins),
-      };
-    default:
-      return none;
-  }
-}
-
-function amountsOf(reading: FieldReading<SaidAmount>): number[] {
-  return valuesOf(reading).filter((amount) => typeof amount === "number");
-}
-
-function yearsOf(reading: FieldReading<SaidTime> | null): number[] {
-  if (reading === null) return [];
-  return valuesOf(reading).flatMap((time) => ("years" in time ? [time.years] : []));
-}
-
-function valuesOf<Value>(reading: FieldReading<Value>): Value[] {
-  return reading.state === "value" ? [reading.value] : [];
+/** Payments a year on the line of a field; `null` while that is not known. */
+function frequencyAt({ flows }: DraftReading, ref: FieldRef): number | null {
+  const flow = ref.on === "flow" ? flows[ref.line] : undefined;
+  return flow?.kind === "stream" && flow.every.state === "value"
+    ? frequencyOf(flow.every.value)
+    : null;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { readProblem, type SweepAxis } from "@kestrelmoor/core";
+import { flowField, rateField, readProblem, type SweepAxis } from "@kestrelmoor/core";
 import { answerSweep } from "./answer-sweep";
 import type { SweepRequest } from "./sweep-messages";
 import { createSweeper } from "./sweeper";
@@ -15,8 +15,8 @@ const read = readProblem({
 });
 if (!read.ok) throw new Error("The problem is not sound");
 const problem = read.value;
-const first: SweepAxis = { path: ["flows", 0, "amount"], values: [100, 200, 300] };
-const second: SweepAxis = { path: ["rates", 0, "percent"], values: [10, 20] };
+const first: SweepAxis = { field: flowField(0, "amount"), values: [100, 200, 300] };
+const second: SweepAxis = { field: rateField(0, "percent"), values: [10, 20] };
 
 /** A worker of this thread, which answers each request in later turns of the event loop. */
 class WorkerOfThisThread extends EventTarget {
@@ -103,7 +103,7 @@ describe("a sweep beside the page", () => {
 
   test("says why it cannot begin", async () => {
     const { running, onRow } = sweeper();
-    const unfit = { path: ["flows", 1, "amount"], values: [1] };
+    const unfit = { field: flowField(1, "amount"), values: [1] };
     expect(await running.run({ problem, first: unfit, second: null }, onRow)).toMatchObject({
       how: "refused",
       issues: [{ code: "sweep-field-unfit" }],

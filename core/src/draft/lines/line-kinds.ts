@@ -2,25 +2,25 @@ import type { Issue } from "../../issues/issue";
 import type { Names } from "../../input/names";
 import type { Flow } from "../../problem/schema";
 import { flowLineSchema, type FlowLine } from "../draft";
-import type { Field } from "../field";
-import { datedLine, type DatedReading } from "./dated-line";
-import type { LineKind } from "./line-kind";
-import { listLine, type ListReading } from "./list-line";
-import { singleLine, type SingleReading } from "./single-line";
-import { streamLine, type StreamReading } from "./stream-line";
+import { readFrequencyField, valueOf } from "../field";
+import { FLOW_FIELDS } from "../fields/flow-fields";
+import type { LineField, LineText, TextReading } from "../fields/line-field";
+import type { LineReading } from "../fields/line-schema";
 
-export type FlowReading =
-  SingleReading | StreamReading | ListReading | DatedReading | { readonly kind: "kept" };
+export type FlowReading = TypedReading | { readonly kind: "kept" };
 
-type TypedReading = Exclude<FlowReading, { kind: "kept" }>;
+type TypedReading = { [Kind in Flow["kind"]]: LineReading<Kind> }[Flow["kind"]];
+type TypedLine = Exclude<FlowLine, { kind: "kept" }>;
 
-const kinds: {
-  readonly [Kind in Flow["kind"]]: LineKind<Kind, Extract<TypedReading, { kind: Kind }>>;
-} = { single: singleLine, stream: streamLine, list: listLine, dated: datedLine };
+type FieldOfAnyLine = LineField<string, unknown, unknown, object>;
 
-// The type checker cannot see that a line and the kind that its own `kind` names belong together.
-function kindOf(kind: Flow["kind"]): LineKind<Flow["kind"], TypedReading> {
-  return kinds[kind] as unknown as LineKind<Flow["kind"], TypedReading>;
+// The type checker cannot see that a line and the fields that its own `kind` names belong together.
+function fieldsOf(kind: Flow["kind"]): readonly FieldOfAnyLine[] {
+  return FLOW_FIELDS[kind] as unknown as readonly FieldOfAnyLine[];
+}
+
+function partOf(whole: object, { key }: FieldOfAnyLine): unknown {
+  return (whole as Readonly<Record<string, unknown>>)[key];
 }
 
 /** What a line is called and what it holds, also where it is only kept. */
@@ -32,23 +32,39 @@ export function namedFlow(line: FlowLine): {
   return line.kind === "kept" ? line.flow : line;
 }
 
+/** Reads every field by itself. @param names those of all lines, by which one may be said by another */
 export function readFlowLine(line: FlowLine, names: Names): FlowReading {
-  return line.kind === "kept" ? { kind: "kept" } : kindOf(line.kind).read(line, names);
+  if (line.kind === "kept") return { kind: "kept" };
+  const every = "every" in line ? valueOf(readFrequencyField(line.every)) : null;
+  const parts = fieldsOf(line.kind).map((field) => [
+    field.key,
+    field.read(partOf(line, field), { names, every }),
+  ]);
+  return { kind: line.kind, ...Object.fromEntries(parts) } as TypedReading;
 }
 
+/** What is wrong with the fields of a line, with paths within the flow. */
 export function issuesOfFlow(reading: FlowReading): Issue[] {
-  return reading.kind === "kept" ? [] : kindOf(reading.kind).issues(reading);
+  return reading.kind === "kept"
+    ? []
+    : fieldsOf(reading.kind).flatMap((field) => field.issues(partOf(reading, field)));
 }
 
+/** The flow of a line of which no field has an issue. */
 export function flowOfLine(line: FlowLine, reading: FlowReading | undefined): Flow {
   if (line.kind === "kept") return line.flow;
   if (reading?.kind !== line.kind) throw new TypeError("A line and its reading belong together");
-  return kindOf(line.kind).flow(line, reading);
+  const { kind, id, label } = line;
+  const parts = fieldsOf(kind).map((field) =>
+    field.file(partOf(reading, field), partOf(line, field)),
+  );
+  const named = { id, ...(label === "" ? {} : { label }), kind };
+  return Object.assign(named, ...parts) as Flow;
 }
 
 /** A flow on a line; one that would not be read back to the same meaning stays as the file has it. */
 export function lineOfFlow(flow: Flow, names: Names): FlowLine {
-  const line = kindOf(flow.kind).write(flow, names);
+  const line = writeFlow(flow, names);
   const reading = readFlowLine(line, names);
   const isSame =
     issuesOfFlow(reading).length === 0 &&
@@ -56,6 +72,13 @@ export function lineOfFlow(flow: Flow, names: Names): FlowLine {
     flowLineSchema.safeParse(line).success &&
     isAlike(flowOfLine(line, reading), flow);
   return isSame ? line : { kind: "kept", id: flow.id, flow };
+}
+
+/** A flow as somebody would have typed it. */
+function writeFlow(flow: Flow, names: Names): TypedLine {
+  const { kind, id, label = "" } = flow;
+  const parts = fieldsOf(kind).map((field) => [field.key, field.write(flow, names)]);
+  return { kind, id, label, ...Object.fromEntries(parts) } as TypedLine;
 }
 
 /** An empty label says as little as none. */
@@ -76,7 +99,18 @@ function sorted(value: unknown): unknown {
   );
 }
 
-/** The fields of a line that may hold the unknown, with paths from the flow's own place. */
-export function fieldsOfLine(line: FlowLine): Field[] {
-  return line.kind === "kept" ? [] : kindOf(line.kind).fields(line);
+/** Every text of a line, in the order of its sentence; writing one writes into the line. */
+export function textsOfLine(line: FlowLine): LineText[] {
+  if (line.kind === "kept") return [];
+  return fieldsOf(line.kind).flatMap((field) =>
+    field.texts(partOf(line, field), (text) => {
+      Object.assign(line, { [field.key]: text });
+    }),
+  );
+}
+
+/** What the texts of a line came to, in the order of its sentence. */
+export function readingsOfLine(reading: FlowReading): TextReading[] {
+  if (reading.kind === "kept") return [];
+  return fieldsOf(reading.kind).flatMap((field) => field.readings(partOf(reading, field)));
 }

@@ -1,3 +1,4 @@
+import { flowField, rateField } from "../../fields/field-ref";
 import { describe, expect, test } from "@jest/globals";
 import { BLANK_DRAFT, type Draft, type FlowLine, type StreamLine } from "../draft";
 import { copyFlow, moveFlow, setGrowth } from "../edit-lines";
@@ -272,11 +273,11 @@ describe("the unknown goes from field to field of every kind of line, and comes 
       },
     ]);
   test.each([
-    [["flows", 1, "count"], "payments", 3],
-    [["flows", 1, "begins"], "years", 0],
-    [["rates", 0, "percent"], "percent", 6],
-    [["flows", 0, "amount"], "money", 1000],
-  ])("%j", (path, unit, value) => {
+    [flowField(1, "count"), "payments", 3],
+    [flowField(1, "begins"), "years", 0],
+    [rateField(0, "percent"), "percent", 6],
+    [flowField(0, "amount"), "money", 1000],
+  ])("%j", (field, unit, value) => {
     const draft = whole();
     const answerOf = () => {
       const { problem, issues } = readDraft(draft);
@@ -286,9 +287,9 @@ describe("the unknown goes from field to field of every kind of line, and comes 
       return solution.value.answers[0];
     };
     const payment = answerOf();
-    moveUnknown(draft, path, [payment]);
+    moveUnknown(draft, field, [payment]);
     expect(answerOf()).toMatchObject({ unit, value: expect.closeTo(value, 9) });
-    moveUnknown(draft, ["flows", 1, "amount"], [answerOf()]);
+    moveUnknown(draft, flowField(1, "amount"), [answerOf()]);
     expect(answerOf().value).toBeCloseTo(payment.value, 9);
   });
 
@@ -297,7 +298,7 @@ describe("the unknown goes from field to field of every kind of line, and comes 
       { kind: "list", id: "l", label: "", every: "year", begins: "today", amounts: "5 x 2; ?; 7" },
       amount("1"),
     ]);
-    moveUnknown(draft, ["flows", 1, "amount"], [{ value: 12.5, unit: "money", direction: "out" }]);
+    moveUnknown(draft, flowField(1, "amount"), [{ value: 12.5, unit: "money", direction: "out" }]);
     expect(draft.flows[0]).toMatchObject({ amounts: "5 x 2; out 12.5; 7" });
   });
 });

@@ -8,9 +8,8 @@ import { formatDurationWords } from "../../wording/format-time";
 import type { Draft, FlowLine, ListLine, SingleLine, StreamLine } from "../draft";
 import { valueOf } from "../field";
 import { freeId } from "../free-id";
-import type { ListReading } from "../lines/list-line";
 import { namedFlow } from "../lines/line-kinds";
-import type { StreamReading } from "../lines/stream-line";
+import type { LineReading } from "../fields/line-schema";
 import type { DraftReading } from "../read-draft";
 import { payments } from "./counting";
 import { USUAL_FORMAT } from "../../wording/answer-format";
@@ -44,7 +43,11 @@ function splitParts(draft: Draft, reading: DraftReading, id: string): FlowLine[]
   return null;
 }
 
-function streamParts(draft: Draft, line: StreamLine, read: StreamReading): StreamLine[] | null {
+function streamParts(
+  draft: Draft,
+  line: StreamLine,
+  read: LineReading<"stream">,
+): StreamLine[] | null {
   const count = valueOf(read.count);
   // Where payments grow, the second part would have to begin in the middle of a step.
   if (count === null || line.growth !== null) return null;
@@ -65,7 +68,7 @@ function streamParts(draft: Draft, line: StreamLine, read: StreamReading): Strea
   return [{ ...line, count: payments(first) }, second];
 }
 
-function listParts(draft: Draft, line: ListLine, read: ListReading): SingleLine[] | null {
+function listParts(draft: Draft, line: ListLine, read: LineReading<"list">): SingleLine[] | null {
   const [amounts, every, begins] = [
     valueOf(read.amounts),
     valueOf(read.every),

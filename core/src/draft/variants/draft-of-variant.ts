@@ -1,6 +1,6 @@
 import { isUnknownMark } from "../../input/unknown-mark";
 import type { Change, Draft, Variant } from "../draft";
-import { factsByPlace, placeOf, type Fact } from "./facts";
+import { fieldsByPlace, placeOf, type DraftField } from "../fields/draft-fields";
 
 /**
  * The problem as a variant tells it. The unknown is the problem's own: a variant says nothing about it,
@@ -8,7 +8,7 @@ import { factsByPlace, placeOf, type Fact } from "./facts";
  */
 export function draftOfVariant(draft: Draft, { changes }: Pick<Variant, "changes">): Draft {
   const own = copyOf(draft);
-  const facts = factsByPlace(own);
+  const facts = fieldsByPlace(own);
   for (const { line, fact, text } of changes) {
     const found = facts.get(placeOf(line, fact));
     if (found !== undefined && !isUnknownMark(found.text)) found.write(text);
@@ -18,8 +18,8 @@ export function draftOfVariant(draft: Draft, { changes }: Pick<Variant, "changes
 
 /** What another telling of the same lines has otherwise. */
 export function changesBetween(
-  base: ReadonlyMap<string, Fact>,
-  other: ReadonlyMap<string, Fact>,
+  base: ReadonlyMap<string, DraftField>,
+  other: ReadonlyMap<string, DraftField>,
 ): Change[] {
   return [...other].flatMap(([place, { line, name, text }]) =>
     base.get(place)?.text === text || !base.has(place) ? [] : [{ line, fact: name, text }],

@@ -1,8 +1,9 @@
+import type { FieldName } from "../../fields/field-ref";
 import { marksUnknown } from "../../input/entry-label";
 import { freeId } from "../free-id";
 import { MOST_VARIANTS, type Change, type Draft, type Variant } from "../draft";
 import { changesBetween, draftOfVariant } from "./draft-of-variant";
-import { factsByPlace, factsOf, placeOf, type FactName } from "./facts";
+import { fieldsByPlace, fieldsOf, placeOf } from "../fields/draft-fields";
 
 /** Adds a variant, at first the same as the problem or with some changes. Changes the draft in place. */
 export function addVariant(
@@ -27,7 +28,7 @@ export function keepAsVariant(draft: Draft): Variant | null {
   const names = new Set(draft.variants.map(({ name }) => name));
   let number = 1;
   while (names.has(`Kept ${number}`)) number += 1;
-  const changes = factsOf(draft)
+  const changes = fieldsOf(draft)
     .filter(({ text }) => !marksUnknown(text))
     .map(({ line, name, text }) => ({ line, fact: name, text }));
   return addVariant(draft, { name: `Kept ${number}`, changes });
@@ -37,12 +38,12 @@ export function keepAsVariant(draft: Draft): Variant | null {
 export function setVariantFact(
   draft: Draft,
   id: string,
-  { line, fact, text }: { readonly line: string; readonly fact: FactName; readonly text: string },
+  { line, fact, text }: { readonly line: string; readonly fact: FieldName; readonly text: string },
 ): void {
   const variant = draft.variants.find((candidate) => candidate.id === id);
   if (variant === undefined) return;
   const isChange = (change: Change) => change.line === line && change.fact === fact;
-  if (factsByPlace(draft).get(placeOf(line, fact))?.text === text) {
+  if (fieldsByPlace(draft).get(placeOf(line, fact))?.text === text) {
     variant.changes = variant.changes.filter((change) => !isChange(change));
     return;
   }
@@ -52,7 +53,7 @@ export function setVariantFact(
 }
 
 /** Takes a fact out of every variant: all of them say it as the problem does. Changes the draft in place. */
-export function dropVariantFact(draft: Draft, line: string, fact: FactName): void {
+export function dropVariantFact(draft: Draft, line: string, fact: FieldName): void {
   for (const variant of draft.variants) {
     variant.changes = variant.changes.filter(
       (change) => change.line !== line || change.fact !== fact,
@@ -85,16 +86,16 @@ export function moveVariant(draft: Draft, id: string, to: number): void {
 export function promoteVariant(draft: Draft, id: string): void {
   const chosen = draft.variants.find((variant) => variant.id === id);
   if (chosen === undefined) return;
-  const before = factsByPlace(draftOfVariant(draft, { changes: [] }));
+  const before = fieldsByPlace(draftOfVariant(draft, { changes: [] }));
   const tellings = draft.variants.map((variant) =>
-    variant === chosen ? before : factsByPlace(draftOfVariant(draft, variant)),
+    variant === chosen ? before : fieldsByPlace(draftOfVariant(draft, variant)),
   );
-  const facts = factsByPlace(draft);
-  for (const [place, { text }] of factsByPlace(draftOfVariant(draft, chosen))) {
+  const facts = fieldsByPlace(draft);
+  for (const [place, { text }] of fieldsByPlace(draftOfVariant(draft, chosen))) {
     const own = facts.get(place);
     if (own !== undefined && own.text !== text) own.write(text);
   }
-  const now = factsByPlace(draft);
+  const now = fieldsByPlace(draft);
   draft.variants.forEach((variant, index) => {
     variant.changes = changesBetween(now, tellings[index] ?? before);
   });

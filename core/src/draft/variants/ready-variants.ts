@@ -7,7 +7,7 @@ import { valueOf } from "../field";
 import type { Change, Draft, FlowLine } from "../draft";
 import { quotationKey, quotationKeyOfLine } from "../quotation-key";
 import type { DraftReading } from "../read-draft";
-import type { FactName } from "./facts";
+import type { FieldName } from "../../fields/field-ref";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 
 /** Common variants, ready to be added. */
@@ -29,7 +29,7 @@ export function readyVariants(draft: Draft, reading: DraftReading): ReadyVariant
 
 type Ready = ReadyVariants["variants"];
 
-function change(line: string, fact: FactName, text: string): Change {
+function change(line: string, fact: FieldName, text: string): Change {
   return { line, fact, text };
 }
 

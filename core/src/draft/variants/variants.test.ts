@@ -16,8 +16,8 @@ import {
   removeVariant,
   setVariantFact,
 } from "./edit-variants";
-import { factName, factText } from "./fact-words";
-import { factsOf } from "./facts";
+import { fieldName, fieldText } from "../fields/field-words";
+import { fieldsOf } from "../fields/draft-fields";
 import { readyVariants } from "./ready-variants";
 
 /** 100 put in every month for ten months, at no interest. */
@@ -323,12 +323,12 @@ describe("ready-made variants", () => {
 
 test.each(SHAPES)("every fact of the shape $id has a name and words", (shape) => {
   const draft = shape.picture();
-  const names = factsOf(draft).map(({ line, name }) => factName(draft, line, name));
+  const names = fieldsOf(draft).map((field) => fieldName(draft, field));
   for (const name of names) expect(name).toMatch(/^[A-Z].*[a-z]$|^Rate( \d)?/);
   expect(new Set(names).size).toBe(names.length);
-  expect(factText(draft, draft.rates[0]?.id ?? "", "percent", "8.4")).toBe("8.4%");
-  expect(factText(draft, draft.rates[0]?.id ?? "", "percent", "6 3/8%")).toBe("6 3/8%");
-  expect(factText(draft, draft.rates[0]?.id ?? "", "quotation", "periodic P3M")).toBe(
+  expect(fieldText(draft, draft.rates[0]?.id ?? "", "percent", "8.4")).toBe("8.4%");
+  expect(fieldText(draft, draft.rates[0]?.id ?? "", "percent", "6 3/8%")).toBe("6 3/8%");
+  expect(fieldText(draft, draft.rates[0]?.id ?? "", "quotation", "periodic P3M")).toBe(
     "per quarter",
   );
 });

@@ -1,3 +1,4 @@
+import { dateOfAmount } from "../../flows/amount-date";
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import type { AnswerFormat } from "../../wording/answer-format";
@@ -17,18 +18,15 @@ const KIND_WORDS: Readonly<Record<QuantityKind, string>> = {
 export function quantityWords(
   problem: Problem,
   { settled }: Solution,
-  { path, kind }: Quantity,
+  { field, kind }: Quantity,
   format: AnswerFormat,
 ): string {
-  const [place, index, list, entry] = path ?? [];
-  const flow = place === "flows" ? settled.flows[Number(index)] : undefined;
-  if (flow === undefined) return KIND_WORDS[kind];
+  const flow = field?.on === "flow" ? settled.flows[field.line] : undefined;
+  if (flow === undefined || field?.on !== "flow") return KIND_WORDS[kind];
   const name = capitalized(flowName(problem, flow, format));
-  if (list === "amounts" && flow.kind === "list") {
-    return `${name}, ${whenWords(flow.begins + Number(entry) / flow.frequency, format)}`;
-  }
-  if (list === "entries" && flow.kind === "dated") {
-    return `${name}, ${whenWords(flow.entries[Number(entry)]?.at ?? 0, format)}`;
+  if (field.entry !== undefined) {
+    const years = dateOfAmount(flow, field.entry, (time) => time);
+    return `${name}, ${whenWords(years, format)}`;
   }
   return `${KIND_WORDS[kind]}: ${name}`;
 }

@@ -1,4 +1,4 @@
-import type { Path } from "../../issues/issue";
+import { isSameField, type FieldRef } from "../../fields/field-ref";
 import type { Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import type { AnswerFormat } from "../../wording/answer-format";
@@ -149,14 +149,14 @@ export class WorkingsSheet {
   }
 
   /** The cell of an earlier quantity that a follow-up question uses: given or found. */
-  private cellOfSame({ expression, kind, value, path }: Quantity): string | undefined {
+  private cellOfSame({ expression, kind, value, field }: Quantity): string | undefined {
     if (expression !== null && expression.op !== "number") return undefined;
-    const isFound = expression !== null || isSamePath(path, this.solution.unknown.path);
-    const isSame = (one: Quantity) =>
+    const isFound = expression !== null || isSame(field, this.solution.unknown.field);
+    const isAlike = (one: Quantity) =>
       one.kind === kind &&
       isClose(one.value, value, PART_BETWEEN.steps) &&
-      (isSamePath(one.path, path) || (isFound && one.expression !== null));
-    return this.earlier.find(([one]) => isSame(one))?.[1];
+      (isSame(one.field, field) || (isFound && one.expression !== null));
+    return this.earlier.find(([one]) => isAlike(one))?.[1];
   }
 
   private formula(quantity: Quantity, expression: Expression): string {
@@ -207,8 +207,8 @@ export class WorkingsSheet {
   }
 }
 
-function isSamePath(one: Path | null, other: Path | null): boolean {
-  return one !== null && other !== null && one.join() === other.join();
+function isSame(one: FieldRef | null, other: FieldRef | null): boolean {
+  return one !== null && other !== null && isSameField(one, other);
 }
 
 function answerCell(formula: string, { value, kind }: Quantity): Cell {

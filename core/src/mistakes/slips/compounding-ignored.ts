@@ -42,7 +42,7 @@ function simpleAnswer(subject: Subject): number | null {
   const [present, future] = [Math.abs(early.amount), Math.abs(late.amount)];
   switch (unknown.kind) {
     case "amount": {
-      const own = flows[Number(unknown.path[1])];
+      const own = flows[unknown.field.line];
       if (yearly === null) return null;
       return own === late ? present * (1 + yearly * years) : future / (1 + yearly * years);
     }
@@ -68,7 +68,7 @@ function simpleWorths(subject: Subject): number[] {
   const refers = problem.flows.some((flow) => "amount" in flow && isReference(flow.amount));
   if (unknown.kind !== "amount" || unit !== "money" || refers) return [];
   if (rate === undefined || typeof percent !== "number" || problem.rates.length > 1) return [];
-  const index = Number(unknown.path[1]);
+  const index = unknown.field.line;
   const own = problem.flows[index];
   if (!problem.flows.some(({ kind }) => kind === "stream")) return [];
   if (own === undefined || !("amount" in own) || own.amount !== null || answer === 0) return [];

@@ -19,12 +19,12 @@ export const decimalPointMoved: Mistake = {
     ...miscopied(
       problem,
       (value) => [value * 10, value / 10],
-      ({ path }) => path[0] === "rates",
+      ({ unit }) => unit === "percent",
     ),
     ...miscopied(
       problem,
       (value) => [value * 100, value / 100],
-      ({ path }) => path[0] === "flows",
+      ({ unit }) => unit === "money",
     ),
   ],
 };

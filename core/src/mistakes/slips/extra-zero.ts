@@ -19,6 +19,6 @@ export const extraZero: Mistake = {
     miscopied(
       problem,
       (value) => [value * 10],
-      ({ path }) => path[0] === "flows",
+      ({ unit }) => unit === "money",
     ),
 };

@@ -1,6 +1,7 @@
-import type { Path } from "../../issues/issue";
+import type { FieldRef } from "../../fields/field-ref";
+import type { FigureUnit } from "../../fields/figure";
+import { figuresOf, numberIn, withNumber } from "../../fields/problem-figures";
 import type { Problem } from "../../problem/schema";
-import { withFigure } from "../../vary/figure-at";
 import { writeFigure, writePercent, type AnswerFormat } from "../../wording/answer-format";
 import { MISCOPIED_WORDS } from "../../wording/teaching/mistake-words";
 import type { Slip } from "../mistake";
@@ -8,7 +9,8 @@ import { RATE_DECIMALS } from "../words";
 
 /** A given number, which a student copies. */
 interface Given {
-  readonly path: Path;
+  readonly field: FieldRef;
+  readonly unit: FigureUnit;
   readonly value: number;
   /** This value, or one in its place, as the question writes it. */
   readonly words: (value: number, format: AnswerFormat) => string;
@@ -25,39 +27,22 @@ function percentWords(percent: number, format: AnswerFormat): string {
 /** Nobody copies a longer list by hand. */
 const LONGEST_LIST = 16;
 
-export function givenFigures({ flows, rates }: Problem): Given[] {
+/** The amounts and percentages that a problem gives, those of its lines before its rates. */
+function givenFigures(problem: Problem): Given[] {
+  const isLong = problem.flows.map(
+    (flow) => flow.kind === "list" && flow.amounts.length > LONGEST_LIST,
+  );
+  const given = figuresOf(problem).flatMap((figure): Given[] => {
+    const { field, unit } = figure;
+    if (unit !== "money" && unit !== "percent") return [];
+    if (field.on === "flow" && isLong[field.line] === true) return [];
+    const value = numberIn(figure);
+    if (value === null || value === 0) return [];
+    return [{ field, unit, value, words: unit === "percent" ? percentWords : plainWords }];
+  });
   return [
-    ...flows.flatMap((flow, index): Given[] => {
-      if (flow.kind === "list") {
-        return flow.amounts.length > LONGEST_LIST
-          ? []
-          : flow.amounts.flatMap((value, place) =>
-              typeof value === "number" && value !== 0
-                ? [
-                    {
-                      path: ["flows", index, "amounts", place],
-                      value,
-                      words: plainWords,
-                    },
-                  ]
-                : [],
-            );
-      }
-      if (!("amount" in flow) || typeof flow.amount !== "number") return [];
-      const value = flow.amount;
-      return [{ path: ["flows", index, "amount"], value, words: plainWords }];
-    }),
-    ...rates.flatMap(({ percent }, index): Given[] =>
-      typeof percent === "number"
-        ? [
-            {
-              path: ["rates", index, "percent"],
-              value: percent,
-              words: percentWords,
-            },
-          ]
-        : [],
-    ),
+    ...given.filter(({ field }) => field.on === "flow"),
+    ...given.filter(({ field }) => field.on !== "flow"),
   ];
 }
 
@@ -69,11 +54,11 @@ export function miscopied(
 ): Slip[] {
   return givenFigures(problem)
     .filter(isFor)
-    .flatMap(({ path, value, words }) =>
+    .flatMap(({ field, value, words }) =>
       changed(value).map((instead): Slip => ({
         done: (format) => MISCOPIED_WORDS.done(words(instead, format), words(value, format)),
         corrected: (format) => MISCOPIED_WORDS.corrected(words(value, format)),
-        problem: withFigure(problem, path, instead),
+        problem: withNumber(problem, field, instead),
         isRare: true,
       })),
     );

@@ -13,8 +13,9 @@ export const ratePerPeriodForYearly: Mistake = {
   code: "rate-per-period-for-yearly",
   nextTime: WORDS.nextTime,
   slips: ({ problem, unknown }) => {
-    const rate = problem.rates[Number(unknown.path[1])];
-    if (unknown.kind !== "percent" || rate === undefined || rate.quoted === "periodic") return [];
+    if (unknown.kind !== "percent") return [];
+    const rate = problem.rates[unknown.field.line];
+    if (rate === undefined || rate.quoted === "periodic") return [];
     const own = rate.quoted === "nominal" ? [rate.compounding] : [];
     const periods = [...new Set([...streamsOf(problem).map(({ flow }) => flow.every), ...own])];
     const law = compoundingLaw(rate);

@@ -37,18 +37,18 @@ interface Asked {
 
 /** The date of the unknown, if the unknown is one amount or a net value. */
 function askedAt(subject: Subject): Asked | null {
-  const { problem } = subject;
-  const { kind, path } = subject.unknown;
-  if (kind === "value" && problem.ask !== undefined) {
+  const { problem, unknown } = subject;
+  if (unknown.kind === "value" && problem.ask !== undefined) {
     const { ask } = problem;
     const years = yearsAt(ask.at);
     return years === null
       ? null
       : { years, at: (date) => ({ ...problem, ask: { ...ask, at: isoYears(date) } }) };
   }
-  const index = Number(path[1]);
+  if (unknown.kind !== "amount") return null;
+  const index = unknown.field.line;
   const flow = problem.flows[index];
-  if (kind !== "amount" || flow?.kind !== "single") return null;
+  if (flow?.kind !== "single") return null;
   const settled = subject.solution.settled.flows[index];
   if (settled?.kind !== "single") return null;
   return {

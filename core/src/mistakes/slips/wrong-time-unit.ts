@@ -1,4 +1,5 @@
 import { frequencyOf, isoYears, yearsOf } from "../../time/duration";
+import { flowOfUnknown } from "../../problem/unknown";
 import { singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { nameOf } from "../words";
@@ -60,7 +61,7 @@ function inAmounts({ problem }: Subject): Slip[] {
 /** The answer is a time, and the student gave it in another unit. */
 function inAnswer({ problem, unit, unknown }: Subject): Slip[] {
   if (unit !== "years" && unit !== "payments") return [];
-  const flow = problem.flows[Number(unknown.path[1])];
+  const flow = problem.flows[flowOfUnknown(unknown) ?? 0];
   const own = unit === "years" ? 1 : flow?.kind === "stream" ? frequencyOf(flow.every) : 1;
   return UNITS.filter(({ perYear }) => perYear !== own).map(({ noun, perYear }): Slip => ({
     done: () => WORDS.doneGiven(noun),

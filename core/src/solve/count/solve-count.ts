@@ -23,8 +23,8 @@ const MOST_SCANNED = 18_250;
  * they are level, and everything that moves with n does so under one rate. Otherwise each number of payments
  * is checked in turn, and the first n that balances is the answer.
  */
-export const solveCount: Solver = ({ timeline, unknown, effort }) => {
-  const index = Number(unknown.path[1]);
+export const solveCount: Solver<"count"> = ({ timeline, unknown, effort }) => {
+  const index = unknown.field.line;
   const stream = timeline.flows[index];
   if (stream?.kind !== "stream") throw new TypeError("The unknown count has no stream");
   // Spells that start at the end of the stream are in order only once its length is known.

@@ -22,7 +22,7 @@ import { whyNoRate } from "./why-no-rate";
  *
  * Accuracy: relative 1e-12 if the problem itself has that many digits.
  */
-export const solveRate: Solver = ({ timeline, unknown }) => {
+export const solveRate: Solver<"percent"> = ({ timeline, unknown }) => {
   const flows = settleFlows(timeline.flows, 0);
   const ruled = timeline.spells.filter(({ percent }) => percent.perUnknown !== 0);
   const [spell] = ruled;

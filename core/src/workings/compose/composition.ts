@@ -1,4 +1,4 @@
-import type { Path } from "../../issues/issue";
+import { flowField, isSameField, type FieldRef } from "../../fields/field-ref";
 import type { Amount, Problem } from "../../problem/schema";
 import type { Solution } from "../../solve/solution";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
@@ -59,8 +59,8 @@ export function compose(
   const resolved = timeline.value.flows;
   const ratesAre: RatesAre = isFound ? "known" : "sought";
   const rates = new Rates(sheet, problem, solution, commonFrequency(problem), ratesAre);
-  const isUnknown = (path: Path) => JSON.stringify(path) === JSON.stringify(solution.unknown.path);
-  const isSought = (path: Path) => !isFound && isUnknown(path);
+  const isUnknown = (field: FieldRef) => isSameField(field, solution.unknown.field);
+  const isSought = (field: FieldRef) => !isFound && isUnknown(field);
   const hasStream = problem.flows.some(({ kind }) => kind === "stream");
   const moves = new Moves(sheet, solution.settled, rates, hasStream ? "k" : "n");
   const sizes = new Map<number, Quantity | null>();
@@ -82,17 +82,17 @@ export function compose(
     ) {
       return null;
     }
-    const path: Path = ["flows", index, "amount"];
+    const field = flowField(index, "amount");
     const value = Math.abs(settled.amount);
     const letter = () => sheet.letter(moneyLetter(problem, solution, index));
-    if (isSought(path)) return sheet.unknown(letter(), "money", value, path);
+    if (isSought(field)) return sheet.unknown(letter(), "money", value, field);
     // An answer has the digits of a calculated value.
-    if (isUnknown(path) || flow.id === LAST_PAYMENT)
+    if (isUnknown(field) || flow.id === LAST_PAYMENT)
       return sheet.work(letter(), "money", number(value));
     const referred = referredBy(flow.amount);
-    if (referred === null) return sheet.given(letter(), "money", value, path);
+    if (referred === null) return sheet.given(letter(), "money", value, field);
     const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
-    if (other === null) return sheet.given(letter(), "money", value, path);
+    if (other === null) return sheet.given(letter(), "money", value, field);
     const multiple = product(number(referred.times), of(other));
     // An amount given by the unknown stays a multiple of it, so that the equation shows it; what is added to it
     // is a term of its own.
@@ -103,10 +103,10 @@ export function compose(
     const settled = solution.settled.flows[index];
     if (flow.kind !== "stream" || settled?.kind !== "stream" || flow.count === "forever")
       return null;
-    const path: Path = ["flows", index, "count"];
-    const count = isSought(path)
-      ? sheet.unknown(sheet.letter("n"), "count", settled.count, path)
-      : sheet.given(sheet.letter("n"), "count", snapped(settled.count), path);
+    const field = flowField(index, "count");
+    const count = isSought(field)
+      ? sheet.unknown(sheet.letter("n"), "count", settled.count, field)
+      : sheet.given(sheet.letter("n"), "count", snapped(settled.count), field);
     moves.know(settled.frequency, count);
     return count;
   });
@@ -115,18 +115,18 @@ export function compose(
     if (flow.kind !== "stream" || settled?.kind !== "stream" || settled.growth === null)
       return null;
     const { by, figure } = settled.growth;
-    const path: Path = ["flows", index, "growth", by];
+    const field = flowField(index, "growth");
     const kind = by === "percent" ? "rate" : "money";
     const value =
       by === "percent" ? Number((figure / 100).toPrecision(15)) : figure * (isOut(flow) ? -1 : 1);
     const letter = sheet.letter(by === "percent" ? "g" : "G");
-    return isSought(path)
-      ? sheet.unknown(letter, kind, value, path)
-      : sheet.given(letter, kind, value, path);
+    return isSought(field)
+      ? sheet.unknown(letter, kind, value, field)
+      : sheet.given(letter, kind, value, field);
   });
   const unknownTime = () =>
     sheet.once("unknown time", () =>
-      sheet.unknown(sheet.letter("T"), "time", solution.answers[0].value, solution.unknown.path),
+      sheet.unknown(sheet.letter("T"), "time", solution.answers[0].value, solution.unknown.field),
     );
   const momentAt = (years: number, perUnknown: number): Moment => {
     if (perUnknown === 0 || isFound) return fixedAt(years);
@@ -189,6 +189,6 @@ function commonFrequency({ flows }: Problem): number | null {
 }
 
 /** A value of a problem that has no letter in formulas. */
-export function bareFigure(sheet: Sheet, value: number, path: Path): Expression {
-  return of(sheet.given(null, "money", value, path));
+export function bareFigure(sheet: Sheet, value: number, field: FieldRef): Expression {
+  return of(sheet.given(null, "money", value, field));
 }

@@ -35,12 +35,12 @@ export function givenStep(composition: Composition): Step {
     .map((quantity) => lineFor(quantity, WORDS.yearsFromToday));
   const times = composition.moves.given.map((time) => lineFor(time, WORDS.years));
   const frequencies = composition.sheet.quantities
-    .filter(({ path }) => path?.at(-1) === "compounding" || path?.at(-1) === "every")
+    .filter(({ field }) => field?.field === "quotation" || field?.field === "every")
     .filter((quantity) => isUsed(composition, quantity))
     .map((quantity) =>
       lineFor(
         quantity,
-        quantity.path?.at(-1) === "every" ? WORDS.paymentsPerYear : WORDS.compoundingsPerYear,
+        quantity.field?.field === "every" ? WORDS.paymentsPerYear : WORDS.compoundingsPerYear,
       ),
     );
   return {

@@ -1,5 +1,5 @@
 import type { SettledFlow } from "../../flows/flow-kind";
-import type { Path } from "../../issues/issue";
+import { fieldKey, flowField, type FieldRef } from "../../fields/field-ref";
 import { sum as added } from "../../numbers/sum";
 import { evaluate } from "../mathematics/evaluate";
 import { number, of, ONE, product, sum, type Expression } from "../mathematics/expression";
@@ -24,7 +24,7 @@ const ROWS_AFTER = 2;
 interface Entry {
   readonly at: number;
   readonly amount: number;
-  readonly path: Path;
+  readonly field: FieldRef;
   readonly isUnknown: boolean;
   /** The multiple of the unknown. */
   readonly perUnknown: number;
@@ -50,7 +50,7 @@ export function listTerms(
     const terms = [unknownEntry(composition, index, entry, factor)];
     if (entry.known === 0) return terms;
     // What is added to a multiple of the unknown is a term of its own.
-    const size = bareFigure(sheet, Math.abs(entry.known), entry.path);
+    const size = bareFigure(sheet, Math.abs(entry.known), entry.field);
     return [...terms, termOf(composition, index, entry.known < 0 ? -1 : 1, size, factor)];
   });
   if (known.length <= MOST_WRITTEN) {
@@ -59,7 +59,7 @@ export function listTerms(
         composition,
         index,
         entry.amount < 0 ? -1 : 1,
-        bareFigure(sheet, Math.abs(entry.amount), entry.path),
+        bareFigure(sheet, Math.abs(entry.amount), entry.field),
         factorOf(entry),
       ),
     );
@@ -68,7 +68,7 @@ export function listTerms(
   const sides = ([1, -1] as const).flatMap((sign) => {
     const own = known.filter(({ amount }) => Math.sign(amount) === sign);
     const parts = own.map((entry) => {
-      const size = bareFigure(sheet, Math.abs(entry.amount), entry.path);
+      const size = bareFigure(sheet, Math.abs(entry.amount), entry.field);
       return { size, factor: factorOf(entry) };
     });
     return own.length <= MOST_WRITTEN
@@ -119,7 +119,7 @@ function entriesOf(
     return flow.amounts.map((amount, place) => ({
       at: flow.begins + place / flow.frequency,
       amount,
-      path: ["flows", index, "amounts", place],
+      field: flowField(index, "amounts", place),
       isUnknown: line?.kind === "list" && line.amounts[place] === null,
       perUnknown: own?.kind === "list" ? (own.amounts[place]?.perUnknown ?? 0) : 0,
       known: own?.kind === "list" ? (own.amounts[place]?.known ?? 0) : 0,
@@ -128,7 +128,7 @@ function entriesOf(
   return flow.entries.map(({ at, amount }, place) => ({
     at,
     amount,
-    path: ["flows", index, "entries", place, "amount"],
+    field: flowField(index, "entries", place),
     isUnknown: line?.kind === "dated" && line.entries[place]?.amount === null,
     perUnknown: own?.kind === "dated" ? (own.entries[place]?.amount.perUnknown ?? 0) : 0,
     known: own?.kind === "dated" ? (own.entries[place]?.amount.known ?? 0) : 0,
@@ -144,8 +144,8 @@ function unknownEntry(
 ): Term {
   const { sheet } = composition;
   if (entry.isUnknown) {
-    const unknown = sheet.once(`entry ${JSON.stringify(entry.path)}`, () =>
-      sheet.unknown(sheet.letter("C"), "money", entry.amount, entry.path),
+    const unknown = sheet.once(`entry ${fieldKey(entry.field)}`, () =>
+      sheet.unknown(sheet.letter("C"), "money", entry.amount, entry.field),
     );
     return termOf(composition, index, 1, of(unknown), factor);
   }
@@ -153,7 +153,7 @@ function unknownEntry(
   const times = Math.abs(entry.perUnknown);
   const size =
     base === null
-      ? bareFigure(sheet, Math.abs(entry.amount), entry.path)
+      ? bareFigure(sheet, Math.abs(entry.amount), entry.field)
       : product(number(times), base);
   return termOf(composition, index, entry.perUnknown < 0 ? -1 : 1, size, factor);
 }

@@ -1,4 +1,4 @@
-import type { Path } from "../../issues/issue";
+import type { FieldRef } from "../../fields/field-ref";
 import type { SettledTimeline } from "../../solve/solution";
 import { writeFigure } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
@@ -62,9 +62,9 @@ export class Moves {
   /**
    * a(to)/a(from) as a product of growth factors; back in time, their exponents are negative.
    *
-   * @param path of the field with the time, which then gets a letter; without a path it is written as a number
+   * @param field with the time, which then gets a letter; without a field it is written as a number
    */
-  between(from: Moment, to: Moment, path: Path | null): Expression {
+  between(from: Moment, to: Moment, field: FieldRef | null): Expression {
     const forwards = from.years <= to.years;
     const [early, late] = forwards ? [from, to] : [to, from];
     const parts = this.settled.spells.flatMap((spell, index) => {
@@ -75,7 +75,7 @@ export class Moves {
       const last = late.years > end ? fixedAt(end) : late;
       const years = last.years - first.years;
       if (isUpTo(years, 0)) return [];
-      return [of(this.factor(index, { first, last, years }, forwards, path))];
+      return [of(this.factor(index, { first, last, years }, forwards, field))];
     });
     return readableProduct(...parts);
   }
@@ -85,9 +85,9 @@ export class Moves {
     return this.steps.splice(0);
   }
 
-  private factor(index: number, span: Span, forwards: boolean, path: Path | null): Quantity {
+  private factor(index: number, span: Span, forwards: boolean, field: FieldRef | null): Quantity {
     const basis = this.rates.basis(index);
-    const count = this.count(basis, span, path);
+    const count = this.count(basis, span, field);
     const exponent = forwards ? count : negative(count);
     const key = `move ${index} ${forwards} ${span.years.toPrecision(12)} ${isOpen(span)}`;
     return this.sheet.once(key, () =>
@@ -102,7 +102,7 @@ export class Moves {
   }
 
   /** A number of years as a number of periods. */
-  private count(basis: Basis, span: Span, path: Path | null): Expression {
+  private count(basis: Basis, span: Span, field: FieldRef | null): Expression {
     const { years } = span;
     const perYear = asExpression(basis.periodsPerYear);
     const frequency = typeof basis.periodsPerYear === "number" ? 1 : basis.periodsPerYear.value;
@@ -117,9 +117,9 @@ export class Moves {
     if (before !== undefined) return of(before.count);
     const moving = movingCount(span, frequency);
     if (moving !== null) return moving;
-    if (path === null) return yearsExpression(count);
+    if (field === null) return yearsExpression(count);
     const letter = this.sheet.letter(basis.isForce ? "t" : this.countLetter);
-    const made = this.make(letter, perYear, years, count, path, basis.noun);
+    const made = this.make(letter, perYear, years, count, field, basis.noun);
     this.counts.push({ periodsPerYear: frequency, count: made });
     return of(made);
   }
@@ -129,12 +129,12 @@ export class Moves {
     perYear: Expression,
     years: number,
     count: number,
-    path: Path,
+    field: FieldRef,
     noun: string,
   ): Quantity {
     const span = yearsExpression(years);
     if (perYear.op === "number" && span.op === "number") {
-      const given = this.sheet.given(letter, "count", count, path);
+      const given = this.sheet.given(letter, "count", count, field);
       this.given.push(given);
       return given;
     }

@@ -1,3 +1,4 @@
+import { flowField, rateField } from "../../fields/field-ref";
 import type { Problem } from "../../problem/schema";
 import type { SettledSpell, Solution } from "../../solve/solution";
 import { frequencyOf } from "../../time/duration";
@@ -106,8 +107,8 @@ export class Rates {
     const flow = this.problem.flows.findIndex(
       (one) => "every" in one && frequencyOf(one.every) === frequency,
     );
-    const path = flow < 0 ? null : ["flows", flow, "every"];
-    const made = this.sheet.given(this.sheet.letter("p"), "count", frequency, path);
+    const field = flow < 0 ? null : flowField(flow, "every");
+    const made = this.sheet.given(this.sheet.letter("p"), "count", frequency, field);
     this.frequencies.set(frequency, made);
     return made;
   }
@@ -185,14 +186,14 @@ export class Rates {
 
   private quotedRate(index: number): Quantity {
     const spell = this.spell(index);
-    const path = ["rates", index, "percent"];
+    const field = rateField(index, "percent");
     const letter = this.letterOf(quotedBase(spell), "", index);
     const decimal = Number((spell.percent / 100).toPrecision(15));
     // If the periodic rate is the unknown, the quoted one follows from it, and no earlier formula uses it.
-    if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, path);
+    if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, field);
     const said = this.problem.rates[index]?.percent;
     if (typeof said !== "object" || said === null) {
-      return this.sheet.given(letter, "rate", decimal, path);
+      return this.sheet.given(letter, "rate", decimal, field);
     }
     const points = number(Number((said.plus / 100).toPrecision(15)));
     return this.sheet.define(letter, "rate", plus(of(this.quotedOf(said.of)), points));
@@ -208,7 +209,7 @@ export class Rates {
       const letter = this.letterOf("i", "", index);
       if (this.isSoughtPerPeriod(index)) {
         const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
-        return this.sheet.unknown(letter, "rate", value, ["rates", index, "percent"]);
+        return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
       }
       const shared = quotient(of(quoted), asExpression(this.compoundingsPerYear(index)));
       return this.converted(
@@ -224,7 +225,7 @@ export class Rates {
     const isUnknown = this.isSoughtPerPeriod(index) && frequency === this.common;
     if (isUnknown) {
       const value = Math.expm1(spell.force / frequency);
-      return this.sheet.unknown(letter, "rate", value, ["rates", index, "percent"]);
+      return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
     }
     const noun = nounOf(frequency, this.problem);
     const wanted = asExpression(this.perYear(frequency));
@@ -251,11 +252,12 @@ export class Rates {
     const spell = this.spell(index);
     const frequency = frequencyOf(everyOf(spell));
     return this.sheet.once(`m ${index}`, () =>
-      this.sheet.given(this.letterOf("m", "", index), "count", frequency, [
-        "rates",
-        index,
-        "compounding",
-      ]),
+      this.sheet.given(
+        this.letterOf("m", "", index),
+        "count",
+        frequency,
+        rateField(index, "quotation"),
+      ),
     );
   }
 

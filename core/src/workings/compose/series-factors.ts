@@ -1,3 +1,4 @@
+import { flowField } from "../../fields/field-ref";
 import type { SettledFlow } from "../../flows/flow-kind";
 import {
   minus,
@@ -165,11 +166,8 @@ export class SeriesFactors {
     const { sheet } = this.composition;
     return of(
       sheet.once(`count ${this.index} ${base} ${count}`, () => {
-        const made = sheet.given(sheet.letter(base), "count", count, [
-          "flows",
-          this.index,
-          "count",
-        ]);
+        const field = flowField(this.index, "count");
+        const made = sheet.given(sheet.letter(base), "count", count, field);
         sheet.tell(made, COUNT_NOTES[base]);
         return made;
       }),
@@ -223,23 +221,23 @@ export class SeriesFactors {
   private moved(factor: Expression, isFuture: boolean): Expression {
     const { moves, solution } = this.composition;
     const { first, frequency, count, spell } = this.series;
-    const path = ["flows", this.index, "begins"];
+    const field = flowField(this.index, "begins");
     const begins = this.beginsPerUnknown();
     const { momentAt } = this.composition;
     if (isFuture) {
       const last = first + (count - 1) / frequency;
       const grows = this.series.isLast ? this.countPerUnknown() / frequency : 0;
-      return product(factor, moves.between(momentAt(last, begins + grows), this.focal, path));
+      return product(factor, moves.between(momentAt(last, begins + grows), this.focal, field));
     }
     const before = first - 1 / frequency;
     const start =
       spell === 0 ? Number.NEGATIVE_INFINITY : (solution.settled.spells[spell]?.start ?? 0);
     if (isUpTo(start, before)) {
-      return product(factor, moves.between(momentAt(before, begins), this.focal, path));
+      return product(factor, moves.between(momentAt(before, begins), this.focal, field));
     }
     // If another rate applies one period before the first payment, the factor is valued at that payment instead.
     const due = this.defined(growthFactor, of(this.rate), ONE);
-    return product(factor, of(due), moves.between(momentAt(first, begins), this.focal, path));
+    return product(factor, of(due), moves.between(momentAt(first, begins), this.focal, field));
   }
 
   /** The years by which the payments move, and the payments added, for each 1 of the unknown. */

@@ -1,4 +1,4 @@
-import type { Path } from "../../issues/issue";
+import type { FieldRef } from "../../fields/field-ref";
 import { evaluate, hasInlined, isOpen } from "../mathematics/evaluate";
 import {
   of,
@@ -37,12 +37,17 @@ export class Sheet {
     return letter;
   }
 
-  given(letter: Letter | null, kind: QuantityKind, value: number, path: Path | null): Quantity {
+  given(
+    letter: Letter | null,
+    kind: QuantityKind,
+    value: number,
+    field: FieldRef | null,
+  ): Quantity {
     return this.add({
       letter,
       kind,
       value,
-      path,
+      field,
       expression: null,
       isUnknown: false,
       isOpen: false,
@@ -50,8 +55,16 @@ export class Sheet {
   }
 
   /** @param value the value that will be found, for drawings and proofs; no line may use it yet */
-  unknown(letter: Letter, kind: QuantityKind, value: number, path: Path | null): Quantity {
-    return this.add({ letter, kind, value, path, expression: null, isUnknown: true, isOpen: true });
+  unknown(letter: Letter, kind: QuantityKind, value: number, field: FieldRef | null): Quantity {
+    return this.add({
+      letter,
+      kind,
+      value,
+      field,
+      expression: null,
+      isUnknown: true,
+      isOpen: true,
+    });
   }
 
   /** Calculates a quantity, rounds it if the course does, and keeps the line that shows it. */
@@ -65,7 +78,7 @@ export class Sheet {
       letter,
       kind,
       value: roundAs(kind, evaluate(expression), this.rounding),
-      path: null,
+      field: null,
       expression,
       isUnknown: false,
       isOpen: isOpen(expression),

@@ -1,3 +1,4 @@
+import { flowField } from "../../fields/field-ref";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { signOf } from "../../timeline/amounts";
 import { of, type Expression, type Quantity } from "../mathematics/expression";
@@ -48,8 +49,8 @@ function termsOfFlow(
   switch (flow.kind) {
     case "single": {
       const at = composition.momentAt(flow.at, moveOf(composition, index));
-      const path = ["flows", index, "at"];
-      const factor = composition.moves.between(at, focal, path);
+      const field = flowField(index, "at");
+      const factor = composition.moves.between(at, focal, field);
       const size = composition.sizes[index];
       return {
         terms: [
@@ -85,7 +86,7 @@ function addedTerm(composition: Composition, index: number, factor: Expression):
   }
   const { known } = flow.amount;
   if (known === 0) return [];
-  const size = bareFigure(composition.sheet, Math.abs(known), ["flows", index, "amount"]);
+  const size = bareFigure(composition.sheet, Math.abs(known), flowField(index, "amount"));
   return [termOf(composition, index, known < 0 ? -1 : 1, size, factor)];
 }
 

@@ -157,7 +157,7 @@ function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal"
 function wholePayments({ composition }: Story, { unknown, facts }: Solution): Step[] {
   if (unknown.kind !== "count" || (facts.wholePayments?.last ?? null) === null) return [];
   const { sheet, counts, sizes } = composition;
-  const count = counts[Number(unknown.path[1])];
+  const count = counts[unknown.field.line];
   const last = sizes.at(-1);
   if (count === null || count === undefined || last === null || last === undefined) return [];
   sheet.takeLines();

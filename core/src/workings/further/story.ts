@@ -9,7 +9,8 @@ import { signOf } from "../../timeline/amounts";
 import { resolvePosition } from "../../timeline/positions";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
-import { withFigure } from "../../vary/figure-at";
+import type { FlowFieldRef } from "../../fields/field-ref";
+import { withNumber } from "../../fields/problem-figures";
 import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
 import type { Sheet } from "../compose/sheet";
 import { roundsOnTheWay } from "../mathematics/figures";
@@ -48,7 +49,7 @@ export function storyOf(
   const { account, unknown } = found.value;
   const { x } = account;
   const [{ value }] = solution.answers;
-  const isRounded = unknown.path[2] === "amount" && roundsOnTheWay(sheet.rounding);
+  const isRounded = unknown.field.field === "amount" && roundsOnTheWay(sheet.rounding);
   const answer = isRounded ? Math.abs(before.result.value) : value;
   const known = withLast(withAnswer(problem, solution, account.flows, answer), account.flows);
   const flows = isRounded ? settledAs(known) : account.flows;
@@ -83,52 +84,44 @@ function withAnswer(
   settled: readonly SettledFlow[],
   value: number,
 ): Problem {
-  const index = Number(unknown.path[1]);
-  const flow = settled[index];
   switch (unknown.kind) {
     case "value":
       return problem;
-    case "count":
-      return withFigure(problem, unknown.path, flow?.kind === "stream" ? flow.count : 0);
+    case "count": {
+      const flow = settled[unknown.field.line];
+      return withNumber(problem, unknown.field, flow?.kind === "stream" ? flow.count : 0);
+    }
     case "at":
     case "begins":
-      return withTime(problem, index, isoYears(value));
     case "percent":
     case "growth":
-      return withFigure(problem, unknown.path, value);
+      return withNumber(problem, unknown.field, value);
     case "amount":
-      return withFlow(problem, index, filledAmount(problem, unknown.path, value, flow));
+      return withAmount(problem, unknown.field, value, settled[unknown.field.line]);
   }
 }
 
-function withTime(problem: Problem, index: number, time: string): Problem {
-  const flow = problem.flows[index];
-  if (flow?.kind === "single") return withFlow(problem, index, { ...flow, at: time });
-  return flow === undefined || flow.kind === "dated"
-    ? problem
-    : withFlow(problem, index, { ...flow, begins: time });
-}
-
-function filledAmount(
+function withAmount(
   problem: Problem,
-  path: Solution["unknown"]["path"],
+  field: FlowFieldRef,
   value: number,
   settled: SettledFlow | undefined,
-): Flow | undefined {
+): Problem {
   const signed =
     settled?.kind === "list"
-      ? settled.amounts[Number(path[3])]
+      ? settled.amounts[field.entry ?? 0]
       : settled?.kind === "dated"
-        ? settled.entries[Number(path[3])]?.amount
+        ? settled.entries[field.entry ?? 0]?.amount
         : value;
-  const flow = withFigure(problem, path, signed ?? value).flows[Number(path[1])];
+  const found = withNumber(problem, field, signed ?? value);
+  const flow = found.flows[field.line];
   const isTurned =
     flow !== undefined &&
     "direction" in flow &&
     settled !== undefined &&
     "amount" in settled &&
     directionOf(settled.amount, flow.direction) !== flow.direction;
-  return isTurned ? turnedRound(flow) : flow;
+  return isTurned ? { ...found, flows: found.flows.with(field.line, turnedRound(flow)) } : found;
 }
 
 /** The flow in the opposite direction; an amount added to each payment keeps its own. */
@@ -147,10 +140,6 @@ function directionOf(amount: number, otherwise: Direction): Direction {
     : otherwise === "in"
       ? "out"
       : "in";
-}
-
-function withFlow(problem: Problem, index: number, flow: Flow | undefined): Problem {
-  return flow === undefined ? problem : { ...problem, flows: problem.flows.with(index, flow) };
 }
 
 /** For an unknown count, the account has whole payments and a final payment as a separate line. */

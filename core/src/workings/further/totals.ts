@@ -1,3 +1,4 @@
+import { flowField } from "../../fields/field-ref";
 import { expandFlow } from "../../flows/flow-kinds";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { NO_GROWTH } from "../../rates/accumulation";
@@ -169,7 +170,7 @@ function oneByOne(
     else alike.push({ amount, count: 1 });
   }
   const terms = alike.map(({ amount, count }): SignedTerm => {
-    const size = sheet.given(null, "money", Math.abs(amount), ["flows", index]);
+    const size = sheet.given(null, "money", Math.abs(amount), flowField(index, "amount"));
     return { sign: 1, of: product(number(count), of(size)) };
   });
   return terms.length === 0 ? null : readableSum(terms, "C");

@@ -1,4 +1,4 @@
-import type { Path } from "../../issues/issue";
+import type { FieldRef } from "../../fields/field-ref";
 
 /**
  * The mathematics of the workings. Symbols, numbers, values and the formulas of a workbook all come from one tree,
@@ -72,8 +72,8 @@ export interface Quantity {
   readonly value: number;
   /** Its formula; `null` if it is given or unknown. */
   readonly expression: Expression | null;
-  /** The field of the problem file that gives it. */
-  readonly path: Path | null;
+  /** The field of the problem that gives it. */
+  readonly field: FieldRef | null;
   readonly isUnknown: boolean;
   /** Whether it depends on the unknown, and so has no value yet. */
   readonly isOpen: boolean;

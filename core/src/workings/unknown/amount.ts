@@ -1,3 +1,5 @@
+import { dateOfAmount } from "../../flows/amount-date";
+import { lineOfUnknown } from "../../problem/unknown";
 import {
   of,
   product,
@@ -132,12 +134,11 @@ function isSimple(expression: Expression): boolean {
 /** The focal date with the simplest equation: that of the unknown, or that of the other money. */
 function focalOf({ problem, solution }: Composition): number {
   const { settled, unknown } = solution;
-  const index = Number(unknown.path[1]);
+  const index = lineOfUnknown(unknown);
+  const entry = unknown.field.on === "flow" ? unknown.field.entry : undefined;
   const own = settled.flows[index];
   const others = settled.flows.filter((_, place) => place !== index);
-  if (own?.kind === "single") return own.at;
-  if (own?.kind === "list") return own.begins + Number(unknown.path[3]) / own.frequency;
-  if (own?.kind === "dated") return own.entries[Number(unknown.path[3])]?.at ?? 0;
+  if (own !== undefined && own.kind !== "stream") return dateOfAmount(own, entry, (years) => years);
   const [goal] = others;
   // Saving for one goal is valued at the date of the goal; everything else today.
   const isSaving = others.length === 1 && goal?.kind === "single" && goal.at > 0;

@@ -1,3 +1,4 @@
+import { lineOfUnknown } from "../../problem/unknown";
 import { spanWords } from "../../wording/format-time";
 import { severalPeriods } from "../../wording/quotation-words";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
@@ -34,7 +35,7 @@ export function dateSteps(composition: Composition): Step[] {
 function byLogarithms(composition: Composition): Step[] | null {
   const { solution, resolved, sheet, rates, moves } = composition;
   const { settled, unknown } = solution;
-  const index = Number(unknown.path[1]);
+  const index = lineOfUnknown(unknown);
   const moving = resolved.map((flow) => rateOfMove(flow));
   if (moving.some((move) => move !== 0 && move !== 1)) return null;
   const date = solution.answers[0].value;

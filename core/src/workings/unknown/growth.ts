@@ -1,3 +1,4 @@
+import { lineOfUnknown } from "../../problem/unknown";
 import {
   minus,
   number,
@@ -48,7 +49,7 @@ export function growthSteps(composition: Composition): Step[] {
 /** The growth of a perpetuity against one amount when it begins: g = i − D/P. */
 function ofPerpetuity(composition: Composition): Searched | null {
   const { solution, problem, sheet, sizes } = composition;
-  const index = Number(solution.unknown.path[1]);
+  const index = lineOfUnknown(solution.unknown);
   const { flows, spells } = solution.settled;
   const stream = flows[index];
   const [other] = flows.filter((_, place) => place !== index);

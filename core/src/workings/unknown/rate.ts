@@ -1,3 +1,4 @@
+import { lineOfUnknown } from "../../problem/unknown";
 import { compoundingLaw, forceUnder, percentUnder } from "../../rates/compounding-law";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { isOpen } from "../mathematics/evaluate";
@@ -180,7 +181,7 @@ function soughtRate(composition: Composition) {
 }
 
 function soughtSpell({ solution, sheet }: Composition) {
-  const index = Number(solution.unknown.path[1]);
+  const index = lineOfUnknown(solution.unknown);
   const spell = solution.settled.spells[index];
   const unknowns = sheet.quantities.filter(({ isUnknown }) => isUnknown);
   // Of the quoted and the periodic rate, the equation has the later one.
@@ -192,14 +193,14 @@ function soughtSpell({ solution, sheet }: Composition) {
 
 /** The periods a year of the unknown rate; `null` if the unknown is the quoted rate. */
 function unitsOf({ rates, solution }: Composition, quantity: Quantity): number | null {
-  const index = Number(solution.unknown.path[1]);
+  const index = lineOfUnknown(solution.unknown);
   if (rates.quoted[index] === quantity) return null;
   const { periodsPerYear } = rates.basis(index);
   return typeof periodsPerYear === "number" ? periodsPerYear : periodsPerYear.value;
 }
 
 function valueOf({ rates, solution }: Composition, found: Quantity): Step {
-  const index = Number(solution.unknown.path[1]);
+  const index = lineOfUnknown(solution.unknown);
   const { noun } = rates.basis(index);
   return {
     kind: "value",

@@ -1,6 +1,7 @@
 import {
   answerSentence,
   answerText,
+  flowOfUnknown,
   sentenceOf,
   type AnswerFormat,
   type Issue,
@@ -118,7 +119,7 @@ function Turned({ outcome }: { readonly outcome: Outcome }) {
   const { result, problem } = outcome;
   if (result?.ok !== true || problem === null) return null;
   const { answers, unknown } = result.value;
-  const flow = problem.flows[Number(unknown.path[1])];
+  const flow = problem.flows[flowOfUnknown(unknown) ?? -1];
   if (flow === undefined) return null;
   const { direction } = answers[0];
   const turn = () =>

@@ -27,7 +27,7 @@ export function AddLine() {
   const store = useDocument();
   const isAsking = useDocumentState((state) => state.draft.ask !== null);
   const add = (key: string) => {
-    let target = fieldId("ask", "at");
+    let target = fieldId("ask", "worth-at");
     store.edit((draft) => {
       const line = ADDED[key]?.add(draft);
       if (line === undefined) askForWorth(draft);

@@ -1,13 +1,10 @@
-import type { FlowLine } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { AddLine } from "./AddLine";
-import { AmountLine } from "./AmountLine";
 import { EnterHint } from "./EnterHint";
 import { isKept, KeptLine } from "./KeptLine";
 import { ChangeShape } from "./ChangeShape";
-import { DatedLine, ListLine } from "./ListLine";
+import { FlowLine } from "./FlowLine";
 import { RateLine } from "./RateLine";
-import { StreamLine } from "./StreamLine";
 import { WorthLine } from "./WorthLine";
 import styles from "./Lines.module.css";
 
@@ -23,7 +20,7 @@ export function Lines() {
       </h2>
       <ul>
         {flows.map((line, index) => (
-          <FlowLineOf key={line.id} line={line} index={index} />
+          <FlowLine key={line.id} line={line} index={index} />
         ))}
         {rates.map((line, index) =>
           isKept(line) ? (
@@ -41,19 +38,4 @@ export function Lines() {
       </div>
     </section>
   );
-}
-
-function FlowLineOf({ line, index }: { readonly line: FlowLine; readonly index: number }) {
-  switch (line.kind) {
-    case "single":
-      return <AmountLine line={line} index={index} />;
-    case "stream":
-      return <StreamLine line={line} index={index} />;
-    case "list":
-      return <ListLine line={line} index={index} />;
-    case "dated":
-      return <DatedLine line={line} index={index} />;
-    case "kept":
-      return <KeptLine line={line} />;
-  }
 }

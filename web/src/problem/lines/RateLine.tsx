@@ -1,8 +1,9 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { writeRate } from "@kestrelmoor/core";
 import {
   AS_PAID,
+  fieldsOfRate,
   quotationKey,
+  readingsOfRate,
   removeRate,
   setQuotation,
   tidyRateLine,
@@ -10,7 +11,6 @@ import {
 } from "@kestrelmoor/core/typing";
 import { memo, useMemo } from "react";
 import { useDocumentState } from "../document/document-context";
-import { fieldId } from "./field-id";
 import { CompoundingAsked } from "./CompoundingAsked";
 import {
   asPaidWords,
@@ -20,10 +20,9 @@ import {
   quotationOptions,
   rateHint,
 } from "./line-hints";
+import { LineField } from "./LineField";
 import { LineFrame } from "./LineFrame";
 import { Explained } from "./explain/Explained";
-import { nudgedTime } from "./nudge";
-import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
@@ -45,7 +44,7 @@ export const RateLine = memo(function RateLine({
     result?.ok === true ? (result.value.settled.spells[index]?.percent ?? null) : null,
   );
   const found = foundPercents(solution, index);
-  const { type, leave, makeUnknown, change } = useFieldEditing();
+  const { type, leave, change } = useFieldEditing();
   const quotation = reading?.kind === "rate" ? reading.quotation : null;
   const flows = useDocumentState((state) => state.draft.flows);
   const asPaid = asPaidWords(flows);
@@ -62,6 +61,16 @@ export const RateLine = memo(function RateLine({
   const edit = (recipe: (own: TypedRateLine) => void) => (draft: { rates: unknown[] }) => {
     const own = draft.rates[index] as TypedRateLine | undefined;
     if (own?.kind === "rate") recipe(own);
+  };
+
+  const fields = fieldsOfRate(line, index);
+  const came = readingsOfRate(reading, index);
+  const field = (name: "percent" | "from", onLeave?: () => void) => {
+    const own = fields.find((one) => one.name === name);
+    const its = came.find(({ ref }) => ref.field === name);
+    return own === undefined || its === undefined ? null : (
+      <LineField field={own} came={its} solution={solution} {...(onLeave && { onLeave })} />
+    );
   };
 
   /** Words about the quotation that were typed beside the figure move to their own place. */
@@ -95,30 +104,7 @@ export const RateLine = memo(function RateLine({
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
       Rate
-      <TypedField
-        id={fieldId(id, "percent")}
-        name={index === 0 ? "Rate" : "New rate"}
-        text={line.percent}
-        hint="rate"
-        term="percent"
-        reading={reading.percent}
-        found={
-          found.length === 0
-            ? null
-            : found.map((percent) => writeRate(percent, format)).join(" or ")
-        }
-        isEmphasised
-        onType={(text) =>
-          type(
-            `${id}-percent`,
-            edit((own) => {
-              own.percent = text;
-            }),
-          )
-        }
-        onUnknown={() => makeUnknown(["rates", index, "percent"])}
-        onLeave={tidy}
-      />
+      {field("percent", tidy)}
       {/* A figure that is asked about has no sign: it would be the answer. */}
       {reading.percent.state === "value" && /\d$/.test(line.percent.trim()) && "% "}
       <Explained term="quotation">
@@ -143,25 +129,7 @@ export const RateLine = memo(function RateLine({
       {index > 0 && reading.from !== null && (
         <>
           from
-          <TypedField
-            id={fieldId(id, "from")}
-            name="Start of this rate"
-            text={line.from}
-            hint="time"
-            term="from"
-            onNudge={(nudge) => (reading.from === null ? null : nudgedTime(reading.from, nudge))}
-            reading={reading.from}
-            isEmphasised
-            onType={(text) =>
-              type(
-                `${id}-from`,
-                edit((own) => {
-                  own.from = text;
-                }),
-              )
-            }
-            onLeave={leave}
-          />
+          {field("from")}
         </>
       )}
     </LineFrame>

@@ -1,10 +1,9 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { sentenceOf, sentenceWhereKnown } from "@kestrelmoor/core";
+import { sentenceOf, sentenceWhereKnown, type FieldName } from "@kestrelmoor/core";
 import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
-import type { Term } from "./explain/term";
 import { focusNextField } from "./field-id";
 import type { Nudge } from "./nudge";
 import styles from "./TypedField.module.css";
@@ -40,7 +39,7 @@ interface TypedFieldProps {
   /** Whether it can never be the unknown. */
   readonly isKnown?: boolean;
   /** What it explains when it is asked. */
-  readonly term?: Term;
+  readonly term?: FieldName;
   /** What is typed, moved on by an arrow key; `null` where it cannot be. */
   readonly onNudge?: (nudge: Nudge) => string | null;
   readonly onType: (text: string) => void;

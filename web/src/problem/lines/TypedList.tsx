@@ -1,11 +1,10 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { sentenceOf } from "@kestrelmoor/core";
+import { sentenceOf, type FieldName } from "@kestrelmoor/core";
 import type { FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
 import { showNotice } from "../../ui/notices";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
-import type { Term } from "./explain/term";
 import { focusNextField } from "./field-id";
 import { takeTable, type TakenAs } from "./take-table";
 import { COMPLAINS_AFTER_MS, NOT_A_MISTAKE } from "./TypedField";
@@ -17,7 +16,7 @@ interface TypedListProps {
   readonly text: string;
   readonly hint: string;
   /** What it explains when it is asked. */
-  readonly term: Term;
+  readonly term: FieldName;
   readonly reading: FieldReading<unknown>;
   /** What a table pasted from elsewhere is turned into. */
   readonly takesTablesAs: TakenAs;

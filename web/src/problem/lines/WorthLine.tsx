@@ -1,11 +1,10 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeMoney } from "@kestrelmoor/core";
+import { fieldsOfAsk, readingsOfAsk } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
 import { yearsTyped } from "../timeline/sketch-types";
-import { fieldId } from "./field-id";
+import { LineField } from "./LineField";
 import { LineFrame } from "./LineFrame";
-import { nudgedTime } from "./nudge";
-import { TypedField } from "./TypedField";
 import { useFieldEditing } from "./use-line-editing";
 import typed from "./TypedField.module.css";
 import styles from "./Lines.module.css";
@@ -19,8 +18,10 @@ export function WorthLine({ at }: { readonly at: string }) {
       ? result.value.answers[0].value
       : null,
   );
-  const { type, leave, change } = useFieldEditing();
+  const { change } = useFieldEditing();
   if (reading === null) return null;
+  const [field] = fieldsOfAsk({ ask: { kind: "worth", at } });
+  const [came] = readingsOfAsk(reading);
   const isToday = yearsTyped(reading) === 0;
   const isWaiting = reading.state === "value" && "endOf" in reading.value;
   return (
@@ -37,22 +38,9 @@ export function WorthLine({ at }: { readonly at: string }) {
       The net value is <span className={styles.worthLozenge}>?</span>
       {value !== null && <span className={typed.found}>{writeMoney(value, format)}</span>}
       {isToday || isWaiting ? "" : "after"}
-      <TypedField
-        id={fieldId("ask", "at")}
-        name="Focal date"
-        text={at}
-        hint="time"
-        term="worth"
-        onNudge={(nudge) => nudgedTime(reading, nudge)}
-        reading={reading}
-        isEmphasised
-        onType={(text) =>
-          type("ask-at", (draft) => {
-            if (draft.ask?.kind === "worth") draft.ask.at = text;
-          })
-        }
-        onLeave={leave}
-      />
+      {field !== undefined && came !== undefined && (
+        <LineField field={field} came={came} solution={null} />
+      )}
     </LineFrame>
   );
 }

@@ -149,7 +149,7 @@ function isYearly(quotation: Quotation): boolean {
 
 /** The rates found for a rate line, ascending; empty if it is not the unknown. */
 export function foundPercents(solution: Solution | null, index: number): number[] {
-  if (solution?.unknown.kind !== "percent" || solution.unknown.path[1] !== index) return [];
+  if (solution?.unknown.kind !== "percent" || solution.unknown.field.line !== index) return [];
   return solution.answers.map(({ value }) => value);
 }
 

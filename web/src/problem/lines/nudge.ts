@@ -1,8 +1,6 @@
-import { USUAL_FORMAT } from "@kestrelmoor/core";
-import { frequencyOf } from "@kestrelmoor/core";
-import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
+import { frequencyOf, USUAL_FORMAT } from "@kestrelmoor/core";
+import type { DraftTextReading } from "@kestrelmoor/core/typing";
 import { countInWords } from "../timeline/moves";
-import { yearsTyped } from "../timeline/sketch-types";
 import { nudged } from "../timeline/time-scale";
 import { yearsInWords } from "../timeline/timeline-words";
 
@@ -12,25 +10,24 @@ export interface Nudge {
   readonly isYear: boolean;
 }
 
-/** A typed time moved on; `null` for one that waits, is unknown or cannot be read. */
-export function nudgedTime(
-  reading: FieldReading<SaidTime>,
-  { by, isYear }: Nudge,
-  step = 1 / 12,
-): string | null {
-  const years = yearsTyped(reading);
-  return years === null ? null : yearsInWords(nudged(years, isYear ? 1 : step, by), USUAL_FORMAT);
-}
-
-/** A number of payments with one more or less, or with those of a year. */
-export function nudgedCount(
-  count: FieldReading<number | "forever">,
-  every: FieldReading<string>,
+/**
+ * A typed time moved on, or a number of payments with one more or less, or with those of a year.
+ *
+ * @param every how often money is paid on the line, ISO 8601
+ * @returns `null` for what waits, is unknown, cannot be read or is neither
+ */
+export function nudgedText(
+  { unit, numbers: [figure] }: Pick<DraftTextReading, "unit" | "numbers">,
   typed: string,
+  every: string | null,
   { by, isYear }: Nudge,
 ): string | null {
-  if (count.state !== "value" || count.value === "forever" || every.state !== "value") return null;
-  const aYear = frequencyOf(every.value);
+  if (figure === undefined) return null;
+  if (unit === "years") {
+    return yearsInWords(nudged(figure, isYear ? 1 : 1 / 12, by), USUAL_FORMAT);
+  }
+  if (unit !== "payments" || every === null) return null;
+  const aYear = frequencyOf(every);
   const step = isYear ? Math.max(1, Math.round(aYear)) : 1;
-  return countInWords(Math.round(count.value) + by * step, 1 / aYear, typed);
+  return countInWords(Math.round(figure) + by * step, 1 / aYear, typed);
 }

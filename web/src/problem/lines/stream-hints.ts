@@ -6,14 +6,14 @@ import {
   type Solution,
   type AnswerFormat,
 } from "@kestrelmoor/core";
-import { type StreamLine, type StreamReading } from "@kestrelmoor/core/typing";
+import type { LineReading, StreamLine } from "@kestrelmoor/core/typing";
 import { whenWords } from "../timeline/timeline-words";
 import { saidAmountHint } from "./line-hints";
 
 /** The hints of repeated payments: their number, the periodic rate, the first and the last date, the total. */
 export function streamHint(
   line: StreamLine,
-  { amount, count, every }: StreamReading,
+  { amount, count, every }: LineReading<"stream">,
   solution: Solution | null,
   format: AnswerFormat,
 ): string {

@@ -1,8 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
-import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import { outcomeOf } from "../document/document-store";
-import { nudgedCount, nudgedTime } from "../lines/nudge";
+import { nudgedText } from "../lines/nudge";
 import { firstYearOf, hasLaterYears } from "./first-year";
 import { layOut, spanOf } from "./layout";
 import { countInWords, timeHandles } from "./moves";
@@ -93,18 +93,38 @@ describe("what can be dragged", () => {
   });
 
   test("arrow keys move what is typed, and nothing else", () => {
-    const time = (years: number) =>
-      ({ state: "value", value: { duration: "P1Y", years } }) as const;
+    const time = { unit: "years", numbers: [1] } as const;
     const nudge = { by: 1, isYear: false } as const;
-    expect(nudgedTime(time(1), nudge)).toBe("1 year 1 month");
-    expect(nudgedTime(time(1), { by: -1, isYear: true })).toBe("today");
-    expect(nudgedTime({ state: "unknown" }, nudge)).toBeNull();
-    expect(nudgedTime({ state: "value", value: { endOf: "x" } }, nudge)).toBeNull();
-    const count = { state: "value", value: 40 } as const;
-    const month = { state: "value", value: "P1M" } as const;
-    expect(nudgedCount(count, month, "40 payments", { by: -1, isYear: true })).toBe("28 payments");
-    expect(nudgedCount({ ...count, value: "forever" }, month, "ever", nudge)).toBeNull();
-    expect(nudgedCount({ state: "unknown" }, month, "?", nudge)).toBeNull();
+    expect(nudgedText(time, "1 year", null, nudge)).toBe("1 year 1 month");
+    expect(nudgedText(time, "1 year", null, { by: -1, isYear: true })).toBe("today");
+    const count = { unit: "payments", numbers: [40] } as const;
+    expect(nudgedText(count, "40 payments", "P1M", { by: -1, isYear: true })).toBe("28 payments");
+    expect(nudgedText(count, "40 payments", null, nudge)).toBeNull();
+    // The unknown, payments for ever and what waits for another line have no number.
+    for (const unit of ["years", "payments"] as const) {
+      expect(nudgedText({ unit, numbers: [] }, "?", "P1M", nudge)).toBeNull();
+    }
+    expect(nudgedText({ unit: "money", numbers: [5] }, "5", "P1M", nudge)).toBeNull();
+  });
+
+  test("a list by its first amount", () => {
+    const draft: Draft = {
+      ...BLANK_DRAFT,
+      flows: [
+        {
+          kind: "list",
+          id: "sales",
+          label: "",
+          every: "year",
+          begins: "2 years",
+          amounts: "5; 6",
+        },
+      ],
+    };
+    const [handle] = timeHandles(draft, outcomeOf(draft).reading, []);
+    expect(handle).toMatchObject({ line: "sales", field: "begins", years: 2 });
+    handle?.write(draft, 3);
+    expect(draft.flows[0]).toMatchObject({ begins: "3 years" });
   });
 });
 

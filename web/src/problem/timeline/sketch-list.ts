@@ -88,6 +88,8 @@ function posts(
         label: label === "" ? line.label : label,
         unknown: typed === null ? "amount" : null,
         today: settled === null ? null : facts.today(settled.amount, settled.at),
+        // The first amount of a list is where it begins; dates are typed.
+        moves: field === "amounts" && index === 0 ? "begins" : "none",
         ...(listed.length > MOST_LABELLED && typed !== null ? { isQuiet: true } : {}),
       },
     ];

@@ -1,3 +1,4 @@
+import { lineOfUnknown } from "../../../problem/unknown";
 import {
   minus,
   number,
@@ -42,7 +43,7 @@ export interface Parts {
 
 export function partsOf(composition: Composition): Parts | null {
   const { solution, resolved, problem, sheet } = composition;
-  const index = Number(solution.unknown.path[1]);
+  const index = lineOfUnknown(solution.unknown);
   const stream = solution.settled.flows[index];
   const line = problem.flows[index];
   if (stream?.kind !== "stream" || line?.kind !== "stream" || solution.settled.spells.length > 1)

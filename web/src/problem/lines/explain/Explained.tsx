@@ -1,13 +1,13 @@
+import type { FieldName } from "@kestrelmoor/core";
 import { lazy, Suspense, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { LazyDropdown } from "../../../ui/lazy-dropdown";
 import { untilLoaded } from "../../../ui/until-loaded";
-import type { Term } from "./term";
 import styles from "./Explain.module.css";
 
 const TermPanel = lazy(() => untilLoaded(() => import("./TermPanel")));
 
 interface ExplainedProps {
-  readonly term: Term;
+  readonly term: FieldName;
   /** Makes the field the unknown, where it can be. */
   readonly onUnknown?: (() => void) | undefined;
   readonly children: ReactNode;

@@ -1,10 +1,10 @@
+import type { FieldName } from "@kestrelmoor/core";
 import { SmallTimeline } from "../../timeline/SmallTimeline";
 import { EXPLANATIONS, type TinyPicture } from "./explanations";
-import type { Term } from "./term";
 import styles from "./Explain.module.css";
 
 /** A term in one sentence, with what it looks like. */
-export default function TermPanel({ term }: { readonly term: Term }) {
+export default function TermPanel({ term }: { readonly term: FieldName }) {
   const { name, sentence, pictures } = EXPLANATIONS[term];
   return (
     <>

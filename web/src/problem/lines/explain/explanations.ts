@@ -1,5 +1,5 @@
+import type { FieldName } from "@kestrelmoor/core";
 import { BLANK_DRAFT, type Draft, type StreamLine } from "@kestrelmoor/core/typing";
-import type { Term } from "./term";
 
 /** A tiny picture: a timeline, or how an account grows by steps. */
 export type TinyPicture =
@@ -13,7 +13,7 @@ export interface Explanation {
 }
 
 /** Each term in a sentence or two, and a small picture; two pictures show a contrast. */
-export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
+export const EXPLANATIONS: Readonly<Record<FieldName, Explanation>> = {
   direction: {
     name: "Money in, money out",
     sentence:
@@ -76,6 +76,11 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
       timeline("by an amount", [stream({ growth: { by: "amount", figure: "6", every: "year" } })]),
     ],
   },
+  "growth-every": {
+    name: "Growth frequency",
+    sentence: "How often the payments grow, such as once a year. In between, they stay the same.",
+    pictures: [],
+  },
   percent: {
     name: "Rate",
     sentence:
@@ -96,7 +101,7 @@ export const EXPLANATIONS: Readonly<Record<Term, Explanation>> = {
     sentence: "From this time, interest is earned at the new rate.",
     pictures: [],
   },
-  worth: {
+  "worth-at": {
     name: "Net value at a date",
     sentence:
       "Every amount is moved to the focal date and added: money in is positive, money out negative. Today, that is the net present value.",

@@ -1,7 +1,8 @@
-import { setVariantFact, type Draft, type FactName } from "@kestrelmoor/core/typing";
+import type { FieldName } from "@kestrelmoor/core";
+import { setVariantFact, type Draft } from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { useFieldEditing } from "../../lines/use-line-editing";
-import { choicesOf } from "./choices";
+import { quotationChoices, wordChoices } from "./choices";
 import styles from "./Variants.module.css";
 
 /** The page's id of what a variant says of a fact. */
@@ -13,26 +14,29 @@ interface FactCellProps {
   /** Of the variant. */
   readonly id: string;
   readonly line: string;
-  readonly fact: FactName;
+  readonly fact: FieldName;
   /** Fact and column, for those who do not see where the cell stands. */
   readonly name: string;
   /** What the variant says; `null` where it says what the problem does. */
   readonly own: string | null;
   /** What the problem says. */
   readonly text: string;
-  /** The problem, where the choice hangs on it. */
+  /** Of a choice between a few words: all of them. */
+  readonly options: readonly string[] | undefined;
+  /** The problem, for the quotation of one of its rates. */
   readonly quotations: Draft | null;
 }
 
 /** What one column says of one fact; only what differs from the problem is marked. */
 export const FactCell = memo(function FactCell(props: FactCellProps) {
-  const { id, line, fact, name, own, quotations } = props;
+  const { id, line, fact, name, own, options, quotations } = props;
   const { type, leave, change } = useFieldEditing();
   const text = own ?? props.text;
   const write = (typed: string) => (draft: Draft) =>
     setVariantFact(draft, id, { line, fact, text: typed });
   const look = own === null ? styles.same : styles.changed;
-  const choices = choicesOf(quotations, line, fact);
+  const quoted = quotations === null ? null : quotationChoices(quotations, line);
+  const choices = options === undefined ? quoted : wordChoices(options);
   const described = { id: cellId(id, line, fact), "aria-label": name };
   return (
     <td>

@@ -1,4 +1,4 @@
-import { addVariant, dropVariantFact, factText } from "@kestrelmoor/core/typing";
+import { addVariant, dropVariantFact, fieldText } from "@kestrelmoor/core/typing";
 import { useCallback, useMemo, useState } from "react";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../../document/document-context";
@@ -104,7 +104,7 @@ export function VariantsView() {
                     <CrossIcon />
                   </button>
                 </th>
-                <td>{factText(draft, row.line, row.fact, row.text)}</td>
+                <td>{fieldText(draft, row.line, row.fact, row.text)}</td>
                 {variants.map((variant) => (
                   <FactCell
                     key={variant.id}
@@ -114,6 +114,7 @@ export function VariantsView() {
                     name={`${row.name}, in ${nameOfVariant(draft, variant)}`}
                     own={changeIn(variant, row)}
                     text={row.text}
+                    options={row.options}
                     quotations={row.fact === "quotation" ? draft : null}
                   />
                 ))}

@@ -7,17 +7,17 @@ import {
   writeRate,
   type Answer,
   type AnswerFormat,
+  type FieldName,
 } from "@kestrelmoor/core";
 import {
   draftOfVariant,
-  factName,
-  factsOf,
-  factText,
+  fieldName,
+  fieldsOf,
+  fieldText,
   marksUnknown,
   namedFigures,
   workOutSums,
   type Draft,
-  type FactName,
   type Variant,
 } from "@kestrelmoor/core/typing";
 import { copyText } from "../../answer/companions";
@@ -179,21 +179,27 @@ function withSign(value: number, text: string): string {
 /** A row of the comparison: one fact, as the problem has it. */
 export interface FactRow {
   readonly line: string;
-  readonly fact: FactName;
+  readonly fact: FieldName;
   readonly name: string;
   readonly text: string;
+  /** Of a choice between a few words: all of them. */
+  readonly options: readonly string[] | undefined;
 }
 
 /** Every fact that a variant may have otherwise: all but the unknown. */
 export function variableFacts(draft: Draft): FactRow[] {
-  return factsOf(draft)
+  const rows = fieldsOf(draft)
     .filter(({ text }) => !marksUnknown(text))
-    .map(({ line, name, text }) => ({
-      line,
-      fact: name,
-      name: factName(draft, line, name),
-      text,
+    .map((field) => ({
+      line: field.line,
+      fact: field.name,
+      name: fieldName(draft, field),
+      text: field.text,
+      options: field.words.options,
     }));
+  // Hardly anybody turns the money round; amounts and times come first.
+  const isTurn = ({ fact }: FactRow) => fact === "direction";
+  return [...rows.filter((row) => !isTurn(row)), ...rows.filter(isTurn)];
 }
 
 /** The facts that some variant has otherwise; what it says as the problem does is no difference. */
@@ -209,7 +215,7 @@ export function factTexts(draft: Draft, row: FactRow): string[] {
   return [
     name,
     ...[text, ...draft.variants.map((one) => changeIn(one, row)?.trim() ?? text)].map((said) =>
-      factText(draft, line, fact, said),
+      fieldText(draft, line, fact, said),
     ),
   ];
 }
@@ -224,7 +230,7 @@ export function changeIn({ changes }: Variant, { line, fact, text }: FactRow): s
 export function nameOfVariant(draft: Draft, { name, changes }: Variant): string {
   if (name !== "") return name;
   const words = changes.map(({ line, fact, text }) =>
-    factText(draft, line, fact as FactName, text.trim()),
+    fieldText(draft, line, fact as FieldName, text.trim()),
   );
   return words.length === 0 ? "no change" : words.join(", ").slice(0, 60);
 }

@@ -1,5 +1,5 @@
 import { type AnswerFormat } from "@kestrelmoor/core";
-import { addVariant, factsOf, type Change } from "@kestrelmoor/core/typing";
+import { addVariant, fieldAt, type Change } from "@kestrelmoor/core/typing";
 import { useDocument } from "../../document/document-context";
 import { useView } from "../view-choice";
 import { typedFigure, writeFieldFigure, type SweepField } from "./sweep-fields";
@@ -28,10 +28,7 @@ export function SliderRow(props: SliderRowProps) {
     fact === null ? null : { ...fact, text: typedFigure(value, field.unit) };
   const intoProblem = () =>
     store.edit((draft) => {
-      const own = factsOf(draft).find(
-        ({ line, name }) => line === change?.line && name === change.fact,
-      );
-      own?.write(change?.text ?? "");
+      if (change !== null) fieldAt(draft, field.ref)?.write(change.text);
     });
   const asVariant = () => {
     if (change === null) return;

@@ -118,6 +118,6 @@ export function Sweeps(props: SweepsProps) {
   );
 }
 
-function axisOf({ path }: SweepField, values: readonly number[]): SweepAxis {
-  return { path, values };
+function axisOf({ ref }: SweepField, values: readonly number[]): SweepAxis {
+  return { field: ref, values };
 }

@@ -1,5 +1,5 @@
 import { isClose, PART_BETWEEN } from "@kestrelmoor/core";
-import type { FigureUnit } from "@kestrelmoor/core/typing";
+import type { FigureUnit } from "@kestrelmoor/core";
 
 export interface Range {
   readonly from: number;

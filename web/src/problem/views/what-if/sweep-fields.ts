@@ -1,79 +1,58 @@
 import {
-  figureAt,
+  fieldKey,
+  figuresOf,
+  flowField,
   formatExact,
+  numberIn,
   writeFigure,
   writeMoney,
   writeRate,
   type AnswerFormat,
-  type Path,
+  type FieldName,
+  type FieldRef,
+  type FigureUnit,
   type Problem,
 } from "@kestrelmoor/core";
-import {
-  entryName,
-  factName,
-  type Draft,
-  type FactName,
-  type FigureUnit,
-} from "@kestrelmoor/core/typing";
+import { entryName, fieldAt, fieldName, type Draft } from "@kestrelmoor/core/typing";
 
 /** A figure of the problem that can be varied. */
 export interface SweepField {
   /** Where it stands in the draft and in the problem, as one text. */
   readonly key: string;
-  readonly path: Path;
+  readonly ref: FieldRef;
   readonly name: string;
   readonly unit: FigureUnit;
   /** What it is now. */
   readonly value: number;
   /** Where it is typed; `null` for one amount of many. */
-  readonly fact: { readonly line: string; readonly fact: FactName } | null;
+  readonly fact: { readonly line: string; readonly fact: FieldName } | null;
 }
 
 /** Longer lists would make the choice of a field unreadable. */
 const MOST_ENTRIES = 24;
 
-/** Every figure that is given in a problem, in reading order. */
+/** Every figure that is given in a problem, in the order of the page: flows, rates, the focal date. */
 export function sweepFields(draft: Draft, problem: Problem): SweepField[] {
-  const fields: SweepField[] = [];
-  const add = (path: Path, unit: FigureUnit, name: string, fact: SweepField["fact"] = null) => {
-    const value = figureAt(problem, path);
-    if (value !== null) fields.push({ key: path.join("."), path, name, unit, value, fact });
-  };
-  const addFact = (path: Path, unit: FigureUnit, line: string, fact: FactName) =>
-    add(path, unit, factName(draft, line, fact), { line, fact });
-  problem.flows.forEach((flow, index) => {
-    const at = ["flows", index];
-    const { id } = flow;
-    switch (flow.kind) {
-      case "single":
-        addFact([...at, "amount"], "money", id, "amount");
-        addFact([...at, "at"], "years", id, "at");
-        break;
-      case "stream":
-        addFact([...at, "amount"], "money", id, "amount");
-        addFact([...at, "count"], "payments", id, "count");
-        addFact([...at, "begins"], "years", id, "begins");
-        addFact([...at, "growth", "percent"], "percent", id, "growth");
-        addFact([...at, "growth", "amount"], "money", id, "growth");
-        break;
-      case "list":
-        flow.amounts.slice(0, MOST_ENTRIES).forEach((_, entry) => {
-          add([...at, "amounts", entry], "money", entryName(draft, id, entry));
-        });
-        break;
-      case "dated":
-        flow.entries.slice(0, MOST_ENTRIES).forEach(({ on }, entry) => {
-          add([...at, "entries", entry, "amount"], "money", entryName(draft, id, entry, on));
-        });
-        break;
+  const fields = figuresOf(problem).flatMap((figure): SweepField[] => {
+    const { field: ref, unit } = figure;
+    const value = numberIn(figure);
+    const own = fieldAt(draft, ref.on === "flow" ? flowField(ref.line, ref.field) : ref);
+    if (value === null || own === undefined) return [];
+    const field = { key: fieldKey(ref), ref, unit, value };
+    if (ref.on !== "flow" || ref.entry === undefined) {
+      return [{ ...field, name: fieldName(draft, own), fact: { line: own.line, fact: own.name } }];
     }
+    if (ref.entry >= MOST_ENTRIES) return [];
+    const name = entryName(draft, own.line, ref.entry, dateOf(problem, ref.line, ref.entry));
+    return [{ ...field, name, fact: null }];
   });
-  draft.rates.forEach(({ id }, index) => {
-    addFact(["rates", index, "percent"], "percent", id, "percent");
-    addFact(["rates", index, "from"], "years", id, "from");
-  });
-  addFact(["ask", "at"], "years", "ask", "worth-at");
-  return fields;
+  const isOn = (on: FieldRef["on"]) => (field: SweepField) => field.ref.on === on;
+  return (["flow", "rate", "ask"] as const).flatMap((on) => fields.filter(isOn(on)));
+}
+
+function dateOf({ flows }: Problem, line: number, entry: number): string | undefined {
+  const flow = flows[line];
+  return flow?.kind === "dated" ? flow.entries[entry]?.on : undefined;
 }
 
 /** A figure as it is shown on an axis and in a table. */

@@ -1,6 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
-import { prepareSweep, USUAL_FORMAT, type Answer, type AnswerFormat } from "@kestrelmoor/core";
-import { SHAPES, type FigureUnit } from "@kestrelmoor/core/typing";
+import {
+  prepareSweep,
+  USUAL_FORMAT,
+  type Answer,
+  type AnswerFormat,
+  type FigureUnit,
+} from "@kestrelmoor/core";
+import { SHAPES } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
 import { outcomeOf } from "../../document/document-store";
 import { csvText, tabbedText } from "../figure-table";
@@ -92,8 +98,8 @@ describe("the fields that can be varied", () => {
     expect(fields.length).toBeGreaterThan(1);
     expect(new Set(fields.map(({ name }) => name)).size).toBe(fields.length);
     for (const field of fields) {
-      const { path, unit, value } = field;
-      expect(prepareSweep(problem, { path, values: [value] }).ok).toBe(true);
+      const { ref, unit, value } = field;
+      expect(prepareSweep(problem, { field: ref, values: [value] }).ok).toBe(true);
       expect(writeFieldFigure(value, unit, USUAL_FORMAT)).toMatch(/\d/);
       expect(readRange(rangeFor(field), unit)).not.toBeNull();
     }

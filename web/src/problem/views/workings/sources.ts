@@ -21,20 +21,6 @@ export interface Source {
   readonly step: number | null;
 }
 
-/** The field that a part of a path stands for, as the lines name it. */
-const FIELDS: Readonly<Record<string, string>> = {
-  amount: "amount",
-  count: "count",
-  at: "at",
-  begins: "begins",
-  every: "every",
-  growth: "growth",
-  amounts: "amounts",
-  entries: "entries",
-  percent: "percent",
-  compounding: "percent",
-};
-
 export function sourceOf(
   quantity: Quantity,
   parts: WorkingsParts,
@@ -42,21 +28,21 @@ export function sourceOf(
   rounding: Rounding,
 ): Source {
   const figure = figureOf(quantity, rounding);
-  const [list, index, field] = quantity.path ?? [];
-  if (list === "flows" || list === "rates") {
-    const line = list === "flows" ? draft.flows[Number(index)] : undefined;
-    const id = line === undefined ? draft.rates[Number(index)]?.id : namedFlow(line).id;
-    const label = line === undefined ? "" : (namedFlow(line).label ?? "").trim();
-    const name = FIELDS[String(field)] ?? "amount";
-    const words =
-      label === ""
-        ? `${list === "flows" ? "line" : "rate"} ${Number(index) + 1}`
-        : `the line “${label}”`;
+  const { field } = quantity;
+  if (field !== null && field.on !== "ask") {
+    const flow = field.on === "flow" ? draft.flows[field.line] : undefined;
+    const line = flow ?? draft.rates[field.line];
+    const label = flow === undefined ? "" : (namedFlow(flow).label ?? "").trim();
+    // How a rate is quoted is chosen beside its figure.
+    const name = field.field === "quotation" ? "percent" : field.field;
     return {
       figure,
-      words,
-      field: id === undefined ? null : fieldId(id, name),
-      line: list === "flows" ? (id ?? null) : null,
+      words:
+        label === ""
+          ? `${field.on === "flow" ? "line" : "rate"} ${field.line + 1}`
+          : `the line “${label}”`,
+      field: line === undefined ? null : fieldId(line.id, name),
+      line: flow?.id ?? null,
       step: null,
     };
   }

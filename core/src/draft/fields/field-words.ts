@@ -1,3 +1,4 @@
+import type { FieldName } from "../../fields/field-ref";
 import { namesOf } from "../../input/names";
 import { compoundedAsPaidWords, quotationWords } from "../../wording/quotation-words";
 import { paymentPeriods, usualCompounding } from "../compounding/payment-periods";
@@ -5,35 +6,14 @@ import type { Draft } from "../draft";
 import { namedFlow } from "../lines/line-kinds";
 import { quotationOfLine } from "../read-draft";
 import { followsPayments, setQuotation } from "../quotation-key";
-import type { FactName } from "./facts";
+import type { DraftField } from "./draft-fields";
 
-const WORDS: Readonly<Record<FactName, string>> = {
-  direction: "money in or out",
-  amount: "amount",
-  every: "frequency",
-  count: "number of payments",
-  timing: "timing",
-  begins: "start",
-  growth: "growth",
-  "growth-every": "growth frequency",
-  at: "time",
-  amounts: "amounts",
-  entries: "dates and amounts",
-  percent: "rate",
-  quotation: "compounding",
-  from: "start",
-  "worth-at": "focal date",
-};
-
-/** The name of a fact, after that of its line: "Repayments, number of payments". */
-export function factName(draft: Draft, line: string, fact: FactName): string {
-  const place = draft.rates.findIndex(({ id }) => id === line);
-  if (place >= 0) {
-    const rate = draft.rates.length === 1 ? "Rate" : `Rate ${place + 1}`;
-    return fact === "percent" ? rate : `${rate}, ${WORDS[fact]}`;
-  }
-  if (fact === "worth-at") return capital(WORDS[fact]);
-  return `${lineName(draft, line)}, ${WORDS[fact]}`;
+/** The name of a field, after that of its line: "Repayments, number of payments". */
+export function fieldName(draft: Draft, { line, name, ref, words }: DraftField): string {
+  if (ref.on === "ask") return capital(words.name);
+  if (ref.on === "flow") return `${lineName(draft, line)}, ${words.name}`;
+  const rate = draft.rates.length === 1 ? "Rate" : `Rate ${ref.line + 1}`;
+  return name === "percent" ? rate : `${rate}, ${words.name}`;
 }
 
 /** The name of one amount of a list: "Workshop, amount 3", "Sales, 2027-03-01". */
@@ -53,11 +33,11 @@ function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** The value of a fact as text: a choice in words, anything else as typed. */
-export function factText(draft: Draft, line: string, fact: FactName, text: string): string {
+/** What a field says, as text: a choice in words, anything else as typed. */
+export function fieldText(draft: Draft, line: string, field: FieldName, text: string): string {
   // A rate may be typed without its sign; alone in a table it would be a bare number.
-  if (fact === "percent" && /^[-−–+]?\d[\d.,/ ]*$/.test(text.trim())) return `${text.trim()}%`;
-  if (fact !== "quotation") return text;
+  if (field === "percent" && /^[-−–+]?\d[\d.,/ ]*$/.test(text.trim())) return `${text.trim()}%`;
+  if (field !== "quotation") return text;
   const own = draft.rates.find(({ id }) => id === line);
   if (own?.kind !== "rate") return text;
   const chosen = { ...own };
