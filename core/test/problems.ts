@@ -1,7 +1,7 @@
 import type { Issue, Path } from "../src/issues/issue";
 import { readProblem } from "../src/problem/problem-file";
 import type { Problem } from "../src/problem/schema";
-import type { Solution } from "../src/solve/solution";
+import type { SolvedProblem } from "../src/solve/solved-problem";
 import { solve } from "../src/solve/solve";
 
 /** Problems in few words, for tests. */
@@ -52,7 +52,7 @@ export function problemOf(parts: object): Problem {
   return read.value;
 }
 
-export function solved(parts: object): Solution {
+export function solved(parts: object): SolvedProblem {
   const solution = solve(problemOf(parts));
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
   return solution.value;

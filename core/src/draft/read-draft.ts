@@ -5,6 +5,7 @@ import { positionOf, readPosition, type SaidTime } from "../input/read-position"
 import { readUnknownRate } from "../input/read-rate";
 import { within, type Issue } from "../issues/issue";
 import { checkProblem } from "../problem/check-problem";
+import { checkFollowUp } from "../problem/references";
 import type { Problem, Rate } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
 import { usualCompounding } from "./compounding/payment-periods";
@@ -94,9 +95,9 @@ export function readDraft(draft: Draft): DraftReading {
 
 /** Takes back the questions that refer to what is not there, such as a line that was removed. */
 function askable(problem: Problem, also: readonly FollowUpReading[]): readonly FollowUpReading[] {
-  if (checkProblem(withFollowUps(problem, also)).length === 0) return also;
-  return also.map((reading) => {
-    const [found] = checkProblem(withFollowUps(problem, [reading]));
+  return also.map((reading, index) => {
+    const { question } = reading;
+    const [found] = question === null ? [] : checkFollowUp(problem, question, ["also", index]);
     return found === undefined
       ? reading
       : { field: { state: "issue", issue: found }, question: null };

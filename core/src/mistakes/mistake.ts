@@ -1,6 +1,7 @@
 import type { Problem } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
-import type { Answer, Solution } from "../solve/solution";
+import type { Answer } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import type { Timeline } from "../timeline/timeline";
 import type { AnswerFormat } from "../wording/answer-format";
 
@@ -71,7 +72,7 @@ export interface Subject {
   readonly unknown: Unknown;
   readonly unit: Answer["unit"];
   /** The whole solution, calculated when a mistake first needs it. */
-  readonly solution: Solution;
+  readonly solution: SolvedProblem;
   /** The correct answer: money without its sign, except for a net value. */
   readonly answer: number;
 }

@@ -61,7 +61,7 @@ export function placeValue(problem: Problem, claim: Claim): Placing {
 
 function workingsOf(problem: Problem): Workings | null {
   const solved = solve(problem);
-  return solved.ok ? workings(problem, solved.value) : null;
+  return solved.ok ? workings(solved.value) : null;
 }
 
 /** The quantity in some workings that equals a value of at least three digits. */

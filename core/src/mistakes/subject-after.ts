@@ -1,6 +1,7 @@
 import type { Problem } from "../problem/schema";
 import { findRoots, questionOf, solve } from "../solve/solve";
-import type { Answer, Solution } from "../solve/solution";
+import type { Answer } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import type { Question } from "../solve/solver";
 import type { Slip, Subject } from "./mistake";
 
@@ -32,9 +33,9 @@ export function subjectOf(
   problem: Problem,
   unknown: Subject["unknown"],
   { value, unit }: Answer,
-  solutionOf: () => Solution,
+  solutionOf: () => SolvedProblem,
 ): Subject {
-  let solution: Solution | null = null;
+  let solution: SolvedProblem | null = null;
   return {
     problem,
     unknown,

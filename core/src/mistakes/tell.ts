@@ -71,8 +71,8 @@ export interface Parting {
 export function partingOf(problem: Problem, slipped: Problem): Parting | null {
   const [one, other] = [solve(problem), solve(slipped)];
   if (!one.ok || !other.ok) return null;
-  const right = workings(problem, one.value).steps;
-  const wrong = workings(slipped, other.value).steps;
+  const right = workings(one.value).steps;
+  const wrong = workings(other.value).steps;
   const text = ({ lines, table }: Step) =>
     JSON.stringify([lines.map((line) => linePlain(line)), table ?? null]);
   for (const [index, step] of right.entries()) {

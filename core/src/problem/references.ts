@@ -37,6 +37,11 @@ export function checkReferences(problem: Problem): Issue[] {
   return broken.length > 0 ? broken : checkChains(references);
 }
 
+/** What is wrong with the references of a follow-up question: nothing else in a problem refers to one. */
+export function checkFollowUp(problem: Problem, question: FollowUp, path: Path): Issue[] {
+  return referencesIn(problem, question, path).flatMap(({ issue: found }) => found ?? []);
+}
+
 /** Every reference within a part of a problem: each is known by its own keys, wherever it stands. */
 function referencesIn(problem: Problem, part: unknown, path: Path): Reference[] {
   if (typeof part !== "object" || part === null) return [];

@@ -1,9 +1,8 @@
-import type { Problem } from "../problem/schema";
 import { growthFactor } from "../rates/accumulation";
 import { valueAt } from "../numbers/affine";
 import { openingSide } from "../solve/follow-ups";
 import { growthOf } from "../solve/settled-timeline";
-import type { Solution } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import { resolvePosition } from "../timeline/positions";
 import { singleAmounts } from "./single-amounts";
 import { isBefore } from "../numbers/compare";
@@ -39,17 +38,17 @@ export interface AccountLife {
  *
  * @returns money unrounded; `null` if there are more than 60,000 amounts
  */
-export function runAccount(problem: Problem, solution: Solution): AccountLife | null {
-  const { paid } = solution;
+export function runAccount(solved: SolvedProblem): AccountLife | null {
+  const { problem, paid } = solved;
   const growth = growthOf(paid);
   const flows =
-    solution.unknown.kind === "value"
+    solved.unknown.kind === "value"
       ? [
           ...paid.flows,
           {
             kind: "single" as const,
             id: "",
-            amount: -solution.answers[0].value,
+            amount: -solved.answers[0].value,
             at: valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0),
           },
         ]

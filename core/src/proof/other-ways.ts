@@ -1,12 +1,11 @@
 import type { SettledFlow } from "../flows/flow-kind";
 import { sum } from "../numbers/sum";
-import type { Problem } from "../problem/schema";
 import { valueAt } from "../numbers/affine";
 import { growthFactor, type Accumulation } from "../rates/accumulation";
 import { growthOf } from "../solve/settled-timeline";
 import type { Solution } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import { resolvePosition } from "../timeline/positions";
-import { resolveTimeline } from "../timeline/resolve-timeline";
 import { settleFlows } from "../timeline/settle-timeline";
 import { workings } from "../workings/workings";
 import { singleAmounts } from "./single-amounts";
@@ -31,14 +30,12 @@ export interface Way {
  *
  * @returns the methods that apply; a perpetuity has no end to accumulate to
  */
-export function otherWays(problem: Problem, solution: Solution): Way[] {
-  const timeline = resolveTimeline(problem);
-  if (!timeline.ok) return [];
-  const { paid, unknown } = solution;
+export function otherWays(solved: SolvedProblem): Way[] {
+  const { problem, timeline, paid, unknown } = solved;
   const growth = growthOf(paid);
-  const [answer] = solution.answers;
+  const [answer] = solved.answers;
   const isAmount = unknown.kind === "amount";
-  const without = isAmount ? settleFlows(timeline.value.flows, 0) : null;
+  const without = isAmount ? settleFlows(timeline.flows, 0) : null;
   const asked =
     unknown.kind === "value"
       ? valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0)
@@ -51,7 +48,7 @@ export function otherWays(problem: Problem, solution: Solution): Way[] {
       return { name, ...all, value, apart: apartOf(value, answer.value, all.in + all.out) };
     }
     const known = without === null ? null : sidesOf(without, growth, via);
-    const value = known === null ? null : Math.abs(amountFrom(all, known, signedAnswer(solution)));
+    const value = known === null ? null : Math.abs(amountFrom(all, known, signedAnswer(solved)));
     const apart =
       value === null
         ? apartOf(all.in, all.out, all.in + all.out)
@@ -61,7 +58,7 @@ export function otherWays(problem: Problem, solution: Solution): Way[] {
   const end = Math.max(0, ...paid.flows.map(endOf));
   return [
     byMoving("one-by-one", 0),
-    factorsWay(problem, solution),
+    factorsWay(solved),
     Number.isFinite(end) ? byMoving("accumulated", end) : null,
   ].filter((way) => way !== null);
 }
@@ -95,13 +92,13 @@ function signedAnswer({ answers: [answer] }: Solution): number {
 }
 
 /** The closed forms, as in the workings. */
-function factorsWay(problem: Problem, solution: Solution): Way | null {
-  const [answer] = solution.answers;
-  const { steps } = workings(problem, solution);
+function factorsWay(solved: SolvedProblem): Way | null {
+  const [answer] = solved.answers;
+  const { steps } = workings(solved);
   if (answer.unit !== "money") return null;
   const value = steps.findLast(({ kind }) => kind === "value")?.value;
   if (value === undefined) return null;
-  const isWorth = solution.unknown.kind === "value";
+  const isWorth = solved.unknown.kind === "value";
   const shown = isWorth ? value : Math.abs(value);
   return {
     name: "factors",

@@ -12,7 +12,7 @@ function doubtIn(flows: readonly object[]): string | null {
   const problem = problemOf({ rates: [effective(9.6)], flows });
   const solution = solve(problem);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-  return doubtfulEnd(problem, solution.value);
+  return doubtfulEnd(solution.value);
 }
 
 describe("an amount at the end of unknown payments", () => {

@@ -1,5 +1,4 @@
-import type { Problem } from "../problem/schema";
-import type { Solution } from "./solution";
+import type { SolvedProblem } from "./solved-problem";
 import { isSameTime, isUpTo } from "../numbers/compare";
 
 /**
@@ -8,14 +7,12 @@ import { isSameTime, isUpTo } from "../numbers/compare";
  *
  * @returns the id of its flow, or `null` if there is none
  */
-export function doubtfulEnd(problem: Problem, { unknown, settled }: Solution): string | null {
+export function doubtfulEnd({ unknown, flows }: SolvedProblem): string | null {
   if (unknown.kind !== "amount") return null;
-  const stream = settled.flows[unknown.field.line];
+  const stream = flows[unknown.field.line]?.settled;
   if (stream?.kind !== "stream") return null;
   const end = stream.begins + stream.count / stream.frequency;
-  const singles = settled.flows.flatMap((flow, place) =>
-    flow.kind === "single" && problem.flows[place]?.kind === "single" ? [flow] : [],
-  );
+  const singles = flows.flatMap(({ settled }) => (settled.kind === "single" ? [settled] : []));
   const isOpposite = (amount: number) => amount * stream.amount < 0;
   const opens = singles.some(({ at, amount }) => isUpTo(at, stream.begins) && isOpposite(amount));
   const last = singles.find(({ at, amount }) => isSameTime(at, end) && isOpposite(amount));

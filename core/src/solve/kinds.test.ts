@@ -102,6 +102,6 @@ describe.each(Object.entries(unknowns))("an unknown %s", (kind, parts) => {
   });
 
   test("is answered in a sentence", () => {
-    expect(answerText(problem, solution)).toMatch(/^[A-Z].*\d.*\.$/);
+    expect(answerText(solution)).toMatch(/^[A-Z].*\d.*\.$/);
   });
 });

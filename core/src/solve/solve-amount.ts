@@ -3,7 +3,8 @@ import { dateOfAmount } from "../flows/amount-date";
 import { addWorthOfRun } from "../flows/payment-run";
 import { issue } from "../issues/issue";
 import { ScaledSum } from "../numbers/scaled-sum";
-import type { Direction, Flow } from "../problem/schema";
+import type { Flow } from "../problem/schema";
+import { opposite } from "../problem/turned-round";
 import { fail, succeed } from "../result";
 import { accumulationOf } from "../timeline/spells";
 import { splitFlow } from "../timeline/settle-timeline";
@@ -55,8 +56,4 @@ function answerFor(x: number, line: Flow, { field }: FlowFieldRef): Answer {
   return x < 0
     ? { value: -x, unit, direction: opposite(direction), turned: true }
     : { value: Math.abs(x), unit, direction };
-}
-
-function opposite(direction: Direction): Direction {
-  return direction === "in" ? "out" : "in";
 }

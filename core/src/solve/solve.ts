@@ -8,7 +8,8 @@ import { accountOf, type Account } from "./account";
 import { factsOf } from "./facts";
 import { answerFollowUps } from "./follow-ups";
 import { settledTimeline } from "./settled-timeline";
-import type { SettledTimeline, Solution } from "./solution";
+import type { SettledTimeline } from "./solution";
+import { solvedFlows, type SolvedProblem } from "./solved-problem";
 import type { Question, Roots } from "./solver";
 import { findRootsOf } from "./solvers";
 import { withTurn } from "./turn-round";
@@ -17,13 +18,13 @@ import { withTurn } from "./turn-round";
  * Finds the one unknown of a problem: the value that makes Σ amount/a(t) = 0, or the value at a date.
  *
  * @param problem as returned by `readProblem`
- * @returns every solution, how it is known that there are no others, the follow-ups, and the settled
- *   timeline; or the issues that say why there is none. The codes are those of "The unknown" and
+ * @returns every solution, how it is known that there are no others, the follow-ups, and the timeline with all that
+ *   is known of it; or the issues that say why there is none. The codes are those of "The unknown" and
  *   "Solving" in `issues/issue.ts`.
  * Accuracy: relative 1e-12 against 30-digit references; see the solver of each unknown.
  * Source: Kellison, The Theory of Interest, ch. 2 (equation of value)
  */
-export function solve(problem: Problem): Result<Solution> {
+export function solve(problem: Problem): Result<SolvedProblem> {
   const question = questionOf(problem);
   if (!question.ok) return question;
   const solution = answerQuestion(question.value);
@@ -63,7 +64,7 @@ export function findRoots(question: Question): Result<Roots> {
   return findRootsOf(question);
 }
 
-function answerQuestion(question: Question): Result<Solution> {
+function answerQuestion(question: Question): Result<SolvedProblem> {
   const { problem, timeline, unknown } = question;
   const found = findRoots(question);
   if (!found.ok) return found;
@@ -76,6 +77,10 @@ function answerQuestion(question: Question): Result<Solution> {
   const paid = paidTimeline(timeline, account.value);
   if (!paid.ok) return paid;
   return succeed({
+    problem,
+    timeline,
+    account: account.value,
+    flows: solvedFlows(problem, timeline.flows, settled.value.flows),
     unknown,
     answers: [first.answer, ...others.map(({ answer }) => answer)],
     completeness,

@@ -1,5 +1,6 @@
 import type { Issue, IssueCode } from "../issues/issue";
-import type { Flow, Problem } from "../problem/schema";
+import type { Problem } from "../problem/schema";
+import { turnedRound } from "../problem/turned-round";
 
 /** Issues that one flow in the wrong direction may cause. */
 const MAY_BE_TURNED: readonly IssueCode[] = [
@@ -40,14 +41,9 @@ function flowToTurn(problem: Problem, isSolvable: (problem: Problem) => boolean)
   if (problem.flows.length > MOST_TRIED || listed.length > MOST_LISTED) return null;
   for (let index = problem.flows.length - 1; index >= 0; index -= 1) {
     const flow = problem.flows[index];
-    const turned = flow === undefined ? null : turnedRound(flow);
-    if (turned === null) continue;
+    if (flow === undefined || !("direction" in flow)) continue;
+    const turned = turnedRound(flow, "turns");
     if (isSolvable({ ...problem, flows: problem.flows.with(index, turned) })) return turned.id;
   }
   return null;
-}
-
-function turnedRound(flow: Flow): Flow | null {
-  if (!("direction" in flow)) return null;
-  return { ...flow, direction: flow.direction === "in" ? "out" : "in" };
 }

@@ -1,6 +1,6 @@
-import type { Problem } from "../problem/schema";
 import { flowOfUnknown } from "../problem/unknown";
 import type { Solution } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import { frequencyOf } from "../time/duration";
 import type { FactorTerms } from "./factor-kinds";
 import { asWhole, isSameTime } from "../numbers/compare";
@@ -30,7 +30,7 @@ export interface ByTable {
  * @returns `null` where the problem needs more than one factor, or a count of periods that is not whole,
  *   as no table has such a row
  */
-export function byTable(problem: Problem, { settled, unknown }: Solution): ByTable | null {
+export function byTable({ settled, unknown }: SolvedProblem): ByTable | null {
   const [spell] = settled.spells;
   const [first, second] = settled.flows;
   if (spell === undefined || settled.spells.length !== 1 || settled.flows.length !== 2) return null;
@@ -88,7 +88,6 @@ export function byTable(problem: Problem, { settled, unknown }: Solution): ByTab
   const isFuture = isSameTime(single.at, stream.begins + stream.count / frequency);
   const sought = soughtIn(place);
   if (!isEvery || periods === null || sought === null || !(isPresent || isFuture)) return null;
-  if (problem.flows[place]?.kind !== "stream") return null;
   const plain = isPresent ? "present-of-payments" : "future-of-payments";
   const growing = isPresent ? "present-of-growing" : "future-of-growing";
   return {

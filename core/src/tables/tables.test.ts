@@ -157,7 +157,7 @@ describe("a problem by the table", () => {
       if (!problem.ok) throw new Error("The reference can be read");
       const solution = solve(problem.value);
       if (!solution.ok) throw new Error("The reference can be solved");
-      const read = byTable(problem.value, solution.value);
+      const read = byTable(solution.value);
       if (read === null) continue;
       seen += 1;
       const factor = tableFactor(read.terms, read.percent, read.periods);
@@ -173,7 +173,7 @@ describe("solving by the table", () => {
     if (!problem.ok) throw new Error(JSON.stringify(problem.issues));
     const solution = solve(problem.value);
     if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-    const read = byTable(problem.value, solution.value);
+    const read = byTable(solution.value);
     return read === null ? null : solveByTable(read, 4);
   };
   const yearly = (percent: number | null) => [{ percent, quoted: "effective" }];

@@ -1,6 +1,7 @@
 import type { FlowFieldRef } from "../fields/field-ref";
-import type { FlowOf, Position, Problem } from "../problem/schema";
-import type { Answer, Solution } from "../solve/solution";
+import type { FlowOf, Position } from "../problem/schema";
+import type { Answer } from "../solve/solution";
+import type { SolvedFlow, SolvedProblem } from "../solve/solved-problem";
 import { yearsOf } from "../time/duration";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-in-parts";
@@ -10,13 +11,13 @@ import { eachPeriod, frequencyWords } from "./quotation-words";
 
 /** An unknown amount of any kind of flow as a sentence. */
 export function amountSentence(
-  problem: Problem,
-  { solution, at }: { readonly solution: Solution; readonly at: FlowFieldRef },
+  { flows }: SolvedProblem,
+  { line, field, entry = 0 }: FlowFieldRef,
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
-  const { line, field, entry = 0 } = at;
-  const flow = problem.flows[line];
+  const own = flows[line];
+  const flow = own?.file;
   const value = writeDirected(answer.value, answer.direction, format);
   const verb = (opens: boolean) => verbOf(answer, opens, format);
   switch (flow?.kind) {
@@ -37,7 +38,7 @@ export function amountSentence(
     }
     default:
       return {
-        lead: `${whenWords(flow?.at ?? null, format)}, ${verb(isFirst(solution, line))}`,
+        lead: `${whenWords(flow?.at ?? null, format)}, ${verb(isFirst(flows, own))}`,
         value,
         rest: "",
       };
@@ -73,12 +74,11 @@ function verbOf({ direction }: Answer, opens: boolean, { moneyOut }: AnswerForma
 }
 
 /** Whether no cash flow comes before the unknown single amount. */
-function isFirst({ settled }: Solution, line: number): boolean {
-  const own = settled.flows[line];
+function isFirst(flows: readonly SolvedFlow[], own: SolvedFlow | undefined): boolean {
   if (own?.kind !== "single") return false;
-  return settled.flows.every((flow) => {
-    if (flow.kind === "dated") return false;
-    return (flow.kind === "single" ? flow.at : flow.begins) >= own.at;
+  return flows.every(({ settled }) => {
+    if (settled.kind === "dated") return false;
+    return (settled.kind === "single" ? settled.at : settled.begins) >= own.settled.at;
   });
 }
 

@@ -1,6 +1,7 @@
-import type { Flow, Problem, Rate } from "../problem/schema";
+import type { Flow, Rate } from "../problem/schema";
 import { quotationOf } from "../rates/quotation";
-import type { Answer, Solution } from "../solve/solution";
+import type { Answer } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import { yearsOf } from "../time/duration";
 import { amountSentence, whenWords } from "./amount-sentence";
 import {
@@ -17,23 +18,22 @@ import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 
 /** The answer as a sentence with its unit and direction: "After 6 years you receive 5,895.62." */
 export function answerSentence(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   format: AnswerFormat = USUAL_FORMAT,
-  answer: Answer = solution.answers[0],
+  answer: Answer = solved.answers[0],
 ): AnswerSentence {
-  const { unknown } = solution;
+  const { problem, unknown } = solved;
   switch (unknown.kind) {
     case "value":
-      return worthSentence(problem, solution, answer, format);
+      return worthSentence(solved, answer, format);
     case "amount":
-      return amountSentence(problem, { solution, at: unknown.field }, answer, format);
+      return amountSentence(solved, unknown.field, answer, format);
     case "percent":
       return rateSentence(problem.rates[unknown.field.line], answer, format);
     case "growth":
       return growthSentence(problem.flows[unknown.field.line], answer, format);
     case "count":
-      return countSentence(solution, answer, format);
+      return countSentence(solved, answer, format);
     case "at":
     case "begins":
       return {
@@ -45,16 +45,10 @@ export function answerSentence(
 }
 
 /** The answer as one sentence, for lists, screen readers and copying. */
-export function answerText(
-  problem: Problem,
-  solution: Solution,
-  format: AnswerFormat = USUAL_FORMAT,
-): string {
-  const { lead, rest } = answerSentence(problem, solution, format);
+export function answerText(solved: SolvedProblem, format: AnswerFormat = USUAL_FORMAT): string {
+  const { lead, rest } = answerSentence(solved, format);
   // Several answers are all told; only one of them has its time in other units too.
-  const values = solution.answers.map(
-    (answer) => answerSentence(problem, solution, format, answer).value,
-  );
+  const values = solved.answers.map((answer) => answerSentence(solved, format, answer).value);
   const value = values.join(" or ");
   if (values.length > 1 && rest.startsWith("that")) return `${lead} ${value}.`;
   if (rest === "") return `${lead} ${value}.`;
@@ -62,14 +56,13 @@ export function answerText(
 }
 
 function worthSentence(
-  problem: Problem,
-  solution: Solution,
+  { problem, facts }: SolvedProblem,
   answer: Answer,
   format: AnswerFormat,
 ): AnswerSentence {
   const at = problem.ask?.at ?? null;
   const isToday = typeof at === "string" && yearsOf(at) === 0;
-  const { totalIn, totalOut } = solution.facts;
+  const { totalIn, totalOut } = facts;
   const isOneSided = totalOut === 0 || totalIn === 0;
   const name = isOneSided ? "value" : "net value";
   return {
@@ -112,7 +105,11 @@ function growthSentence(
   };
 }
 
-function countSentence({ facts }: Solution, answer: Answer, format: AnswerFormat): AnswerSentence {
+function countSentence(
+  { facts }: SolvedProblem,
+  answer: Answer,
+  format: AnswerFormat,
+): AnswerSentence {
   const whole = facts.wholePayments;
   return {
     lead: "It takes",

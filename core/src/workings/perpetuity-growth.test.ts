@@ -27,7 +27,7 @@ describe("the growth of a perpetuity has a formula of its own", () => {
     const problem = share(timing, begins);
     const solution = solve(problem);
     if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-    const { steps } = workings(problem, solution.value);
+    const { steps } = workings(solution.value);
     expect(steps.some(({ kind }) => kind === "search")).toBe(false);
     const lines = steps.flatMap((step) => step.lines);
     expect(lines.map((line) => linePlain(line)).join("\n")).toMatch(formula);
@@ -53,7 +53,7 @@ test("several internal rates are all named where the workings end", () => {
   });
   const solution = solve(problem);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-  expect(workings(problem, solution.value).steps.at(-1)?.say).toBe(
+  expect(workings(solution.value).steps.at(-1)?.say).toBe(
     "The rate is 10% or 20% a year, effective.",
   );
 });

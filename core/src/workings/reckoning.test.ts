@@ -4,12 +4,12 @@ import { expectToHold, fromLatex } from "../../test/reckoner";
 import { readProblem } from "../problem/problem-file";
 import { solve } from "../solve/solve";
 import type { Problem } from "../problem/schema";
-import type { Solution } from "../solve/solution";
+import type { SolvedProblem } from "../solve/solved-problem";
 import { workings, type WorkingsOptions } from "./workings";
 import { STEP_KINDS } from "./step";
 import { lineLatex, linePlain } from "./write-line";
 
-function solved(file: unknown): { readonly problem: Problem; readonly solution: Solution } {
+function solved(file: unknown): { readonly problem: Problem; readonly solution: SolvedProblem } {
   const read = readProblem(file);
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
   const solution = solve(read.value);
@@ -18,8 +18,8 @@ function solved(file: unknown): { readonly problem: Problem; readonly solution: 
 }
 
 function stepsOf(file: unknown, options: WorkingsOptions = {}) {
-  const { problem, solution } = solved(file);
-  return workings(problem, solution, options).steps;
+  const { solution } = solved(file);
+  return workings(solution, options).steps;
 }
 
 describe.each(cases)("$id", ({ problem, expect: wanted }) => {

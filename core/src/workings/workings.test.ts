@@ -1,6 +1,6 @@
 import { rateField } from "../fields/field-ref";
 import { describe, expect, test } from "@jest/globals";
-import { problemOf, single, solved, stream } from "../../test/problems";
+import { single, solved, stream } from "../../test/problems";
 import { quantitiesIn } from "./mathematics/quantities-in";
 import { figureOf, UNROUNDED } from "./mathematics/figures";
 import { workings, type Workings, type WorkingsOptions } from "./workings";
@@ -8,8 +8,7 @@ import { lineLatex, linePlain } from "./write-line";
 import { writeOut } from "./write-out";
 
 function made(file: object, options: WorkingsOptions = {}): Workings {
-  const problem = problemOf(file);
-  return workings(problem, solved(file), options);
+  return workings(solved(file), options);
 }
 
 const payments = (more: object = {}) => ({

@@ -1,8 +1,7 @@
-import type { Problem } from "../problem/schema";
 import { answerText } from "../wording/answer-sentence";
 import { USUAL_FORMAT, type AnswerFormat } from "../wording/answer-format";
-import type { Solution } from "../solve/solution";
-import type { Unknown } from "../problem/unknown";
+import type { SolvedProblem } from "../solve/solved-problem";
+import type { UnknownKind } from "../fields/figure";
 import { beyondNumbers, canBeWritten } from "./can-be-written";
 import { compose, type Composition } from "./compose/composition";
 import { givenStep } from "./compose/given";
@@ -35,7 +34,7 @@ export interface Workings {
 }
 
 /** The steps for each kind of unknown. */
-const STEPS_FOR: Readonly<Record<Unknown["kind"], (composition: Composition) => Step[]>> = {
+const STEPS_FOR: Readonly<Record<UnknownKind, (composition: Composition) => Step[]>> = {
   amount: amountSteps,
   value: worthSteps,
   percent: rateSteps,
@@ -50,27 +49,25 @@ const STEPS_FOR: Readonly<Record<Unknown["kind"], (composition: Composition) => 
  * the value of each flow, the equation, its rearrangement and the answer. They are composed from the flows and
  * rates of the problem, not from a template for each problem type.
  *
- * @param problem the problem that was solved
- * @param solution what `solve` found for it
+ * @param solved as `solve` found it
  * @returns the steps in order; money in the problem's currency, rates as decimals
  * Accuracy: `value` of the last step before the answer agrees with the engine's answer to a relative 1e-9,
  *   unless intermediate values are rounded. Numbers are written with 12 digits.
  * Source: Kellison, The Theory of Interest, ch. 1 to 4
  */
 export function workings(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): Workings {
-  const composition = compose(problem, solution, new Sheet(rounding, "q", format));
-  const steps = STEPS_FOR[solution.unknown.kind](composition);
+  const composition = compose(solved, new Sheet(rounding, "q", format));
+  const steps = STEPS_FOR[solved.unknown.kind](composition);
   const given = givenStep(composition);
   const answer = {
     kind: "answer" as const,
     level: "short" as const,
-    say: answerText(problem, solution, format),
+    say: answerText(solved, format),
     lines: [],
-    value: solution.answers[0].value,
+    value: solved.answers[0].value,
   };
   const all = [
     given,
@@ -78,7 +75,7 @@ export function workings(
     ...steps,
     ...roundingStep(
       Math.abs(steps.findLast(({ kind }) => kind === "value")?.value ?? NaN),
-      Math.abs(solution.answers[0].value),
+      Math.abs(solved.answers[0].value),
       rounding,
       format,
     ),

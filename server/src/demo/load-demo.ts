@@ -7,7 +7,13 @@ import {
   sentenceOf,
   USUAL_FORMAT,
 } from "@kestrelmoor/core";
-import { parseDraft, problemCard, writeDraft, type Draft } from "@kestrelmoor/core/typing";
+import {
+  parseDraft,
+  problemCard,
+  readDraft,
+  writeDraft,
+  type Draft,
+} from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
@@ -63,7 +69,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
         workspaceId: created.id,
         title: draft.title,
         draft,
-        card: problemCard(draft),
+        card: problemCard(draft, readDraft(draft)),
         cardVersion: 1,
         createdAt: moment,
         updatedAt: moment,

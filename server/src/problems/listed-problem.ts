@@ -1,5 +1,11 @@
 import type { ListedProblem } from "@kestrelmoor/contract";
-import { BLANK_DRAFT, parseDraft, problemCard, type ProblemCard } from "@kestrelmoor/core/typing";
+import {
+  BLANK_DRAFT,
+  parseDraft,
+  problemCard,
+  readDraft,
+  type ProblemCard,
+} from "@kestrelmoor/core/typing";
 import type { ListedRow } from "./store";
 
 /** A saved problem as a notebook lists it. */
@@ -19,7 +25,7 @@ export function listedProblem(row: ListedRow): ListedProblem {
 function cardOf(stored: unknown): ProblemCard {
   const read = parseDraft(stored);
   try {
-    if (read.ok) return problemCard(read.value);
+    if (read.ok) return problemCard(read.value, readDraft(read.value));
   } catch {
     // It is told below.
   }

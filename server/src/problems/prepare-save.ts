@@ -23,7 +23,8 @@ export interface PreparedSave {
  */
 export function prepareSave(body: unknown): PreparedSave {
   const draft = readSaveRequest(body);
-  return { draft, card: problemCard(draft), problem: readDraft(draft).problem };
+  const reading = readDraft(draft);
+  return { draft, card: problemCard(draft, reading), problem: reading.problem };
 }
 
 function readSaveRequest(body: unknown): Draft {

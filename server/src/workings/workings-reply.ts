@@ -15,8 +15,8 @@ export function workingsReply(body: unknown): WorkingsReply {
   const { level } = asked;
   const solution = solve(problem);
   if (!solution.ok) throw unsolvable(solution.issues);
-  const own = workings(problem, solution.value, { level });
-  const further = furtherWorkings(problem, solution.value, own, { level });
+  const own = workings(solution.value, { level });
+  const further = furtherWorkings(solution.value, own, { level });
   return {
     steps: own.steps.map(replied),
     also: further.map((made) => (made === null ? null : { steps: made.steps.map(replied) })),

@@ -5,7 +5,7 @@ import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { missingWords } from "../problem/answer/missing-words";
 import { useAnswerFormat } from "../problem/answer/use-answer-format";
-import { outcomeOf, type Outcome } from "../problem/document/document-store";
+import { outcomeOf, type Outcome } from "../problem/document/outcome";
 import { hasLocalCopy } from "../problem/saving/local-copy";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import { titleOf } from "../ui/title-of";
@@ -93,7 +93,7 @@ export function ProblemCard({ listed, actions }: ProblemCardProps) {
 
 function answerWords({ problem, result, reading }: Outcome, format: AnswerFormat): string {
   if (problem === null || result === null) return missingWords(reading.issues, format);
-  if (result.ok) return answerText(problem, result.value, format);
+  if (result.ok) return answerText(result.value, format);
   const [first] = result.issues;
   return first === undefined ? "" : sentenceOf(first, format);
 }

@@ -13,10 +13,9 @@ import fc from "fast-check";
 import katex from "katex";
 import { companionsOf, copyText } from "./answer/companions";
 import { missingWords } from "./answer/missing-words";
-import { outcomeOf, type Outcome } from "./document/document-store";
+import { outcomeOf, type Outcome } from "./document/outcome";
 import { rateHint } from "./lines/line-hints";
-import { listHint } from "./lines/list-hints";
-import { streamHint } from "./lines/stream-hints";
+import { factsFor, flowHint } from "./lines/flow-hint";
 import { firstYearOf } from "./timeline/first-year";
 import { layOut } from "./timeline/layout";
 import { timeHandles } from "./timeline/moves";
@@ -341,21 +340,11 @@ test("whatever is typed, everything on the page can be worked out and has words"
       ];
       draft.flows.forEach((line, index) => {
         const reading = outcome.reading.flows[index];
-        const found = outcome.result?.ok === true ? outcome.result.value : null;
-        if (line.kind === "stream" && reading?.kind === "stream") {
-          words.push(
-            streamHint(line, reading, found, USUAL_FORMAT).replaceAll(line.amount || "\0", ""),
-          );
-        } else if (reading?.kind === "list") {
-          const settled = found?.settled.flows[index];
-          words.push(
-            listHint(
-              reading.amounts,
-              settled?.kind === "list" ? settled.amounts : null,
-              USUAL_FORMAT,
-            ),
-          );
-        }
+        if (reading === undefined) return;
+        const facts = factsFor(outcome.solved, line, index);
+        const beside = { facts, rates: outcome.reading.rates, format: USUAL_FORMAT };
+        const typed = "amount" in line ? line.amount : "";
+        words.push(flowHint(line, reading, beside).replaceAll(typed || "\0", ""));
       });
       places.push(
         ...timeHandles(draft, outcome.reading, sketch.strands).map(({ years }) => years),
@@ -371,21 +360,18 @@ test("whatever is typed, everything on the page can be worked out and has words"
       const { problem, result } = outcome;
       if (problem !== null && result?.ok === true) {
         const solution = result.value;
-        words.push(
-          answerText(problem, solution),
-          ...solution.answers.map((answer) => copyText(answer)),
-        );
+        words.push(answerText(solution), ...solution.answers.map((answer) => copyText(answer)));
         words.push(...companionsOf(problem, solution).map(({ figure }) => figure));
-        const named = namedFigures(problem, solution);
+        const named = namedFigures(solution);
         for (const sum of workOutSums([{ id: "s", text: "answer * 2" }], named)) {
           words.push(JSON.stringify(sum));
         }
         for (const field of sweepFields(draft, problem)) words.push(rangeFor(field).to);
         const { flows, together } = sharesAt(solution.settled, 2.5);
         places.push(...flows.map(({ worth }) => worth ?? 0), together ?? 0);
-        const written = workings(problem, solution);
+        const written = workings(solution);
         words.push(writeOut(written.steps, "plain"), writeOut(written.steps, "markdown"));
-        const book = workbook(problem, solution, { title: "", lines: [] });
+        const book = workbook(solution, { title: "", lines: [] });
         for (const cell of book.sheets.flatMap(({ rows }) => rows.flat())) {
           if (cell?.kind === "formula") words.push(cell.formula);
         }

@@ -8,7 +8,7 @@ import {
 } from "@kestrelmoor/core";
 import { quotationKey, readQuotedRate, type Draft } from "@kestrelmoor/core/typing";
 import cases from "../../../core/reference/rates.json";
-import { outcomeOf } from "../problem/document/document-store";
+import { outcomeOf } from "../problem/document/outcome";
 import { outcomesOfVariants } from "../problem/views/variants/columns";
 import {
   buyingPowerProblem,

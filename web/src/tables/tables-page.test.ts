@@ -6,7 +6,7 @@ import {
   tableName,
   type FactorTerms,
 } from "@kestrelmoor/core";
-import { outcomeOf } from "../problem/document/document-store";
+import { outcomeOf } from "../problem/document/outcome";
 import { factorProblem } from "./as-problem";
 import { tableOf } from "./read-table";
 import { FIRST_DESK } from "@kestrelmoor/core/typing";

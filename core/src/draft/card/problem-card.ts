@@ -4,7 +4,7 @@ import { USUAL_FORMAT } from "../../wording/answer-format";
 import { solve } from "../../solve/solve";
 import { NO_COMPARISON, PLAIN_APPRAISAL, PLAIN_HAND_IN, type Draft, type FlowLine } from "../draft";
 import { PLAIN_SCHEDULE } from "../draft-schedule";
-import { readDraft } from "../read-draft";
+import type { DraftReading } from "../read-draft";
 
 /** What a notebook shows of a problem: enough for its small timeline and its answer. */
 export interface ProblemCard {
@@ -19,8 +19,11 @@ const LONGEST_CARD = 12_000;
 /** How much of a list, a label or a field is left then, and how many lines. */
 const LEFT = { list: 300, lines: 12 };
 
-/** Accuracy: the answer that is told is that of `answerText`, in the number format of the problem. */
-export function problemCard(draft: Draft): ProblemCard {
+/**
+ * @param reading what the draft was read to
+ * Accuracy: the answer that is told is that of `answerText`, in the number format of the problem.
+ */
+export function problemCard(draft: Draft, reading: DraftReading): ProblemCard {
   const lines: Draft = {
     ...draft,
     question: "",
@@ -36,7 +39,7 @@ export function problemCard(draft: Draft): ProblemCard {
     handIn: PLAIN_HAND_IN,
   };
   if (JSON.stringify(lines).length <= LONGEST_CARD) return { draft: lines, told: null };
-  return { draft: cut(lines), told: toldAnswer(lines) };
+  return { draft: cut(lines), told: toldAnswer(draft, reading) };
 }
 
 function cut(draft: Draft): Draft {
@@ -68,11 +71,10 @@ function cutText(text: string): string {
   return start.slice(0, Math.max(0, start.search(/[^\n,;\s]*$/))).trimEnd();
 }
 
-function toldAnswer(draft: Draft): string {
+function toldAnswer(draft: Draft, { problem, issues }: DraftReading): string {
   const format = draft.answerFormat ?? USUAL_FORMAT;
-  const { problem, issues } = readDraft(draft);
   const solution = problem === null ? null : solve(problem);
-  if (problem !== null && solution?.ok === true) return answerText(problem, solution.value, format);
+  if (solution?.ok === true) return answerText(solution.value, format);
   const [first] = solution?.ok === false ? solution.issues : issues;
   return first === undefined ? "" : sentenceOf(first, format);
 }

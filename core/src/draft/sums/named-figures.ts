@@ -1,7 +1,7 @@
 import type { NamedFigure } from "../../input/arithmetic";
 import { namesOf } from "../../input/names";
-import type { Problem } from "../../problem/schema";
 import type { Answer, Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { followUpWords } from "../../wording/follow-up-words";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 
@@ -9,14 +9,14 @@ import { USUAL_FORMAT } from "../../wording/answer-format";
  * The values that a calculation can use by name: the answer, its companions, the answers to follow-up questions,
  * and the amount of every line. If two values share a name, the first has it.
  */
-export function namedFigures(problem: Problem, solution: Solution): NamedFigure[] {
+export function namedFigures(solved: SolvedProblem): NamedFigure[] {
   const found = [
-    ...answers(solution),
-    ...totals(solution),
-    ...payments(problem, solution),
-    ...rates(solution),
-    ...followUps(problem, solution),
-    ...lines(problem, solution),
+    ...answers(solved),
+    ...totals(solved),
+    ...payments(solved),
+    ...rates(solved),
+    ...followUps(solved),
+    ...lines(solved),
   ];
   const taken = new Set<string>();
   return found.filter(({ words, value }) => {
@@ -63,7 +63,7 @@ function totals({ facts }: Solution): NamedFigure[] {
   ];
 }
 
-function payments(problem: Problem, { facts: { streams } }: Solution): NamedFigure[] {
+function payments({ problem, facts: { streams } }: SolvedProblem): NamedFigure[] {
   const names = namesOf(problem.flows);
   return streams.flatMap(({ id, payments: count, percentPerPayment }) => {
     const name = streams.length === 1 ? "" : `${names.nameOf(id)} `;
@@ -90,7 +90,7 @@ function rates({ facts, settled }: Solution): NamedFigure[] {
   ];
 }
 
-function followUps(problem: Problem, { also }: Solution): NamedFigure[] {
+function followUps({ problem, also }: SolvedProblem): NamedFigure[] {
   return (problem.also ?? []).flatMap((question, index) => {
     const value = also[index];
     if (value === null || value === undefined) return [];
@@ -102,10 +102,11 @@ function followUps(problem: Problem, { also }: Solution): NamedFigure[] {
   });
 }
 
-function lines({ flows }: Problem, { settled }: Solution): NamedFigure[] {
-  const names = namesOf(flows);
-  return settled.flows.flatMap((flow) => {
-    if (flow.kind !== "single" && flow.kind !== "stream") return [];
-    return [{ words: names.nameOf(flow.id), value: Math.abs(flow.amount), is: "money" as const }];
+function lines({ problem, flows }: SolvedProblem): NamedFigure[] {
+  const names = namesOf(problem.flows);
+  return flows.flatMap(({ file, settled }) => {
+    if (!("amount" in settled)) return [];
+    const value = Math.abs(settled.amount);
+    return [{ words: names.nameOf(file.id), value, is: "money" as const }];
   });
 }

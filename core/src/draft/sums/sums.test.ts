@@ -29,7 +29,7 @@ function named(percent = 0) {
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
   const solution = solve(read.value);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
-  return namedFigures(read.value, solution.value);
+  return namedFigures(solution.value);
 }
 
 const sumsOf = (...texts: string[]) => texts.map((text, index) => ({ id: `s${index}`, text }));

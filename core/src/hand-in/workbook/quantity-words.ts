@@ -1,6 +1,5 @@
 import { dateOfAmount } from "../../flows/amount-date";
-import type { Problem } from "../../problem/schema";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import type { AnswerFormat } from "../../wording/answer-format";
 import { spanWords } from "../../wording/format-time";
 import { capitalized, flowName } from "../../workings/compose/flow-names";
@@ -16,16 +15,15 @@ const KIND_WORDS: Readonly<Record<QuantityKind, string>> = {
 
 /** The name of a quantity that has no sentence, beside its cell. */
 export function quantityWords(
-  problem: Problem,
-  { settled }: Solution,
+  { flows }: SolvedProblem,
   { field, kind }: Quantity,
   format: AnswerFormat,
 ): string {
-  const flow = field?.on === "flow" ? settled.flows[field.line] : undefined;
+  const flow = field?.on === "flow" ? flows[field.line] : undefined;
   if (flow === undefined || field?.on !== "flow") return KIND_WORDS[kind];
-  const name = capitalized(flowName(problem, flow, format));
+  const name = capitalized(flowName(flow, format));
   if (field.entry !== undefined) {
-    const years = dateOfAmount(flow, field.entry, (time) => time);
+    const years = dateOfAmount(flow.settled, field.entry, (time) => time);
     return `${name}, ${whenWords(years, format)}`;
   }
   return `${KIND_WORDS[kind]}: ${name}`;

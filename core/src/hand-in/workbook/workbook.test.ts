@@ -5,13 +5,13 @@ import { placeOf, recalculate } from "../../../test/recalculate";
 import { readProblem } from "../../problem/problem-file";
 import type { Problem } from "../../problem/schema";
 import { solve } from "../../solve/solve";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { linePlain } from "../../workings/write-line";
 import { workings } from "../../workings/workings";
 import type { Cell, Workbook } from "./cells";
 import { workbook } from "./workbook";
 
-function solved(file: unknown): { readonly problem: Problem; readonly solution: Solution } {
+function solved(file: unknown): { readonly problem: Problem; readonly solution: SolvedProblem } {
   const read = readProblem(file);
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
   const solution = solve(read.value);
@@ -102,9 +102,9 @@ const SEARCHED: readonly (readonly [string, object])[] = [
 ];
 
 describe.each(SEARCHED)("%s", (_, parts) => {
-  const { problem, solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
+  const { solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
   const [{ value }] = solution.answers;
-  const book = workbook(problem, solution, HEAD);
+  const book = workbook(solution, HEAD);
 
   test("is searched for on a sheet of its own, and found", () => {
     expect(book.sheets.map(({ name }) => name)).toEqual(["Workings", "Trials"]);
@@ -117,7 +117,7 @@ describe.each(SEARCHED)("%s", (_, parts) => {
   });
 
   test("stands in the equation by its letter, and not by what it is found to be", () => {
-    const { steps } = workings(problem, solution);
+    const { steps } = workings(solution);
     const told = steps
       .slice(
         0,
@@ -131,8 +131,8 @@ describe.each(SEARCHED)("%s", (_, parts) => {
 
 test("what a course rounds on the way is rounded in its cell", () => {
   const parts = { rates: [effective(5)], flows: [debt, stream("p", "out", null, { count: 7 })] };
-  const { problem, solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
-  const book = workbook(problem, solution, HEAD, { rounding: { factor: 4, rate: null } });
+  const { solution } = solved({ format: "kestrelmoor-problem", version: 1, ...parts });
+  const book = workbook(solution, HEAD, { rounding: { factor: 4, rate: null } });
   // 9,000 ÷ 5.7864, the factor for 7 payments at 5 % rounded to 4 decimals.
   expect(answerOf(book)).toBeCloseTo(9000 / 5.7864, 9);
 });
@@ -148,8 +148,8 @@ describe("further questions go on with the cells of the problem's own", () => {
     ],
   };
   const file = { format: "kestrelmoor-problem", version: 1, ...parts };
-  const { problem, solution } = solved(file);
-  const book = workbook(problem, solution, HEAD);
+  const { solution } = solved(file);
+  const book = workbook(solution, HEAD);
 
   test.each([0, 1, 2])("the formulas of question %i give the engine's answer", (question) => {
     const place = book.further[question] ?? undefined;
@@ -170,7 +170,7 @@ describe("further questions go on with the cells of the problem's own", () => {
 
   test("rounded on the way, they go on with what was rounded", () => {
     const rounding = { factor: 4, rate: null };
-    const rounded = workbook(problem, solution, HEAD, { rounding });
+    const rounded = workbook(solution, HEAD, { rounding });
     const other = answerOf(rounded, undefined, rounded.further[2] ?? undefined);
     expect(other).toBeCloseTo(60 * answerOf(rounded), 7);
   });
@@ -178,7 +178,7 @@ describe("further questions go on with the cells of the problem's own", () => {
 
 describe.each(cases)("$id", ({ problem: file, expect: wanted }) => {
   const { problem, solution } = solved(file);
-  const book = workbook(problem, solution, HEAD);
+  const book = workbook(solution, HEAD);
 
   test("its formulas, recalculated, give the reference's value", () => {
     const exact = Math.abs(Number(wanted.value));

@@ -1,5 +1,4 @@
-import type { Problem } from "../../problem/schema";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { USUAL_FORMAT } from "../../wording/answer-format";
 import { UNROUNDED } from "../../workings/mathematics/figures";
 import { furtherWorkings } from "../../workings/further/further-workings";
@@ -19,15 +18,14 @@ import { WorkingsSheet, type WorkbookHead } from "./workings-sheet";
  * Source: formulas as in the workings; functions by their names in OpenFormula (OASIS, ODF 1.3 part 4)
  */
 export function workbook(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   head: WorkbookHead,
   options: Omit<WorkingsOptions, "level"> = {},
 ): Workbook {
   const every = { ...options, level: "every-step" } as const;
-  const own = workings(problem, solution, every);
-  const further = furtherWorkings(problem, solution, own, every);
-  const sheet = new WorkingsSheet(problem, solution, own, {
+  const own = workings(solved, every);
+  const further = furtherWorkings(solved, own, every);
+  const sheet = new WorkingsSheet(solved, own, {
     rounding: UNROUNDED,
     format: USUAL_FORMAT,
     ...options,

@@ -1,6 +1,5 @@
 import { isSameField, type FieldRef } from "../../fields/field-ref";
-import type { Problem } from "../../problem/schema";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import type { AnswerFormat } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
 import type { FurtherWorkings } from "../../workings/further/further-workings";
@@ -40,8 +39,7 @@ export class WorkingsSheet {
   private earlier: readonly (readonly [Quantity, string])[] = [];
 
   constructor(
-    private readonly problem: Problem,
-    private readonly solution: Solution,
+    private readonly solved: SolvedProblem,
     private readonly made: Workings,
     private readonly style: { readonly rounding: Rounding; readonly format: AnswerFormat },
   ) {}
@@ -76,7 +74,7 @@ export class WorkingsSheet {
   /** A follow-up question continues with the existing cells. */
   private further({ question, steps, result }: FurtherWorkings): Place {
     this.earlier = [...this.cells];
-    this.heading(`${followUpWords(question, this.problem, this.style.format)}.`);
+    this.heading(`${followUpWords(question, this.solved.problem, this.style.format)}.`);
     for (const step of steps) this.step(step);
     const place = this.cellOf(result);
     this.rows.push([text(WORDS.now), null, answerCell(place, result)]);
@@ -134,7 +132,7 @@ export class WorkingsSheet {
       note ??
       (quantity === this.made.result
         ? WORDS.unknown
-        : quantityWords(this.problem, this.solution, quantity, this.style.format));
+        : quantityWords(this.solved, quantity, this.style.format));
     this.rows.push([
       text(words),
       letter === null ? null : text(letterIn(letter, plainHand), "formula"),
@@ -151,7 +149,7 @@ export class WorkingsSheet {
   /** The cell of an earlier quantity that a follow-up question uses: given or found. */
   private cellOfSame({ expression, kind, value, field }: Quantity): string | undefined {
     if (expression !== null && expression.op !== "number") return undefined;
-    const isFound = expression !== null || isSame(field, this.solution.unknown.field);
+    const isFound = expression !== null || isSame(field, this.solved.unknown.field);
     const isAlike = (one: Quantity) =>
       one.kind === kind &&
       isClose(one.value, value, PART_BETWEEN.steps) &&

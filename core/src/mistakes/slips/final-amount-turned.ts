@@ -1,3 +1,4 @@
+import { opposite, turnedRound } from "../../problem/turned-round";
 import { singlesOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";
@@ -15,11 +16,8 @@ export const finalAmountTurned: Mistake = {
       : singlesOf(problem)
           .filter(({ flow }) => flow.amount !== null && yearsAt(flow.at) !== 0)
           .map(({ index, flow }) => ({
-            done: () => WORDS.done(nameOf(flow), flow.direction === "in" ? "out" : "in"),
+            done: () => WORDS.done(nameOf(flow), opposite(flow.direction)),
             corrected: () => WORDS.corrected(flow.direction),
-            problem: withFlow(problem, index, {
-              ...flow,
-              direction: flow.direction === "in" ? "out" : "in",
-            }),
+            problem: withFlow(problem, index, turnedRound(flow, "turns")),
           })),
 };

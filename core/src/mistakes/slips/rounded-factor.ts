@@ -20,7 +20,7 @@ export const roundedFactor: Mistake = {
       isSlow: true,
       ...(factor === 4 ? {} : { isCostly: true as const }),
       figure: () => {
-        const { steps } = workings(subject.problem, subject.solution, {
+        const { steps } = workings(subject.solution, {
           rounding: { factor, rate: null },
         });
         const value = steps.findLast(({ kind }) => kind === "value")?.value;

@@ -1,8 +1,6 @@
 import { flowField, isSameField, type FieldRef } from "../../fields/field-ref";
-import type { Amount, Problem } from "../../problem/schema";
-import type { Solution } from "../../solve/solution";
-import { resolveTimeline } from "../../timeline/resolve-timeline";
-import type { ResolvedFlow } from "../../timeline/timeline";
+import type { Amount, Flow, Problem } from "../../problem/schema";
+import type { SolvedFlow, SolvedFlowOf, SolvedProblem } from "../../solve/solved-problem";
 import { frequencyOf } from "../../time/duration";
 import {
   number,
@@ -21,21 +19,28 @@ import { snapped } from "./years";
 /** The id of the payment that settles the rest after whole payments; no file can have it. */
 export const LAST_PAYMENT = "*last";
 
+/** The quantities of one flow in the workings. */
+interface FlowQuantities {
+  /** Its amount, by letter; lists have none. */
+  readonly size: Quantity | null;
+  /** Its number of payments, by letter; `null` for perpetuities and flows without one. */
+  readonly count: Quantity | null;
+  /** Its growth, if it grows. */
+  readonly growth: Quantity | null;
+}
+
+/** A flow of the problem, with the quantities that it has in the workings. */
+export type ComposedFlow<Kind extends Flow["kind"] = Flow["kind"]> = {
+  readonly [One in Kind]: SolvedFlowOf<One> & FlowQuantities;
+}[Kind];
+
 /** The parts from which the workings of one problem are composed. */
 export interface Composition {
-  readonly problem: Problem;
-  readonly solution: Solution;
+  readonly solved: SolvedProblem;
   readonly sheet: Sheet;
   readonly rates: Rates;
   readonly moves: Moves;
-  /** The flows with their references resolved, linear in the unknown. */
-  readonly resolved: readonly ResolvedFlow[];
-  /** The amount of each flow, by letter; lists have none. */
-  readonly sizes: readonly (Quantity | null)[];
-  /** The number of payments of each stream, by letter; `null` for perpetuities and other flows. */
-  readonly counts: readonly (Quantity | null)[];
-  /** The growth of each growing stream. */
-  readonly growths: readonly (Quantity | null)[];
+  readonly flows: readonly ComposedFlow[];
   /** A time that moves by so many years for each 1 of the unknown. */
   readonly momentAt: (years: number, perUnknown: number) => Moment;
   /** An unknown time, by its letter. */
@@ -48,110 +53,102 @@ export interface Composition {
  * @param sheet an empty sheet, which the composition fills
  * @param isFound whether the unknown is found and substituted: its letter then has a value
  */
-export function compose(
-  problem: Problem,
-  solution: Solution,
-  sheet: Sheet,
-  isFound = false,
-): Composition {
-  const timeline = resolveTimeline(problem);
-  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
-  const resolved = timeline.value.flows;
+export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): Composition {
+  const { problem, flows: solvedFlows } = solved;
   const ratesAre: RatesAre = isFound ? "known" : "sought";
-  const rates = new Rates(sheet, problem, solution, commonFrequency(problem), ratesAre);
-  const isUnknown = (field: FieldRef) => isSameField(field, solution.unknown.field);
-  const isSought = (field: FieldRef) => !isFound && isUnknown(field);
+  const rates = new Rates(sheet, solved, commonFrequency(problem), ratesAre);
   const hasStream = problem.flows.some(({ kind }) => kind === "stream");
-  const moves = new Moves(sheet, solution.settled, rates, hasStream ? "k" : "n");
+  const moves = new Moves(sheet, solved.settled, rates, hasStream ? "k" : "n");
+  const letters = lettersOf(solved, sheet, isFound);
+  const counts = solvedFlows.map((flow) => {
+    const count = letters.countOf(flow);
+    if (count !== null && flow.kind === "stream") moves.know(flow.settled.frequency, count);
+    return count;
+  });
+  const growths = solvedFlows.map(letters.growthOf);
+  const flows = solvedFlows.map((flow, index): ComposedFlow => ({
+    ...flow,
+    size: letters.sizeOf(flow),
+    count: counts[index] ?? null,
+    growth: growths[index] ?? null,
+  }));
+  const [{ value: answer }] = solved.answers;
+  const unknownTime = () =>
+    sheet.once("unknown time", () =>
+      sheet.unknown(sheet.letter("T"), "time", answer, solved.unknown.field),
+    );
+  const momentAt = (years: number, perUnknown: number): Moment => {
+    if (perUnknown === 0 || isFound) return fixedAt(years);
+    const unknown = counts.find((count) => count?.isUnknown === true) ?? unknownTime();
+    const known = years - perUnknown * answer;
+    return { years, isOpen: true, said: { known, perUnknown, unknown } };
+  };
+  return {
+    solved,
+    sheet,
+    rates,
+    moves,
+    flows,
+    momentAt,
+    unknownTime,
+    takeConversions: () => [...rates.takeSteps(), ...moves.takeSteps()],
+  };
+}
+
+/** How the amounts, counts and growths of flows get their letters; each is made once, when it is first asked for. */
+function lettersOf(solved: SolvedProblem, sheet: Sheet, isFound: boolean) {
+  const isUnknown = (field: FieldRef) => isSameField(field, solved.unknown.field);
+  const isSought = (field: FieldRef) => !isFound && isUnknown(field);
   const sizes = new Map<number, Quantity | null>();
-  const sizeAt = (index: number): Quantity | null => {
-    const before = sizes.get(index);
+  const sizeOf = (flow: SolvedFlow): Quantity | null => {
+    const before = sizes.get(flow.index);
     if (before !== undefined) return before;
-    const made = sizeOf(index);
-    sizes.set(index, made);
+    const made = flow.kind === "single" || flow.kind === "stream" ? newSize(flow) : null;
+    sizes.set(flow.index, made);
     return made;
   };
-  const sizeOf = (index: number): Quantity | null => {
-    const flow = problem.flows[index];
-    const settled = solution.settled.flows[index];
-    if (
-      flow === undefined ||
-      !("amount" in flow) ||
-      settled === undefined ||
-      !("amount" in settled)
-    ) {
-      return null;
-    }
+  const newSize = (flow: Extract<SolvedFlow, { kind: "single" | "stream" }>): Quantity => {
+    const { index, file, settled } = flow;
     const field = flowField(index, "amount");
     const value = Math.abs(settled.amount);
-    const letter = () => sheet.letter(moneyLetter(problem, solution, index));
+    const letter = () => sheet.letter(moneyLetter(solved, flow));
     if (isSought(field)) return sheet.unknown(letter(), "money", value, field);
     // An answer has the digits of a calculated value.
-    if (isUnknown(field) || flow.id === LAST_PAYMENT)
+    if (isUnknown(field) || file.id === LAST_PAYMENT)
       return sheet.work(letter(), "money", number(value));
-    const referred = referredBy(flow.amount);
-    if (referred === null) return sheet.given(letter(), "money", value, field);
-    const other = sizeAt(problem.flows.findIndex(({ id }) => id === referred.of));
-    if (other === null) return sheet.given(letter(), "money", value, field);
+    const referred = referredBy(file.amount);
+    const base = solved.flows.find(({ file: { id } }) => id === referred?.of);
+    const other = base === undefined ? null : sizeOf(base);
+    if (referred === null || other === null) return sheet.given(letter(), "money", value, field);
     const multiple = product(number(referred.times), of(other));
     // An amount given by the unknown stays a multiple of it, so that the equation shows it; what is added to it
     // is a term of its own.
     if (other.isOpen) return sheet.work(null, "money", multiple);
     return sheet.work(letter(), "money", withMore(multiple, referred.plus));
   };
-  const counts = problem.flows.map((flow, index) => {
-    const settled = solution.settled.flows[index];
-    if (flow.kind !== "stream" || settled?.kind !== "stream" || flow.count === "forever")
-      return null;
-    const field = flowField(index, "count");
-    const count = isSought(field)
-      ? sheet.unknown(sheet.letter("n"), "count", settled.count, field)
-      : sheet.given(sheet.letter("n"), "count", snapped(settled.count), field);
-    moves.know(settled.frequency, count);
-    return count;
-  });
-  const growths = problem.flows.map((flow, index) => {
-    const settled = solution.settled.flows[index];
-    if (flow.kind !== "stream" || settled?.kind !== "stream" || settled.growth === null)
-      return null;
-    const { by, figure } = settled.growth;
-    const field = flowField(index, "growth");
+  const countOf = (flow: SolvedFlow): Quantity | null => {
+    if (flow.kind !== "stream" || flow.file.count === "forever") return null;
+    const field = flowField(flow.index, "count");
+    const { count } = flow.settled;
+    return isSought(field)
+      ? sheet.unknown(sheet.letter("n"), "count", count, field)
+      : sheet.given(sheet.letter("n"), "count", snapped(count), field);
+  };
+  const growthOf = (flow: SolvedFlow): Quantity | null => {
+    if (flow.kind !== "stream" || flow.settled.growth === null) return null;
+    const { by, figure } = flow.settled.growth;
+    const field = flowField(flow.index, "growth");
     const kind = by === "percent" ? "rate" : "money";
     const value =
-      by === "percent" ? Number((figure / 100).toPrecision(15)) : figure * (isOut(flow) ? -1 : 1);
+      by === "percent"
+        ? Number((figure / 100).toPrecision(15))
+        : figure * (flow.file.direction === "out" ? -1 : 1);
     const letter = sheet.letter(by === "percent" ? "g" : "G");
     return isSought(field)
       ? sheet.unknown(letter, kind, value, field)
       : sheet.given(letter, kind, value, field);
-  });
-  const unknownTime = () =>
-    sheet.once("unknown time", () =>
-      sheet.unknown(sheet.letter("T"), "time", solution.answers[0].value, solution.unknown.field),
-    );
-  const momentAt = (years: number, perUnknown: number): Moment => {
-    if (perUnknown === 0 || isFound) return fixedAt(years);
-    const unknown = counts.find((count) => count?.isUnknown === true) ?? unknownTime();
-    const known = years - perUnknown * solution.answers[0].value;
-    return { years, isOpen: true, said: { known, perUnknown, unknown } };
   };
-  return {
-    problem,
-    solution,
-    sheet,
-    rates,
-    moves,
-    momentAt,
-    unknownTime,
-    resolved,
-    sizes: problem.flows.map((_, index) => sizeAt(index)),
-    counts,
-    growths,
-    takeConversions: () => [...rates.takeSteps(), ...moves.takeSteps()],
-  };
-}
-
-function isOut(flow: { readonly direction: "in" | "out" }): boolean {
-  return flow.direction === "out";
+  return { sizeOf, countOf, growthOf };
 }
 
 function referredBy(amount: Amount): Extract<Amount, object> | null {
@@ -167,15 +164,14 @@ function withMore(multiple: Expression, plus = 0): Expression {
 }
 
 /** The textbook's letters: present value, future value, payment. */
-function moneyLetter(problem: Problem, { settled }: Solution, index: number): string {
-  if (problem.flows[index]?.kind === "stream") return "PMT";
-  if (problem.flows[index]?.id === LAST_PAYMENT) return "L";
-  const own = settled.flows[index];
-  const at = own?.kind === "single" ? own.at : 0;
-  const others = settled.flows.filter((_, place) => place !== index);
+function moneyLetter({ flows }: SolvedProblem, { index, kind, file, settled }: SolvedFlow): string {
+  if (kind === "stream") return "PMT";
+  if (file.id === LAST_PAYMENT) return "L";
+  const at = settled.kind === "single" ? settled.at : 0;
+  const others = flows.filter((flow) => flow.index !== index);
   const [other] = others;
   // If there are only two amounts, the earlier one is the present value, wherever today is.
-  if (others.length === 1 && other?.kind === "single") return at < other.at ? "PV" : "FV";
+  if (others.length === 1 && other?.kind === "single") return at < other.settled.at ? "PV" : "FV";
   return at === 0 ? "PV" : "FV";
 }
 

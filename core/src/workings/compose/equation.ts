@@ -8,7 +8,8 @@ import {
   type SignedTerm,
 } from "../mathematics/expression";
 import type { Line, Step } from "../step";
-import type { Composition } from "./composition";
+import { signOf } from "../../timeline/amounts";
+import type { ComposedFlow, Composition } from "./composition";
 import { listed } from "../../wording/listed";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
@@ -24,14 +25,10 @@ export function balanceInWords(
   focal: number,
   date = dateWords(focal, composition.sheet.format),
 ): Step {
-  const { problem, solution } = composition;
+  const { flows, sheet } = composition;
   const named = (side: number) => [
     ...new Set(
-      solution.settled.flows.flatMap((flow, index) =>
-        sideOf(composition, index) === side
-          ? [flowName(problem, flow, composition.sheet.format)]
-          : [],
-      ),
+      flows.flatMap((flow) => (sideOf(flow) === side ? [flowName(flow, sheet.format)] : [])),
     ),
   ];
   const [inward, outward] = [named(1), named(-1)];
@@ -45,10 +42,8 @@ export function balanceInWords(
 }
 
 /** +1 for money in, −1 for money out, 0 for a list, which may have both. */
-function sideOf({ problem }: Composition, index: number): number {
-  const flow = problem.flows[index];
-  if (flow === undefined || !("direction" in flow)) return 0;
-  return flow.direction === "in" ? 1 : -1;
+function sideOf({ file }: ComposedFlow): number {
+  return "direction" in file ? signOf(file.direction) : 0;
 }
 
 /** A term of the equation: amount times factor. */

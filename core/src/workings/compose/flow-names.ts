@@ -1,20 +1,19 @@
-import type { Flow, Problem } from "../../problem/schema";
-import type { SettledFlow } from "../../flows/flow-kind";
+import type { Flow } from "../../problem/schema";
+import type { SolvedFlow } from "../../solve/solved-problem";
 import { spanWords } from "../../wording/format-time";
 import { frequencyWords } from "../../wording/quotation-words";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import type { AnswerFormat } from "../../wording/answer-format";
 
 /** The name of a flow in the workings. */
-export function flowName({ flows }: Problem, settled: SettledFlow, format: AnswerFormat): string {
-  const flow = flows.find(({ id }) => id === settled.id);
-  const label = flow?.label?.trim() ?? "";
+export function flowName({ file, settled }: SolvedFlow, format: AnswerFormat): string {
+  const label = file.label?.trim() ?? "";
   if (label !== "") return `“${label}”`;
-  if (flow?.kind === "stream") {
-    return `the ${frequencyWords(flow.every).adverb} payments you ${verbOf(flow.direction)}`;
+  if (file.kind === "stream") {
+    return `the ${frequencyWords(file.every).adverb} payments you ${verbOf(file.direction)}`;
   }
-  if (flow?.kind !== "single") return "the listed amounts";
-  return settled.kind === "single" ? singleName(flow, settled.at, format) : "the amount";
+  if (file.kind !== "single") return "the listed amounts";
+  return settled.kind === "single" ? singleName(file, settled.at, format) : "the amount";
 }
 
 function singleName(

@@ -7,10 +7,10 @@ import {
 } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { eachPeriod, frequencyWords, quotationWords } from "../../wording/quotation-words";
-import type { Flow, Position } from "../../problem/schema";
+import type { Position } from "../../problem/schema";
 import { of, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
-import type { Composition } from "./composition";
+import type { ComposedFlow, Composition } from "./composition";
 import { flowName } from "./flow-names";
 import { lineOf } from "./sheet";
 import { someQuantity } from "../mathematics/evaluate";
@@ -19,10 +19,10 @@ const WORDS = STEP_WORDS.given;
 
 /** The given values and the unknown, each with its letter and the words of its line. */
 export function givenStep(composition: Composition): Step {
-  const { problem, solution, rates } = composition;
-  const { spells } = solution.settled;
+  const { flows, solved, rates } = composition;
+  const { spells } = solved.settled;
   const { format } = composition.sheet;
-  const money = problem.flows.flatMap((flow, index) => flowLines(composition, flow, index));
+  const money = flows.flatMap((flow) => flowLines(composition, flow));
   const quoted = rates.quoted.map((quantity, index) => {
     const spell = spells[index];
     if (spell === undefined) throw new TypeError("A timeline has its rates");
@@ -71,64 +71,54 @@ function lineFor(quantity: Quantity, note: string): Line {
       };
 }
 
-function flowLines(composition: Composition, flow: Flow, index: number): Line[] {
-  const { sizes, counts, growths, solution } = composition;
-  const settled = solution.settled.flows[index];
-  const size = sizes[index] ?? null;
-  const label =
-    flow.label === undefined || flow.label.trim() === "" ? "" : `${flow.label.trim()}: `;
-  const lines: Line[] = [];
+function flowLines(composition: Composition, flow: ComposedFlow): Line[] {
+  const label = flow.file.label?.trim() ?? "";
+  const named = label === "" ? "" : `${label}: `;
   switch (flow.kind) {
-    case "single": {
-      const at = settled?.kind === "single" ? settled.at : 0;
-      const when = whenWords(composition, flow.at, at);
-      if (size !== null)
-        lines.push(moneyLine(size, `${label}${WORDS.single(flow.direction, when)}`));
-      return lines;
-    }
-    case "stream": {
-      const each = frequencyWords(flow.every).adverb;
-      const begins = settled?.kind === "stream" ? settled.begins : 0;
-      const later = begins === 0 ? null : whenWords(composition, flow.begins, begins);
-      if (size !== null) {
-        const words = WORDS.stream(flow.direction, each, flow.timing, later);
-        lines.push(moneyLine(size, `${label}${words}`));
-      }
-      const count = counts[index] ?? null;
-      if (count !== null) lines.push(lineFor(count, WORDS.count));
-      else lines.push({ parts: [], note: WORDS.perpetuity });
-      const growth = growths[index] ?? null;
-      if (growth !== null && flow.growth !== undefined) {
-        const period = eachPeriod(frequencyWords(flow.growth.every).noun);
-        lines.push(
-          lineFor(growth, "percent" in flow.growth ? WORDS.growth(period) : WORDS.increase(period)),
-        );
-      }
-      return lines;
-    }
+    case "single":
+      return singleLines(composition, flow, named);
+    case "stream":
+      return streamLines(composition, flow, named);
     case "list":
-    case "dated": {
-      const amounts =
-        settled?.kind === "list"
-          ? settled.amounts
-          : settled?.kind === "dated"
-            ? settled.entries.map(({ amount }) => amount)
-            : [];
-      return [{ parts: [], note: `${label}${listNote(flow, amounts, composition.sheet.format)}` }];
-    }
+    case "dated":
+      return [{ parts: [], note: `${named}${listNote(flow, composition.sheet.format)}` }];
   }
 }
 
+function singleLines(
+  composition: Composition,
+  { file, settled, size }: ComposedFlow<"single">,
+  named: string,
+): Line[] {
+  if (size === null) return [];
+  const when = whenWords(composition, file.at, settled.at);
+  return [moneyLine(size, `${named}${WORDS.single(file.direction, when)}`)];
+}
+
+function streamLines(
+  composition: Composition,
+  { file, settled, size, count, growth }: ComposedFlow<"stream">,
+  named: string,
+): Line[] {
+  const later = settled.begins === 0 ? null : whenWords(composition, file.begins, settled.begins);
+  const each = frequencyWords(file.every).adverb;
+  const amount = WORDS.stream(file.direction, each, file.timing, later);
+  const lines: Line[] = size === null ? [] : [moneyLine(size, `${named}${amount}`)];
+  lines.push(count === null ? { parts: [], note: WORDS.perpetuity } : lineFor(count, WORDS.count));
+  if (growth !== null && file.growth !== undefined) {
+    const period = eachPeriod(frequencyWords(file.growth.every).noun);
+    const words = "percent" in file.growth ? WORDS.growth(period) : WORDS.increase(period);
+    lines.push(lineFor(growth, words));
+  }
+  return lines;
+}
+
 /** A time given by the end of payments is not converted to years: the number of payments may be the unknown. */
-function whenWords(
-  { problem, solution, sheet: { format } }: Composition,
-  at: Position,
-  years: number,
-): string {
+function whenWords({ flows, sheet: { format } }: Composition, at: Position, years: number): string {
   if (at === null) return "at the unknown time";
   if (typeof at !== "string") {
-    const stream = solution.settled.flows.find(({ id }) => id === at.endOf);
-    return `at the end of ${stream === undefined ? "the payments" : flowName(problem, stream, format)}`;
+    const stream = flows.find(({ file }) => file.id === at.endOf);
+    return `at the end of ${stream === undefined ? "the payments" : flowName(stream, format)}`;
   }
   return years === 0 ? "today" : `after ${spanWords(years, format)}`;
 }
@@ -144,20 +134,18 @@ function moneyLine(size: Quantity, note: string): Line {
 const MOST_LISTED = 8;
 
 /** The amounts of a list, or their number if there are many. */
-function listNote(
-  flow: Extract<Flow, { kind: "list" | "dated" }>,
-  amounts: readonly number[],
-  format: AnswerFormat,
-): string {
+function listNote(flow: ComposedFlow<"list" | "dated">, format: AnswerFormat): string {
   const every =
-    flow.kind === "list" ? WORDS.evenly(frequencyWords(flow.every).adverb) : WORDS.onDates;
+    flow.kind === "list" ? WORDS.evenly(frequencyWords(flow.file.every).adverb) : WORDS.onDates;
+  const amounts =
+    flow.kind === "list" ? flow.settled.amounts : flow.settled.entries.map(({ amount }) => amount);
   if (amounts.length > MOST_LISTED) {
     return WORDS.manyAmounts(writeFigure(amounts.length, format), every);
   }
   const unknownAt =
     flow.kind === "list"
-      ? flow.amounts.indexOf(null)
-      : flow.entries.findIndex(({ amount }) => amount === null);
+      ? flow.file.amounts.indexOf(null)
+      : flow.file.entries.findIndex(({ amount }) => amount === null);
   const told = amounts.map((amount, place) =>
     place === unknownAt ? "?" : writeMoney(amount, format),
   );

@@ -1,4 +1,4 @@
-import type { SettledFlow } from "../../flows/flow-kind";
+import { dateOfAmount } from "../../flows/amount-date";
 import { fieldKey, flowField, type FieldRef } from "../../fields/field-ref";
 import { sum as added } from "../../numbers/sum";
 import { evaluate } from "../mathematics/evaluate";
@@ -8,7 +8,7 @@ import { withMarks, writeMoney, type AnswerFormat } from "../../wording/answer-f
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
 import type { StepTable } from "../step";
-import { bareFigure, type Composition } from "./composition";
+import { bareFigure, type ComposedFlow, type Composition } from "./composition";
 import { dateWords } from "./flow-names";
 import type { Moment } from "./moves";
 
@@ -33,31 +33,28 @@ interface Entry {
 
 export function listTerms(
   composition: Composition,
-  flow: Extract<SettledFlow, { kind: "list" | "dated" }>,
-  index: number,
+  flow: ComposedFlow<"list" | "dated">,
   focal: Moment,
 ): FlowTerms {
   const { sheet, moves } = composition;
-  const entries = entriesOf(composition, flow, index).filter(
-    ({ amount, isUnknown }) => amount !== 0 || isUnknown,
-  );
+  const entries = entriesOf(flow).filter(({ amount, isUnknown }) => amount !== 0 || isUnknown);
   const open = entries.filter(({ perUnknown }) => perUnknown !== 0);
   const known = entries.filter(({ perUnknown }) => perUnknown === 0);
   const factorOf = ({ at }: Entry) =>
-    moves.between(composition.momentAt(at, moveOf(composition, index)), focal, null);
+    moves.between(composition.momentAt(at, moveOf(flow)), focal, null);
   const openTerms = open.flatMap((entry) => {
     const factor = factorOf(entry);
-    const terms = [unknownEntry(composition, index, entry, factor)];
+    const terms = [unknownEntry(composition, flow, entry, factor)];
     if (entry.known === 0) return terms;
     // What is added to a multiple of the unknown is a term of its own.
     const size = bareFigure(sheet, Math.abs(entry.known), entry.field);
-    return [...terms, termOf(composition, index, entry.known < 0 ? -1 : 1, size, factor)];
+    return [...terms, termOf(composition, flow, entry.known < 0 ? -1 : 1, size, factor)];
   });
   if (known.length <= MOST_WRITTEN) {
     const written = known.map((entry) =>
       termOf(
         composition,
-        index,
+        flow,
         entry.amount < 0 ? -1 : 1,
         bareFigure(sheet, Math.abs(entry.amount), entry.field),
         factorOf(entry),
@@ -72,8 +69,8 @@ export function listTerms(
       return { size, factor: factorOf(entry) };
     });
     return own.length <= MOST_WRITTEN
-      ? parts.map(({ size, factor }) => termOf(composition, index, sign, size, factor))
-      : [termOf(composition, index, sign, ONE, manyParts(sign, parts))];
+      ? parts.map(({ size, factor }) => termOf(composition, flow, sign, size, factor))
+      : [termOf(composition, flow, sign, ONE, manyParts(sign, parts))];
   });
   // The table shows the factors; a line for each would repeat them.
   const lines = sheet.takeLines().filter(({ defines }) => defines?.kind === "money");
@@ -103,42 +100,34 @@ function manyParts(
 }
 
 /** The years by which a list moves for each 1 of the unknown. */
-function moveOf({ resolved }: Composition, index: number): number {
-  const flow = resolved[index];
-  return flow?.kind === "list" ? flow.begins.perUnknown : 0;
+function moveOf(flow: ComposedFlow<"list" | "dated">): number {
+  return flow.kind === "list" ? flow.resolved.begins.perUnknown : 0;
 }
 
-function entriesOf(
-  { problem, resolved }: Composition,
-  flow: Extract<SettledFlow, { kind: "list" | "dated" }>,
-  index: number,
-): Entry[] {
-  const own = resolved[index];
-  const line = problem.flows[index];
-  if (flow.kind === "list") {
-    return flow.amounts.map((amount, place) => ({
-      at: flow.begins + place / flow.frequency,
-      amount,
-      field: flowField(index, "amounts", place),
-      isUnknown: line?.kind === "list" && line.amounts[place] === null,
-      perUnknown: own?.kind === "list" ? (own.amounts[place]?.perUnknown ?? 0) : 0,
-      known: own?.kind === "list" ? (own.amounts[place]?.known ?? 0) : 0,
-    }));
-  }
-  return flow.entries.map(({ at, amount }, place) => ({
-    at,
-    amount,
-    field: flowField(index, "entries", place),
-    isUnknown: line?.kind === "dated" && line.entries[place]?.amount === null,
-    perUnknown: own?.kind === "dated" ? (own.entries[place]?.amount.perUnknown ?? 0) : 0,
-    known: own?.kind === "dated" ? (own.entries[place]?.amount.known ?? 0) : 0,
+function entriesOf(flow: ComposedFlow<"list" | "dated">): Entry[] {
+  const { index, settled } = flow;
+  const linear =
+    flow.kind === "list"
+      ? flow.resolved.amounts
+      : flow.resolved.entries.map(({ amount }) => amount);
+  const filed =
+    flow.kind === "list" ? flow.file.amounts : flow.file.entries.map(({ amount }) => amount);
+  const dates = settled.kind === "list" ? settled.amounts.keys() : settled.entries.keys();
+  return [...dates].map((place) => ({
+    at: dateOfAmount(settled, place, (years) => years),
+    amount:
+      (settled.kind === "list" ? settled.amounts[place] : settled.entries[place]?.amount) ?? 0,
+    field: flowField(index, flow.kind === "list" ? "amounts" : "entries", place),
+    isUnknown: filed[place] === null,
+    perUnknown: linear[place]?.perUnknown ?? 0,
+    known: linear[place]?.known ?? 0,
   }));
 }
 
 /** The unknown entry, or an entry that depends on it. Lists are signed, so the unknown is treated as money in. */
 function unknownEntry(
   composition: Composition,
-  index: number,
+  flow: ComposedFlow,
   entry: Entry,
   factor: Expression,
 ): Term {
@@ -147,7 +136,7 @@ function unknownEntry(
     const unknown = sheet.once(`entry ${fieldKey(entry.field)}`, () =>
       sheet.unknown(sheet.letter("C"), "money", entry.amount, entry.field),
     );
-    return termOf(composition, index, 1, of(unknown), factor);
+    return termOf(composition, flow, 1, of(unknown), factor);
   }
   const base = openAmount(composition);
   const times = Math.abs(entry.perUnknown);
@@ -155,13 +144,13 @@ function unknownEntry(
     base === null
       ? bareFigure(sheet, Math.abs(entry.amount), entry.field)
       : product(number(times), base);
-  return termOf(composition, index, entry.perUnknown < 0 ? -1 : 1, size, factor);
+  return termOf(composition, flow, entry.perUnknown < 0 ? -1 : 1, size, factor);
 }
 
 /** The letter of the unknown amount. */
-function openAmount({ sizes }: Composition): Expression | null {
-  const size = sizes.find((one) => one?.isUnknown === true);
-  return size === null || size === undefined ? null : of(size);
+function openAmount({ flows }: Composition): Expression | null {
+  const size = flows.find((one) => one.size?.isUnknown === true)?.size ?? null;
+  return size === null ? null : of(size);
 }
 
 function tableOfAmounts(entries: readonly Entry[], format: AnswerFormat): StepTable {

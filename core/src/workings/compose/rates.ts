@@ -1,6 +1,7 @@
 import { flowField, rateField } from "../../fields/field-ref";
 import type { Problem } from "../../problem/schema";
-import type { SettledSpell, Solution } from "../../solve/solution";
+import type { SettledSpell } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { frequencyOf } from "../../time/duration";
 import { writeFigure } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
@@ -47,6 +48,7 @@ export type RatesAre =
 export class Rates {
   readonly quoted: readonly Quantity[];
   private readonly steps: Step[] = [];
+  private readonly problem: Problem;
   private readonly spells: readonly SettledSpell[];
   private readonly frequencies = new Map<number, Quantity>();
   private readonly letters = new Map<string, Letter>();
@@ -57,12 +59,12 @@ export class Rates {
    */
   constructor(
     private readonly sheet: Sheet,
-    private readonly problem: Problem,
-    solution: Solution,
+    { problem, settled }: SolvedProblem,
     private readonly common: number | null,
     private readonly are: RatesAre,
   ) {
-    this.spells = solution.settled.spells;
+    this.problem = problem;
+    this.spells = settled.spells;
     this.quoted = this.spells.map((_, index) => this.quotedOf(index));
   }
 

@@ -1,5 +1,4 @@
 import { flowField } from "../../fields/field-ref";
-import type { SettledFlow } from "../../flows/flow-kind";
 import {
   minus,
   number,
@@ -24,14 +23,11 @@ import {
   stepsForever,
   stepsPresent,
 } from "../mathematics/factors";
-import type { Composition } from "./composition";
+import type { ComposedFlow, Composition } from "./composition";
 import type { Moment } from "./moves";
 import { snapped } from "./years";
 import { type Series } from "./series";
 import { isUpTo } from "../../numbers/compare";
-
-/** A settled stream of payments. */
-export type Stream = Extract<SettledFlow, { kind: "stream" }>;
 
 const COUNT_NOTES = {
   n: "payments of this part",
@@ -46,8 +42,7 @@ export class SeriesFactors {
 
   constructor(
     private readonly composition: Composition,
-    private readonly index: number,
-    private readonly stream: Stream,
+    private readonly flow: ComposedFlow<"stream">,
     private readonly series: Series,
     private readonly focal: Moment,
     private readonly taken: number,
@@ -147,14 +142,14 @@ export class SeriesFactors {
   private count(): Expression | null {
     const { count, isWhole } = this.series;
     if (!Number.isFinite(count)) return null;
-    const whole = this.composition.counts[this.index];
-    if (isWhole && whole !== null && whole !== undefined) return of(whole);
+    const whole = this.flow.count;
+    if (isWhole && whole !== null) return of(whole);
     if (whole?.isOpen === true && this.series.isLast) {
       // The rest of an unknown number after the earlier stretches.
-      const before = number(snapped(this.stream.count - count));
+      const before = number(snapped(this.flow.settled.count - count));
       const { sheet } = this.composition;
       return of(
-        sheet.once(`rest ${this.index} ${count}`, () =>
+        sheet.once(`rest ${this.flow.index} ${count}`, () =>
           sheet.work(null, "count", minus(of(whole), before)),
         ),
       );
@@ -165,8 +160,8 @@ export class SeriesFactors {
   private counted(base: keyof typeof COUNT_NOTES, count: number): Expression {
     const { sheet } = this.composition;
     return of(
-      sheet.once(`count ${this.index} ${base} ${count}`, () => {
-        const field = flowField(this.index, "count");
+      sheet.once(`count ${this.flow.index} ${base} ${count}`, () => {
+        const field = flowField(this.flow.index, "count");
         const made = sheet.given(sheet.letter(base), "count", count, field);
         sheet.tell(made, COUNT_NOTES[base]);
         return made;
@@ -193,7 +188,7 @@ export class SeriesFactors {
 
   /** Steps of growth with each payment, or with each payment of its place in a pattern. */
   private stepsEach(): number {
-    const { growth } = this.stream;
+    const { growth } = this.flow.settled;
     if (growth === null || (growth.payments > 1 && growth.steps === 1)) return 1;
     return growth.steps;
   }
@@ -202,7 +197,7 @@ export class SeriesFactors {
     const steps = this.stepsEach();
     if (steps === 1) return growth;
     const { sheet } = this.composition;
-    return sheet.once(`growth ${this.index} ${steps}`, () =>
+    return sheet.once(`growth ${this.flow.index} ${steps}`, () =>
       sheet.define(
         sheet.letter("g", "p"),
         "rate",
@@ -212,43 +207,31 @@ export class SeriesFactors {
   }
 
   private percentGrowth(): Quantity | null {
-    return this.stream.growth?.by === "percent"
-      ? (this.composition.growths[this.index] ?? null)
-      : null;
+    return this.flow.settled.growth?.by === "percent" ? this.flow.growth : null;
   }
 
   /** Moves a factor from the date of its formula to the focal date. */
   private moved(factor: Expression, isFuture: boolean): Expression {
-    const { moves, solution } = this.composition;
+    const { moves, solved } = this.composition;
     const { first, frequency, count, spell } = this.series;
-    const field = flowField(this.index, "begins");
-    const begins = this.beginsPerUnknown();
+    const field = flowField(this.flow.index, "begins");
+    const { begins: moved, count: added } = this.flow.resolved;
+    const begins = moved.perUnknown;
     const { momentAt } = this.composition;
     if (isFuture) {
       const last = first + (count - 1) / frequency;
-      const grows = this.series.isLast ? this.countPerUnknown() / frequency : 0;
+      const grows = this.series.isLast ? added.perUnknown / frequency : 0;
       return product(factor, moves.between(momentAt(last, begins + grows), this.focal, field));
     }
     const before = first - 1 / frequency;
     const start =
-      spell === 0 ? Number.NEGATIVE_INFINITY : (solution.settled.spells[spell]?.start ?? 0);
+      spell === 0 ? Number.NEGATIVE_INFINITY : (solved.settled.spells[spell]?.start ?? 0);
     if (isUpTo(start, before)) {
       return product(factor, moves.between(momentAt(before, begins), this.focal, field));
     }
     // If another rate applies one period before the first payment, the factor is valued at that payment instead.
     const due = this.defined(growthFactor, of(this.rate), ONE);
     return product(factor, of(due), moves.between(momentAt(first, begins), this.focal, field));
-  }
-
-  /** The years by which the payments move, and the payments added, for each 1 of the unknown. */
-  private beginsPerUnknown(): number {
-    const flow = this.composition.resolved[this.index];
-    return flow?.kind === "stream" ? flow.begins.perUnknown : 0;
-  }
-
-  private countPerUnknown(): number {
-    const flow = this.composition.resolved[this.index];
-    return flow?.kind === "stream" ? flow.count.perUnknown : 0;
   }
 
   private defined(factor: Factor, ...args: readonly Expression[]): Quantity {

@@ -1,13 +1,14 @@
+import type { ResolvedStream } from "../../timeline/timeline";
 import { runsOf } from "../../flows/flow-kinds";
 import { paymentTime } from "../../flows/payment-times";
 import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { readableSum, type Expression } from "../mathematics/expression";
-import type { Composition } from "./composition";
+import type { ComposedFlow, Composition } from "./composition";
 import { type Moment } from "./moves";
 import { seriesOf, type Series } from "./series";
 
-import { SeriesFactors, type Stream } from "./series-factors";
+import { SeriesFactors } from "./series-factors";
 
 /** The value at the focal date of each 1 of a stream's first payment, and of its step. */
 export interface StreamFactors {
@@ -19,12 +20,11 @@ export interface StreamFactors {
 /** The value of a stream, composed of the annuity factors of its stretches. */
 export function streamFactors(
   composition: Composition,
-  index: number,
-  stream: Stream,
+  flow: ComposedFlow<"stream">,
   focal: Moment,
 ): StreamFactors {
-  const { solution } = composition;
-  const starts = solution.settled.spells.map(({ start }) => start);
+  const stream = flow.settled;
+  const starts = composition.solved.settled.spells.map(({ start }) => start);
   const runs = runsOf(stream);
   const pattern = stream.growth;
   const amounts: Expression[] = [];
@@ -39,8 +39,7 @@ export function streamFactors(
       const isWhole = series.isWhole && runs.length === 1;
       const part = new SeriesFactors(
         composition,
-        index,
-        stream,
+        flow,
         { ...series, isWhole },
         focal,
         taken,
@@ -58,7 +57,11 @@ export function streamFactors(
 }
 
 /** The payments of a stretch. */
-function partNote(stream: Stream, { first, count }: Series, format: AnswerFormat): string {
+function partNote(
+  stream: ResolvedStream<number>,
+  { first, count }: Series,
+  format: AnswerFormat,
+): string {
   const words = STEP_WORDS.value;
   const from = Math.round((first - paymentTime(stream, 0)) * stream.frequency) + 1;
   if (!Number.isFinite(count)) return words.paymentsFrom(writeFigure(from, format));

@@ -1,7 +1,7 @@
 import { isOpen } from "../mathematics/evaluate";
 import { product, type Expression, type Quantity } from "../mathematics/expression";
 import type { Line, StepTable } from "../step";
-import { type Composition } from "./composition";
+import type { ComposedFlow, Composition } from "./composition";
 
 /** One amount or one stream, as a term of the equation of value. */
 export interface Term {
@@ -26,7 +26,7 @@ export interface FlowTerms {
 
 export function termOf(
   { sheet }: Composition,
-  flow: number,
+  { index: flow }: ComposedFlow,
   sign: 1 | -1,
   size: Expression,
   factor: Expression,

@@ -1,9 +1,8 @@
 import { flowField } from "../../fields/field-ref";
-import type { SettledFlow } from "../../flows/flow-kind";
 import { signOf } from "../../timeline/amounts";
-import { of, type Expression, type Quantity } from "../mathematics/expression";
+import { of, type Expression } from "../mathematics/expression";
 import type { Line, Step } from "../step";
-import { bareFigure, type Composition } from "./composition";
+import { bareFigure, type ComposedFlow, type Composition } from "./composition";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
@@ -22,14 +21,14 @@ export interface Terms {
 export function termsAt(
   composition: Composition,
   focal: Moment,
-  wanted: (flow: number) => boolean = () => true,
+  wanted: (flow: ComposedFlow) => boolean = () => true,
 ): Terms {
   const list: Term[] = [];
   const steps: Step[] = [];
-  composition.solution.settled.flows.forEach((flow, index) => {
-    if (!wanted(index)) return;
+  composition.flows.forEach((flow) => {
+    if (!wanted(flow)) return;
     composition.sheet.takeLines();
-    const made = termsOfFlow(composition, flow, index, focal);
+    const made = termsOfFlow(composition, flow, focal);
     list.push(...made.terms);
     const lines = made.lines ?? composition.sheet.takeLines();
     composition.sheet.takeLines();
@@ -40,76 +39,47 @@ export function termsAt(
   return { list, steps };
 }
 
-function termsOfFlow(
-  composition: Composition,
-  flow: SettledFlow,
-  index: number,
-  focal: Moment,
-): FlowTerms {
+function termsOfFlow(composition: Composition, flow: ComposedFlow, focal: Moment): FlowTerms {
   switch (flow.kind) {
     case "single": {
-      const at = composition.momentAt(flow.at, moveOf(composition, index));
-      const field = flowField(index, "at");
-      const factor = composition.moves.between(at, focal, field);
-      const size = composition.sizes[index];
-      return {
-        terms: [
-          termOf(composition, index, signOfFlow(composition, index), sizeOr(size), factor),
-          ...addedTerm(composition, index, factor),
-        ],
-      };
+      const { index, resolved, settled } = flow;
+      const at = composition.momentAt(settled.at, resolved.at.perUnknown);
+      const factor = composition.moves.between(at, focal, flowField(index, "at"));
+      return { terms: amountTerms(composition, flow, factor) };
     }
     case "stream": {
-      const { amount, step } = streamFactors(composition, index, flow, focal);
-      const sign = signOfFlow(composition, index);
-      const terms = [
-        termOf(composition, index, sign, sizeOr(composition.sizes[index]), amount),
-        ...addedTerm(composition, index, amount),
-      ];
-      const growth = composition.growths[index];
-      if (step !== null && growth !== null && growth !== undefined) {
-        terms.push(termOf(composition, index, sign, of(growth), step));
+      const { amount, step } = streamFactors(composition, flow, focal);
+      const terms = amountTerms(composition, flow, amount);
+      if (step !== null && flow.growth !== null) {
+        terms.push(termOf(composition, flow, signOf(flow.file.direction), of(flow.growth), step));
       }
       return { terms };
     }
     case "list":
     case "dated":
-      return listTerms(composition, flow, index, focal);
+      return listTerms(composition, flow, focal);
   }
 }
 
-/** What is added to a multiple of the unknown amount: "loan / 2 + 500". */
-function addedTerm(composition: Composition, index: number, factor: Expression): Term[] {
-  const flow = composition.resolved[index];
-  if (composition.sizes[index]?.isOpen !== true || flow === undefined || !("amount" in flow)) {
-    return [];
-  }
-  const { known } = flow.amount;
-  if (known === 0) return [];
-  const size = bareFigure(composition.sheet, Math.abs(known), flowField(index, "amount"));
-  return [termOf(composition, index, known < 0 ? -1 : 1, size, factor)];
-}
-
-/** The years by which an amount moves for each 1 of the unknown. */
-function moveOf({ resolved }: Composition, index: number): number {
-  const flow = resolved[index];
-  return flow?.kind === "single" ? flow.at.perUnknown : 0;
-}
-
-function sizeOr(size: Quantity | null | undefined): Expression {
-  if (size === null || size === undefined) throw new TypeError("A line has an amount");
-  return of(size);
-}
-
-function signOfFlow({ problem }: Composition, index: number): 1 | -1 {
-  const flow = problem.flows[index];
-  return flow !== undefined && "direction" in flow ? signOf(flow.direction) : 1;
+/** An amount, and what is added where it is a multiple of the unknown: "loan / 2 + 500". */
+function amountTerms(
+  composition: Composition,
+  flow: ComposedFlow<"single" | "stream">,
+  factor: Expression,
+): Term[] {
+  const { index, file, size, resolved } = flow;
+  if (size === null) throw new TypeError("A line has an amount");
+  const own = termOf(composition, flow, signOf(file.direction), of(size), factor);
+  const { known } = resolved.amount;
+  if (!size.isOpen || known === 0) return [own];
+  const more = bareFigure(composition.sheet, Math.abs(known), flowField(index, "amount"));
+  return [own, termOf(composition, flow, known < 0 ? -1 : 1, more, factor)];
 }
 
 /** The step that moves one flow to the focal date; none for an amount already there. */
 function stepFor(
   composition: Composition,
-  flow: SettledFlow,
+  flow: ComposedFlow,
   { terms, table }: FlowTerms,
   lines: readonly Line[],
   focal: Moment,
@@ -123,7 +93,7 @@ function stepFor(
   const isMoved = terms.some(({ factor }) => !(factor.op === "number" && factor.value === 1));
   if (!isMoved) return null;
   const worths = terms.flatMap(({ worth }) => (worth === null ? [] : [worth.value]));
-  const name = flowName(composition.problem, flow, format);
+  const name = flowName(flow, format);
   const isKnown = worths.length === terms.length;
   return {
     kind: "term",

@@ -87,11 +87,11 @@ function workedOut(story: Story, years: number): Balance {
 
 /** A balance without workings: nothing has been paid yet, everything is repaid, or there is only one amount. */
 function atOnce(story: Story, years: number, term: Term | undefined): Balance {
-  const { sheet, problem, solution } = story.composition;
+  const { sheet, flows } = story.composition;
   const { format } = sheet;
   const worth = term === undefined ? number(0) : worthOf(term);
   const found = sheet.work(sheet.letter("B"), "money", worth);
-  const flow = solution.settled.flows[term?.flow ?? -1];
+  const flow = flows[term?.flow ?? -1];
   const when = years === 0 ? "today" : `after ${spanWords(years, format)}`;
   const none = upTo(story, years).size === 0 ? WORDS.nothingPaid : WORDS.zero;
   const letter = written(of(found), "symbols");
@@ -105,7 +105,7 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
         say:
           flow === undefined
             ? none(capitalized(when))
-            : WORDS.oneAmount(when, flowName(problem, flow, format)),
+            : WORDS.oneAmount(when, flowName(flow, format)),
         lines: [
           {
             ...(flow === undefined
@@ -122,7 +122,7 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
 }
 
 function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {
-  const { flows } = composition.solution.settled;
+  const { flows } = composition;
   const { format } = composition.sheet;
   const [plus, minus] = side > 0 === isAhead ? ["out", "in"] : ["in", "out"];
   const method = isAhead ? WORDS.prospective : WORDS.retrospective;

@@ -5,13 +5,13 @@ import { expectToHold, fromLatex } from "../../../test/reckoner";
 import { readProblem } from "../../problem/problem-file";
 import type { FollowUp, Problem } from "../../problem/schema";
 import { solve } from "../../solve/solve";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { isoYears } from "../../time/duration";
 import { workings } from "../workings";
 import { lineLatex, linePlain } from "../write-line";
 import { furtherWorkings } from "./further-workings";
 
-function solved(problem: Problem): Solution {
+function solved(problem: Problem): SolvedProblem {
   const solution = solve(problem);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
   return solution.value;
@@ -19,14 +19,14 @@ function solved(problem: Problem): Solution {
 
 function furtherOf(problem: Problem) {
   const solution = solved(problem);
-  return furtherWorkings(problem, solution, workings(problem, solution)).map((made, index) => ({
+  return furtherWorkings(solution, workings(solution)).map((made, index) => ({
     made,
     answer: solution.also[index] ?? null,
   }));
 }
 
 /** Questions at the beginning, on the way, between two payments, at the end and beyond. */
-function questionsFor({ flows }: Problem, { settled }: Solution): FollowUp[] {
+function questionsFor({ flows }: Problem, { settled }: SolvedProblem): FollowUp[] {
   const times = settled.flows.map((flow) => {
     if (flow.kind === "single") return flow.at;
     if (flow.kind === "dated") return Math.max(...flow.entries.map(({ at }) => at));
@@ -283,8 +283,8 @@ describe("the textbook's ways", () => {
     const problem = problemOf(file);
     const rounding = { factor: 4, rate: null };
     const solution = solved(problem);
-    const before = workings(problem, solution, { rounding });
-    const [total] = furtherWorkings(problem, solution, before, { rounding });
+    const before = workings(solution, { rounding });
+    const [total] = furtherWorkings(solution, before, { rounding });
     // 9,000 ÷ 5.7864 for each of 7 years, out and not in.
     expect(total?.result.value).toBeCloseTo((7 * 9000) / 5.7864, 6);
     expect(total?.steps.map(({ kind }) => kind)).toContain("rounding");

@@ -1,5 +1,5 @@
 import type { Flow, FollowUp, Problem } from "../../problem/schema";
-import type { Solution } from "../../solve/solution";
+import type { SolvedProblem } from "../../solve/solved-problem";
 import { USUAL_FORMAT, writeMoney, type AnswerFormat } from "../../wording/answer-format";
 import { followUpWords } from "../../wording/follow-up-words";
 import { beyondNumbers, canBeWritten } from "../can-be-written";
@@ -29,8 +29,7 @@ export interface FurtherWorkings extends Workings {
  * The workings of the follow-up questions of a solved problem. They continue from its own workings: the answer
  * is now a known value, and earlier conversions are not repeated.
  *
- * @param problem the problem that was solved
- * @param solution what `solve` found for it
+ * @param solved as `solve` found it
  * @param before its own workings, with the same options
  * @returns one for each question of `also`, in their order; `null` if a question has no finite answer
  * Accuracy: the last value agrees with the engine's answer to the question to a relative 1e-9, or to 1e-9
@@ -38,26 +37,26 @@ export interface FurtherWorkings extends Workings {
  * Source: Kellison, The Theory of Interest, ch. 5 (retrospective and prospective methods)
  */
 export function furtherWorkings(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   before: Workings,
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): (FurtherWorkings | null)[] {
+  const { problem } = solved;
   const told = new Set(before.steps.map(textOf));
   const balances = new Map<number, number>();
   const mostQuestions = MOST_MOVES / movesOfOne(problem);
   return (problem.also ?? []).map((question, index) => {
-    const answer = solution.also[index];
+    const answer = solved.also[index];
     if (answer === null || answer === undefined) return null;
     const sheet = new Sheet(rounding, `q${index + 1}_`, format);
     if (index >= mostQuestions) return withoutFormula(question, answer, sheet, problem, format);
-    const story = storyOf(problem, solution, before, sheet, balances);
+    const story = storyOf(solved, before, sheet, balances);
     const steps = stepsFor(question, story);
     sheet.numberLetters();
     const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
     if (result === undefined) throw new TypeError("Workings find the unknown");
     const all: Step[] = [
-      ...wholePayments(story, solution),
+      ...wholePayments(story),
       ...steps.filter((step) => step.kind === "value" || !told.has(textOf(step))),
       ...roundingStep(result.value, answer, rounding, format),
       answerStep(question, problem, answer, format),
@@ -154,12 +153,13 @@ function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal"
 }
 
 /** The schedule uses whole payments. */
-function wholePayments({ composition }: Story, { unknown, facts }: Solution): Step[] {
+function wholePayments({ composition }: Story): Step[] {
+  const { sheet, flows, solved } = composition;
+  const { unknown, facts } = solved;
   if (unknown.kind !== "count" || (facts.wholePayments?.last ?? null) === null) return [];
-  const { sheet, counts, sizes } = composition;
-  const count = counts[unknown.field.line];
-  const last = sizes.at(-1);
-  if (count === null || count === undefined || last === null || last === undefined) return [];
+  const count = flows[unknown.field.line]?.count ?? null;
+  const last = flows.at(-1)?.size ?? null;
+  if (count === null || last === null) return [];
   sheet.takeLines();
   sheet.tell(count, WORDS.fullPayments);
   sheet.tell(last, WORDS.finalPayment);

@@ -4,7 +4,7 @@ import { paymentTime } from "../../flows/payment-times";
 import { writeFigure } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { spanWords } from "../../wording/format-time";
-import type { Composition } from "../compose/composition";
+import type { ComposedFlow, Composition } from "../compose/composition";
 import { capitalized, flowName } from "../compose/flow-names";
 import { lineOf } from "../compose/sheet";
 import { snapped, yearsExpression } from "../compose/years";
@@ -17,14 +17,14 @@ type Stream = Extract<SettledFlow, { kind: "stream" }>;
 /** The flows on one side of a date, cut at that date. */
 export interface Part {
   readonly composition: Composition;
-  readonly has: (index: number) => boolean;
+  readonly has: (flow: ComposedFlow) => boolean;
   /** The number of its flows. */
   readonly size: number;
 }
 
 /** The cash flows up to and including a date. */
 export function upTo(story: Story, years: number): Part {
-  return cut(story, years, (flow, index, counted) => {
+  return cut(story, years, ({ index, settled: flow }, counted) => {
     switch (flow.kind) {
       case "single":
         return isUpTo(flow.at, years) ? { flow } : null;
@@ -52,7 +52,7 @@ export function upTo(story: Story, years: number): Part {
 /** The cash flows after a date; `null` if cutting there would not shorten the workings. */
 export function after(story: Story, years: number): Part | null {
   const { composition } = story;
-  const { flows, spells } = composition.solution.settled;
+  const { spells } = composition.solved.settled;
   const isCut = (flow: SettledFlow) => {
     const { first, last } = timesOf(flow);
     return isUpTo(first, years) && isBefore(years, last);
@@ -60,8 +60,8 @@ export function after(story: Story, years: number): Part | null {
   const changesLater = spells.some(({ start }) => isBefore(years, start));
   const isAwkward = (flow: SettledFlow) =>
     isCut(flow) && (flow.kind !== "stream" || flow.growth !== null || changesLater);
-  if (flows.some(isAwkward)) return null;
-  return cut(story, years, (flow, index, counted) => {
+  if (composition.flows.some(({ settled }) => isAwkward(settled))) return null;
+  return cut(story, years, ({ index, settled: flow, count: whole }, counted) => {
     if (isUpTo(timesOf(flow).last, years)) return null;
     const paid = flow.kind === "stream" ? paymentsIn(flow, years) : 0;
     if (flow.kind !== "stream" || paid === 0) return { flow };
@@ -70,8 +70,7 @@ export function after(story: Story, years: number): Part | null {
       begins: snapped(flow.begins + paid / flow.frequency),
       count: flow.count - paid,
     };
-    const whole = composition.counts[index];
-    if (whole === null || whole === undefined) return { flow: rest, count: null };
+    if (whole === null) return { flow: rest, count: null };
     const made = counted(flow, index, paid);
     const { sheet, moves } = composition;
     const left = sheet.once(`left ${index} ${paid}`, () =>
@@ -117,31 +116,28 @@ type Counted = (stream: Stream, index: number, paid: number) => Quantity;
 function cut(
   story: Story,
   years: number,
-  piece: (flow: SettledFlow, index: number, counted: Counted) => Piece | null,
+  piece: (flow: ComposedFlow, counted: Counted) => Piece | null,
 ): Part {
   const { composition } = story;
-  const { flows } = composition.solution.settled;
+  const { flows } = composition;
   const counted: Counted = (stream, index, paid) =>
     paymentsMade(story, stream, index, { paid, years });
-  const pieces = flows.map((flow, index) => piece(flow, index, counted));
+  const pieces = flows.map((flow) => piece(flow, counted));
   return {
     composition: {
       ...composition,
-      counts: composition.counts.map((whole, index) => {
-        const count = pieces[index]?.count;
-        return count === undefined ? whole : count;
-      }),
-      solution: {
-        ...composition.solution,
-        settled: {
-          ...composition.solution.settled,
-          flows: flows.map((flow, index) => pieces[index]?.flow ?? flow),
-        },
-      },
+      flows: flows.map((flow, index) => withPiece(flow, pieces[index] ?? null)),
     },
-    has: (index) => pieces[index] !== null,
+    has: ({ index }) => pieces[index] !== null,
     size: pieces.filter((one) => one !== null).length,
   };
+}
+
+/** A piece has the kind of the flow that it is cut from. */
+function withPiece(flow: ComposedFlow, piece: Piece | null): ComposedFlow {
+  if (piece === null) return flow;
+  const { flow: settled, count = flow.count } = piece;
+  return { ...flow, settled, count } as ComposedFlow;
 }
 
 /** The number of payments made by a date, with its own letter. */
@@ -151,7 +147,7 @@ function paymentsMade(
   index: number,
   { paid, years }: { readonly paid: number; readonly years: number },
 ): Quantity {
-  const { sheet, moves, problem } = composition;
+  const { sheet, moves, flows } = composition;
   return sheet.once(`paid ${index} ${paid}`, () => {
     const letter = sheet.letter("k");
     const { frequency } = stream;
@@ -162,7 +158,8 @@ function paymentsMade(
         ? sheet.work(letter, "count", product(number(frequency), yearsExpression(years)))
         : sheet.given(letter, "count", paid, null);
     moves.know(frequency, made);
-    const name = capitalized(flowName(problem, stream, sheet.format));
+    const own = flows[index];
+    const name = own === undefined ? "" : capitalized(flowName(own, sheet.format));
     countings.push({
       kind: "number-of-periods",
       level: "every-step",

@@ -59,7 +59,7 @@ export function interestOver(story: Story, span: Span): Step[] {
 
 /** The cash flows of one direction in a span. */
 function sidesIn(story: Story, sign: 1 | -1, span: Span): SignedTerm[] {
-  return story.composition.solution.settled.flows.flatMap((_, index): SignedTerm[] => {
+  return story.composition.flows.flatMap((_, index): SignedTerm[] => {
     const total = totalOf(story, index, sign, span);
     return total === null ? [] : [{ sign: 1, of: total }];
   });

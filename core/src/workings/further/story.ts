@@ -1,11 +1,11 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import { valueAt } from "../../numbers/affine";
-import type { Direction, Flow, FlowOf, KnownPosition, Problem } from "../../problem/schema";
-import { accountFor } from "../../solve/solve";
+import type { Direction, Flow, KnownPosition, Problem } from "../../problem/schema";
 import { openingSide } from "../../solve/follow-ups";
-import type { Solution } from "../../solve/solution";
+import { solvedFlows, type SolvedProblem } from "../../solve/solved-problem";
 import { isoYears } from "../../time/duration";
 import { signOf } from "../../timeline/amounts";
+import { opposite, turnedRound } from "../../problem/turned-round";
 import { resolvePosition } from "../../timeline/positions";
 import { resolveTimeline } from "../../timeline/resolve-timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
@@ -38,49 +38,53 @@ export interface Story {
  * @param balancesBefore shared by the questions of one problem
  */
 export function storyOf(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   before: Workings,
   sheet: Sheet,
   balancesBefore: Map<number, number>,
 ): Story {
-  const found = accountFor(problem);
-  if (!found.ok) throw new TypeError("Only a solved problem has workings");
-  const { account, unknown } = found.value;
-  const { x } = account;
-  const [{ value }] = solution.answers;
+  const { account, unknown, problem } = solved;
   const isRounded = unknown.field.field === "amount" && roundsOnTheWay(sheet.rounding);
-  const answer = isRounded ? Math.abs(before.result.value) : value;
-  const known = withLast(withAnswer(problem, solution, account.flows, answer), account.flows);
-  const flows = isRounded ? settledAs(known) : account.flows;
-  const composition = compose(
-    known,
-    { ...solution, settled: { ...solution.settled, flows: namedAs(known, flows) } },
-    sheet,
-    true,
-  );
+  const answer = isRounded ? Math.abs(before.result.value) : solved.answers[0].value;
+  const known = withAnswer(solved, answer, isRounded);
   return {
-    composition,
-    side: openingSide(flows),
+    composition: compose(known, sheet, true),
+    side: openingSide(known.settled.flows),
     isBalanced: problem.ask === undefined,
     ownerOf: (index) => account.flows[index]?.id ?? "",
-    yearsAt: (position) => valueAt(resolvePosition(problem, position), x),
+    yearsAt: (position) => valueAt(resolvePosition(problem, position), account.x),
     balancesBefore,
     countings: [],
   };
 }
 
-/** A problem without an unknown, unchanged. */
-function settledAs(problem: Problem): readonly SettledFlow[] {
+/**
+ * A solved problem with its answer in place of the unknown, and each amount in the direction that balances.
+ *
+ * @param isRounded whether the answer is another than the one found, so that what refers to it changes too
+ */
+function withAnswer(solved: SolvedProblem, answer: number, isRounded: boolean): SolvedProblem {
+  const paid = solved.account.flows;
+  const problem = withLast(answered(solved, paid, answer), paid);
   const timeline = resolveTimeline(problem);
-  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
-  return settleFlows(timeline.value.flows, 0);
+  if (!timeline.ok) throw new TypeError("A solved problem has a timeline");
+  const resolved = timeline.value.flows;
+  const settled = (isRounded ? settleFlows(resolved, 0) : paid).map((flow, index) => ({
+    ...flow,
+    // The final payment has the id of its stream.
+    id: problem.flows[index]?.id ?? flow.id,
+  }));
+  return {
+    ...solved,
+    problem,
+    timeline: timeline.value,
+    settled: { ...solved.settled, flows: settled },
+    flows: solvedFlows(problem, resolved, settled),
+  };
 }
 
-/** The problem with its answer in place of the unknown, and each amount in the direction that balances. */
-function withAnswer(
-  problem: Problem,
-  { unknown }: Solution,
+function answered(
+  { problem, unknown }: SolvedProblem,
   settled: readonly SettledFlow[],
   value: number,
 ): Problem {
@@ -121,25 +125,14 @@ function withAmount(
     settled !== undefined &&
     "amount" in settled &&
     directionOf(settled.amount, flow.direction) !== flow.direction;
-  return isTurned ? { ...found, flows: found.flows.with(field.line, turnedRound(flow)) } : found;
-}
-
-/** The flow in the opposite direction; an amount added to each payment keeps its own. */
-function turnedRound(flow: FlowOf<"single" | "stream">): Flow {
-  const direction = flow.direction === "in" ? "out" : "in";
-  if (flow.kind === "single" || flow.growth === undefined || "percent" in flow.growth) {
-    return { ...flow, direction };
-  }
-  const { amount, every } = flow.growth;
-  return { ...flow, direction, growth: { every, amount: amount === null ? null : -amount } };
+  return isTurned
+    ? { ...found, flows: found.flows.with(field.line, turnedRound(flow, "stays")) }
+    : found;
 }
 
 function directionOf(amount: number, otherwise: Direction): Direction {
-  return amount === 0 || Math.sign(amount) === signOf(otherwise)
-    ? otherwise
-    : otherwise === "in"
-      ? "out"
-      : "in";
+  const isSame = amount === 0 || Math.sign(amount) === signOf(otherwise);
+  return isSame ? otherwise : opposite(otherwise);
 }
 
 /** For an unknown count, the account has whole payments and a final payment as a separate line. */
@@ -156,8 +149,4 @@ function withLast(problem: Problem, settled: readonly SettledFlow[]): Problem {
     at: isoYears(last.at),
   };
   return { ...problem, flows: [...problem.flows, flow] };
-}
-
-function namedAs({ flows }: Problem, settled: readonly SettledFlow[]): readonly SettledFlow[] {
-  return settled.map((flow, index) => ({ ...flow, id: flows[index]?.id ?? flow.id }));
 }

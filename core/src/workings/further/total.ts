@@ -8,8 +8,7 @@ import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 /** The undiscounted sum of one flow, or of all money in or out. */
 export function totalSteps(story: Story, of: string): Step[] {
-  const { sheet, solution } = story.composition;
-  const { flows } = solution.settled;
+  const { sheet, flows } = story.composition;
   const isAll = of === "in" || of === "out";
   const signs: readonly (1 | -1)[] = of === "in" ? [1] : of === "out" ? [-1] : [1, -1];
   const own = signs.flatMap((sign) =>

@@ -1,3 +1,4 @@
+import type { ComposedFlow } from "../compose/composition";
 import { flowField } from "../../fields/field-ref";
 import { expandFlow } from "../../flows/flow-kinds";
 import type { SettledFlow } from "../../flows/flow-kind";
@@ -41,33 +42,27 @@ export const ALWAYS: Span = {
  */
 export function totalOf(story: Story, index: number, sign: 1 | -1, span: Span): Expression | null {
   const { composition } = story;
-  const flow = composition.solution.settled.flows[index];
+  const flow = composition.flows[index];
   if (flow === undefined) return null;
   if (flow.kind === "single") {
-    const isIn = isBefore(span.from, flow.at) && isUpTo(flow.at, span.to);
-    const size = composition.sizes[index];
-    return isIn && Math.sign(flow.amount) === sign && size !== null && size !== undefined
-      ? of(size)
-      : null;
+    const { settled, size } = flow;
+    const isIn = isBefore(span.from, settled.at) && isUpTo(settled.at, span.to);
+    return isIn && Math.sign(settled.amount) === sign && size !== null ? of(size) : null;
   }
-  const short = flow.kind === "stream" ? totalOfStream(story, index, flow, sign, span) : undefined;
+  const short = flow.kind === "stream" ? totalOfStream(story, flow, sign, span) : undefined;
   return short === undefined ? oneByOne(story, index, sign, span) : short;
 }
 
 /** @returns `undefined` if the payments have no short formula */
 function totalOfStream(
   story: Story,
-  index: number,
-  flow: Stream,
+  { index, settled: flow, size, growth }: ComposedFlow<"stream">,
   sign: 1 | -1,
   span: Span,
 ): Expression | null | undefined {
-  const { sizes, growths } = story.composition;
-  const size = sizes[index];
-  if (size === null || size === undefined) return undefined;
-  const growing = growths[index];
+  if (size === null) return undefined;
   if (flow.count === Number.POSITIVE_INFINITY && span.to === Number.POSITIVE_INFINITY) {
-    return Math.sign(flow.amount) === sign ? totalForever(flow, of(size), growing) : null;
+    return Math.sign(flow.amount) === sign ? totalForever(flow, of(size), growth) : null;
   }
   const counts = countsIn(story, index, flow, span);
   if (counts === null) return null;
@@ -75,9 +70,8 @@ function totalOfStream(
   if (flow.growth === null) {
     return Math.sign(flow.amount) === sign ? product(count, of(size)) : null;
   }
-  const growth = growing;
   const isEach = flow.growth.steps === 1 && flow.growth.payments === 1;
-  if (!isEach || growth === null || growth === undefined) return undefined;
+  if (!isEach || growth === null) return undefined;
   if (flow.growth.by === "percent") {
     const grown = before === null ? ONE : factorOf(growthFactor, of(growth), before);
     return Math.sign(flow.amount) === sign
@@ -99,9 +93,9 @@ function totalOfStream(
 function totalForever(
   { growth, amount }: Stream,
   size: Expression,
-  rate: Quantity | null | undefined,
+  rate: Quantity | null,
 ): Expression | null {
-  if (growth === null || rate === null || rate === undefined) return null;
+  if (growth === null || rate === null) return null;
   if (growth.by === "amount") {
     if (growth.figure * amount >= 0 || growth.steps !== 1) return null;
     // They fall until the next would change sign.
@@ -142,10 +136,8 @@ function countsIn(story: Story, index: number, flow: Stream, { from, to }: Span)
 }
 
 function countBy(story: Story, index: number, years: number): Quantity {
-  const count = upTo(story, years).composition.counts[index];
-  if (count === null || count === undefined) {
-    throw new TypeError("Payments that are counted have a count");
-  }
+  const count = upTo(story, years).composition.flows[index]?.count ?? null;
+  if (count === null) throw new TypeError("Payments that are counted have a count");
   return count;
 }
 
@@ -159,10 +151,10 @@ function oneByOne(
   const { sheet } = story.composition;
   // A perpetuity ends with the span.
   const { composition, has } = upTo(story, to);
-  const flow = composition.solution.settled.flows[index];
-  if (flow === undefined || !has(index)) return null;
+  const flow = composition.flows[index];
+  if (flow === undefined || !has(flow)) return null;
   const alike: { readonly amount: number; count: number }[] = [];
-  for (const { amount, at } of expandFlow(flow, NO_GROWTH)) {
+  for (const { amount, at } of expandFlow(flow.settled, NO_GROWTH)) {
     const isIn = isBefore(from, at) && isUpTo(at, to);
     if (!isIn || Math.sign(amount) !== sign) continue;
     const last = alike.at(-1);

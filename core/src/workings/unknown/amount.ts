@@ -1,5 +1,4 @@
 import { dateOfAmount } from "../../flows/amount-date";
-import { lineOfUnknown } from "../../problem/unknown";
 import {
   of,
   product,
@@ -132,18 +131,18 @@ function isSimple(expression: Expression): boolean {
 }
 
 /** The focal date with the simplest equation: that of the unknown, or that of the other money. */
-function focalOf({ problem, solution }: Composition): number {
-  const { settled, unknown } = solution;
-  const index = lineOfUnknown(unknown);
-  const entry = unknown.field.on === "flow" ? unknown.field.entry : undefined;
-  const own = settled.flows[index];
-  const others = settled.flows.filter((_, place) => place !== index);
-  if (own !== undefined && own.kind !== "stream") return dateOfAmount(own, entry, (years) => years);
+function focalOf({ flows, solved }: Composition): number {
+  const { field } = solved.unknown;
+  const own = field.on === "flow" ? flows[field.line] : undefined;
+  if (own !== undefined && own.kind !== "stream" && field.on === "flow") {
+    return dateOfAmount(own.settled, field.entry, (years) => years);
+  }
+  const others = flows.filter((flow) => flow !== own);
   const [goal] = others;
   // Saving for one goal is valued at the date of the goal; everything else today.
-  const isSaving = others.length === 1 && goal?.kind === "single" && goal.at > 0;
-  const refersElsewhere = problem.flows.some(
-    (flow) => "amount" in flow && typeof flow.amount === "object" && flow.amount !== null,
+  const isSaving = others.length === 1 && goal?.kind === "single" && goal.settled.at > 0;
+  const refersElsewhere = flows.some(
+    ({ file }) => "amount" in file && typeof file.amount === "object" && file.amount !== null,
   );
-  return isSaving && !refersElsewhere ? goal.at : 0;
+  return isSaving && !refersElsewhere ? goal.settled.at : 0;
 }

@@ -12,7 +12,7 @@ import {
   type Quantity,
 } from "../mathematics/expression";
 import { asExpression } from "../compose/rates";
-import type { Composition } from "../compose/composition";
+import type { ComposedFlow, Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, tidy } from "../compose/equation";
 import { flowName } from "../compose/flow-names";
 import { fixedAt } from "../compose/moves";
@@ -33,14 +33,13 @@ export function dateSteps(composition: Composition): Step[] {
 }
 
 function byLogarithms(composition: Composition): Step[] | null {
-  const { solution, resolved, sheet, rates, moves } = composition;
-  const { settled, unknown } = solution;
-  const index = lineOfUnknown(unknown);
-  const moving = resolved.map((flow) => rateOfMove(flow));
+  const { solved, flows, sheet, rates, moves } = composition;
+  const { settled, unknown } = solved;
+  const moving = flows.map(rateOfMove);
   if (moving.some((move) => move !== 0 && move !== 1)) return null;
-  const date = solution.answers[0].value;
-  const isMoved = (place: number) => moving[place] === 1;
-  const spans = settled.flows.filter((flow, place) => isMoved(place) && flow.kind !== "single");
+  const date = solved.answers[0].value;
+  const isMoved = ({ index }: ComposedFlow) => moving[index] === 1;
+  const spans = flows.filter((flow) => isMoved(flow) && flow.kind !== "single");
   // Payments that start at the unknown time may reach into another rate, which again depends on that time.
   if (spans.length > 0 && settled.spells.length > 1) return null;
   const spellIndex = Math.max(
@@ -49,10 +48,10 @@ function byLogarithms(composition: Composition): Step[] | null {
   );
   const spell = settled.spells[spellIndex];
   if (spell === undefined) return null;
-  const fixed = settled.flows.filter((_, place) => !isMoved(place));
+  const fixed = flows.filter((flow) => !isMoved(flow));
   const from = startingDate(composition, fixed, spellIndex);
   const own = termsAt(composition, composition.momentAt(date, 1), isMoved);
-  const rest = termsAt(composition, fixedAt(from), (place) => !isMoved(place));
+  const rest = termsAt(composition, fixedAt(from), (flow) => !isMoved(flow));
   if ([...own.list, ...rest.list].some(({ worth }) => worth === null) || rest.list.length === 0)
     return null;
   const sign = own.list[0]?.sign ?? 1;
@@ -87,7 +86,7 @@ function byLogarithms(composition: Composition): Step[] | null {
   const log = basis.isForce ? of(basis.rate) : logarithm(plus(ONE, of(basis.rate)));
   const result = quotient(logarithm(ratio), log);
   const letter = sheet.letter(
-    basis.isForce ? "t" : composition.counts.some((one) => one !== null) ? "k" : "n",
+    basis.isForce ? "t" : flows.some(({ count: one }) => one !== null) ? "k" : "n",
   );
   const count = sheet.work(letter, "count", result);
   const perYear = basis.periodsPerYear;
@@ -99,9 +98,9 @@ function byLogarithms(composition: Composition): Step[] | null {
     start === 0 ? years : plus(yearsExpression(start), years),
   );
   const isPlain = total.expression?.op === "quantity";
-  const due = settled.flows[index];
+  const due = flows[lineOfUnknown(unknown)];
   const what = due?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
-  const goalName = due?.kind === "single" ? flowName(composition.problem, due, sheet.format) : what;
+  const goalName = due?.kind === "single" ? flowName(due, sheet.format) : what;
   return [
     balanceInWords(composition, date, STEP_WORDS.focalDate.unknownDate),
     ...rest.steps,
@@ -185,7 +184,7 @@ function byLogarithms(composition: Composition): Step[] | null {
 }
 
 /** The multiple of the unknown time by which a flow moves; `NaN` if it does not move as a whole. */
-function rateOfMove(flow: Composition["resolved"][number]): number {
+function rateOfMove({ resolved: flow }: ComposedFlow): number {
   switch (flow.kind) {
     case "single":
       return flow.at.perUnknown;
@@ -200,20 +199,13 @@ function rateOfMove(flow: Composition["resolved"][number]): number {
 
 /** The date to which the other amounts are moved first: today, or the date of a single amount. */
 function startingDate(
-  { solution }: Composition,
-  fixed: Composition["solution"]["settled"]["flows"],
+  { solved }: Composition,
+  fixed: readonly ComposedFlow[],
   spellIndex: number,
 ): number {
   const [only] = fixed;
-  if (
-    spellIndex === 0 &&
-    fixed.length === 1 &&
-    only?.kind === "single" &&
-    solution.settled.spells.length === 1
-  ) {
-    return only.at;
-  }
-  return 0;
+  const isAlone = fixed.length === 1 && solved.settled.spells.length === 1;
+  return spellIndex === 0 && isAlone && only?.kind === "single" ? only.settled.at : 0;
 }
 
 function named({ sheet }: Composition, whole: ReturnType<typeof tidy>, letter: string): Quantity {

@@ -48,23 +48,22 @@ export function growthSteps(composition: Composition): Step[] {
 
 /** The growth of a perpetuity against one amount when it begins: g = i − D/P. */
 function ofPerpetuity(composition: Composition): Searched | null {
-  const { solution, problem, sheet, sizes } = composition;
-  const index = lineOfUnknown(solution.unknown);
-  const { flows, spells } = solution.settled;
-  const stream = flows[index];
-  const [other] = flows.filter((_, place) => place !== index);
-  if (stream?.kind !== "stream" || other?.kind !== "single" || flows.length !== 2) return null;
+  const { solved, sheet, flows } = composition;
+  const own = flows[lineOfUnknown(solved.unknown)];
+  const [other] = flows.filter((flow) => flow !== own);
+  if (own?.kind !== "stream" || other?.kind !== "single" || flows.length !== 2) return null;
+  const stream = own.settled;
   const isSimple =
-    spells.length === 1 &&
+    solved.settled.spells.length === 1 &&
     stream.count === Number.POSITIVE_INFINITY &&
     stream.growth?.steps === stream.growth?.payments &&
-    isSameTime(other.at, stream.begins);
-  const [payment, price] = [sizes[index], sizes[flows.indexOf(other)]];
-  if (!isSimple || payment === undefined || price === undefined) return null;
-  if (payment === null || price === null || payment.isOpen || price.isOpen) return null;
+    isSameTime(other.settled.at, stream.begins);
+  const [payment, price] = [own.size, other.size];
+  if (!isSimple || payment === null || price === null || payment.isOpen || price.isOpen) {
+    return null;
+  }
   const { list, steps } = termsAt(composition, fixedAt(stream.begins));
-  const line = problem.flows[index];
-  const isDue = line?.kind === "stream" && line.timing === "start";
+  const isDue = stream.timing === "start";
   const i = of(composition.rates.perPeriod(0, stream.frequency));
   const g = of(growthQuantity(composition));
   const first = isDue ? product(of(payment), plus(ONE, i)) : of(payment);
@@ -99,10 +98,9 @@ function ofPerpetuity(composition: Composition): Searched | null {
   };
 }
 
-function growthQuantity({ growths }: Composition): Quantity {
-  const growth = growths.find((one) => one?.isUnknown === true);
-  if (growth === null || growth === undefined)
-    throw new TypeError("An unknown growth has a letter");
+function growthQuantity({ flows }: Composition): Quantity {
+  const growth = flows.find((one) => one.growth?.isUnknown === true)?.growth ?? null;
+  if (growth === null) throw new TypeError("An unknown growth has a letter");
   return growth;
 }
 

@@ -2,7 +2,6 @@ import { writeFigure, type AnswerFormat } from "../../wording/answer-format";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { sum as added } from "../../numbers/sum";
 import { worthAt } from "../../solve/worth";
-import { resolveTimeline } from "../../timeline/resolve-timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { accumulationOf } from "../../timeline/spells";
 import { compose, type Composition } from "../compose/composition";
@@ -58,7 +57,7 @@ export function numericSteps(
   const sought = soughtIn(composition);
   const balance = balanceOf(composition);
   const atFigure = (shown: number) => balance(sought.toX(shown));
-  const roots = composition.solution.answers.map(({ value }) => sought.shown(value));
+  const roots = composition.solved.answers.map(({ value }) => sought.shown(value));
   const [root = NaN, ...others] = roots;
   const search = searchFor(atFigure, root, others, sought.head, composition.sheet.format);
   return {
@@ -137,10 +136,8 @@ function foundBy(
 }
 
 /** Money in less money out today, as a function of the unknown of the timeline. */
-function balanceOf({ problem }: Composition): (x: number) => number {
-  const timeline = resolveTimeline(problem);
-  if (!timeline.ok) throw new TypeError("Only a solved problem has workings");
-  const { spells, flows } = timeline.value;
+function balanceOf({ solved }: Composition): (x: number) => number {
+  const { spells, flows } = solved.timeline;
   return (x) => {
     const growth = accumulationOf(spells, x);
     return growth.ok ? worthAt(settleFlows(flows, x), growth.value, 0).value : NaN;
@@ -148,8 +145,8 @@ function balanceOf({ problem }: Composition): (x: number) => number {
 }
 
 /** The check: the answer is substituted, and both sides agree. */
-export function checkStep({ problem, solution, sheet }: Composition): Step {
-  const found = compose(problem, solution, new Sheet(sheet.rounding), true);
+export function checkStep({ solved, sheet }: Composition): Step {
+  const found = compose(solved, new Sheet(sheet.rounding), true);
   const { list } = termsAt(found, fixedAt(0));
   found.sheet.numberLetters();
   const side = (sign: number) => list.filter((term) => term.sign === sign);

@@ -52,13 +52,12 @@ interface Closed {
 
 /** Two amounts and one rate between them: the nth root. */
 function betweenTwoAmounts(composition: Composition): Closed | null {
-  const { solution, sheet } = composition;
-  const flows = solution.settled.flows;
+  const { flows, sheet } = composition;
   const [one, other] = flows;
   if (flows.length !== 2 || one?.kind !== "single" || other?.kind !== "single") return null;
-  if (composition.sizes.some((size) => size?.expression !== null)) return null;
-  const [early, late] = one.at <= other.at ? [0, 1] : [1, 0];
-  const focal = Math.max(one.at, other.at);
+  if (flows.some(({ size }) => size?.expression !== null)) return null;
+  const [early, late] = one.settled.at <= other.settled.at ? [0, 1] : [1, 0];
+  const focal = Math.max(one.settled.at, other.settled.at);
   const { list, steps } = termsAt(composition, fixedAt(focal));
   const [before, after] = [list[early], list[late]];
   const growths = before === undefined ? [] : factorsOf(before);
@@ -118,16 +117,10 @@ function factorsOf(term: Term): Quantity[] {
 
 /** A perpetuity against one amount a period before its first payment: the rate is payment ÷ price. */
 function ofPerpetuity(composition: Composition): Closed | null {
-  const { sheet, solution } = composition;
-  const stream = solution.settled.flows.find(({ kind }) => kind === "stream");
-  if (
-    stream?.kind !== "stream" ||
-    Number.isFinite(stream.count) ||
-    solution.settled.flows.length !== 2
-  )
-    return null;
-  if (stream.begins !== 0 || composition.sizes.some((size) => size?.expression !== null))
-    return null;
+  const { sheet, flows } = composition;
+  const stream = flows.find((flow) => flow.kind === "stream")?.settled;
+  if (stream === undefined || Number.isFinite(stream.count) || flows.length !== 2) return null;
+  if (stream.begins !== 0 || flows.some(({ size }) => size?.expression !== null)) return null;
   const { list, steps } = termsAt(composition, fixedAt(0));
   const own = list.find(({ factor }) => isOpen(factor));
   const price = list.find(({ worth }) => worth !== null);
@@ -180,9 +173,9 @@ function soughtRate(composition: Composition) {
   };
 }
 
-function soughtSpell({ solution, sheet }: Composition) {
-  const index = lineOfUnknown(solution.unknown);
-  const spell = solution.settled.spells[index];
+function soughtSpell({ solved, sheet }: Composition) {
+  const index = lineOfUnknown(solved.unknown);
+  const spell = solved.settled.spells[index];
   const unknowns = sheet.quantities.filter(({ isUnknown }) => isUnknown);
   // Of the quoted and the periodic rate, the equation has the later one.
   const quantity = unknowns.at(-1);
@@ -192,15 +185,15 @@ function soughtSpell({ solution, sheet }: Composition) {
 }
 
 /** The periods a year of the unknown rate; `null` if the unknown is the quoted rate. */
-function unitsOf({ rates, solution }: Composition, quantity: Quantity): number | null {
-  const index = lineOfUnknown(solution.unknown);
+function unitsOf({ rates, solved }: Composition, quantity: Quantity): number | null {
+  const index = lineOfUnknown(solved.unknown);
   if (rates.quoted[index] === quantity) return null;
   const { periodsPerYear } = rates.basis(index);
   return typeof periodsPerYear === "number" ? periodsPerYear : periodsPerYear.value;
 }
 
-function valueOf({ rates, solution }: Composition, found: Quantity): Step {
-  const index = lineOfUnknown(solution.unknown);
+function valueOf({ rates, solved }: Composition, found: Quantity): Step {
+  const index = lineOfUnknown(solved.unknown);
   const { noun } = rates.basis(index);
   return {
     kind: "value",

@@ -10,7 +10,7 @@ import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 /** The net value at the focal date of the question. */
 export function worthSteps(composition: Composition): Step[] {
-  const { problem } = composition;
+  const { problem } = composition.solved;
   return worthAtDate(composition, valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0));
 }
 

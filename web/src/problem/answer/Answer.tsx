@@ -50,7 +50,7 @@ type Outcome = DocumentState["outcome"];
 function spokenAnswer({ problem, result, reading }: Outcome, format: AnswerFormat): string {
   if (problem === null || result === null) return missingWords(reading.issues, format);
   return result.ok
-    ? answerText(problem, result.value, format)
+    ? answerText(result.value, format)
     : result.issues.map((issue) => sentenceOf(issue, format)).join(" ");
 }
 
@@ -67,14 +67,14 @@ function Shown({ outcome, format }: ShownProps) {
   if (!result.ok) return <NoAnswer issues={result.issues} />;
   const solution = result.value;
   const { answers } = solution;
-  const sentence = answerSentence(problem, solution, format);
+  const sentence = answerSentence(solution, format);
   const unrounded = unroundedWords(problem, solution, format);
   return (
     <>
       <p className={styles.lead}>{sentence.lead}</p>
       <div className={styles.figures}>
         {answers.map((answer, place) => {
-          const { value, rest } = answerSentence(problem, solution, format, answer);
+          const { value, rest } = answerSentence(solution, format, answer);
           return (
             <span key={place} className={styles.row}>
               <strong className={value.length > 12 ? styles.longFigure : styles.figure}>
@@ -116,9 +116,9 @@ function Shown({ outcome, format }: ShownProps) {
 /** The unknown amount balances only in the other direction: offers to switch its line. */
 function Turned({ outcome }: { readonly outcome: Outcome }) {
   const store = useDocument();
-  const { result, problem } = outcome;
-  if (result?.ok !== true || problem === null) return null;
-  const { answers, unknown } = result.value;
+  const { solved } = outcome;
+  if (solved === null) return null;
+  const { answers, unknown, problem } = solved;
   const flow = problem.flows[flowOfUnknown(unknown) ?? -1];
   if (flow === undefined) return null;
   const { direction } = answers[0];

@@ -10,9 +10,9 @@ import styles from "./AnswerBar.module.css";
 export function AnswerBar() {
   const format = useAnswerFormat();
   const outcome = useDocumentState((state) => state.outcome);
-  const { problem, result } = outcome;
-  if (problem === null || result?.ok !== true) return null;
-  const { lead, value } = answerSentence(problem, result.value, format);
+  const { solved } = outcome;
+  if (solved === null) return null;
+  const { lead, value } = answerSentence(solved, format);
   return (
     <p className={styles.bar} aria-hidden="true">
       <span>{lead}</span> <b>{value}</b>

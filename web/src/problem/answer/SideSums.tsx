@@ -26,12 +26,8 @@ const NO_FIGURES: readonly NamedFigure[] = [];
 /** Ordinary arithmetic with the answer and what goes with it, kept with the problem and always up to date. */
 export function SideSums({ format }: { readonly format: AnswerFormat }) {
   const sums = useDocumentState(({ draft }) => draft.sums);
-  const problem = useDocumentState(({ outcome }) => outcome.problem);
-  const result = useDocumentState(({ outcome }) => outcome.result);
-  const named = useMemo(
-    () => (problem !== null && result?.ok === true ? namedFigures(problem, result.value) : null),
-    [problem, result],
-  );
+  const solved = useDocumentState(({ outcome }) => outcome.solved);
+  const named = useMemo(() => (solved === null ? null : namedFigures(solved)), [solved]);
   const [openSum, setOpenSum] = useState<string | null>(null);
   const closing = useRef<ReturnType<typeof setTimeout>>(undefined);
   const worked = useMemo(() => workOutSums(sums, named ?? NO_FIGURES), [sums, named]);

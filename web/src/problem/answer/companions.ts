@@ -12,7 +12,7 @@ import {
   type Answer,
   type AnswerFormat,
   type Problem,
-  type Solution,
+  type SolvedProblem,
 } from "@kestrelmoor/core";
 
 /** A figure that is asked for next, with its words. */
@@ -24,7 +24,7 @@ export interface Companion {
 /** The figures beside the answer that people want next, fewest words first. */
 export function companionsOf(
   problem: Problem,
-  solution: Solution,
+  solution: SolvedProblem,
   format: AnswerFormat = USUAL_FORMAT,
 ): Companion[] {
   return [
@@ -35,7 +35,7 @@ export function companionsOf(
   ];
 }
 
-function totals({ facts }: Solution, format: AnswerFormat): Companion[] {
+function totals({ facts }: SolvedProblem, format: AnswerFormat): Companion[] {
   const { totalIn, totalOut, interest, interestIs } = facts;
   const [shownIn, shownOut] = [totalIn ?? 0, totalOut ?? 0].map((sum) => shownNumber(sum, format));
   return [
@@ -63,7 +63,7 @@ function total(words: string, amount: number | null, format: AnswerFormat): Comp
  */
 export function unroundedWords(
   problem: Problem,
-  { facts, paid }: Solution,
+  { facts, paid }: SolvedProblem,
   format: AnswerFormat = USUAL_FORMAT,
 ): string | null {
   for (const [index, flow] of paid.flows.entries()) {
@@ -81,7 +81,7 @@ export function unroundedWords(
 /** An unknown time in months and in compounding periods. */
 function periods(
   problem: Problem,
-  { answers, settled }: Solution,
+  { answers, settled }: SolvedProblem,
   format: AnswerFormat,
 ): Companion[] {
   const [answer] = answers;
@@ -102,7 +102,7 @@ function periods(
 }
 
 /** A count in whole payments, and the alternative with a larger final payment. */
-function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
+function wholePayments({ facts }: SolvedProblem, format: AnswerFormat): Companion[] {
   if (facts.wholePayments === undefined) return [];
   const { kind, years, full, largerLast } = facts.wholePayments;
   const words = kind === "interest-alone" ? "Time to the goal" : "Time";
@@ -117,7 +117,7 @@ function wholePayments({ facts }: Solution, format: AnswerFormat): Companion[] {
   ];
 }
 
-function rates({ facts, settled }: Solution, format: AnswerFormat): Companion[] {
+function rates({ facts, settled }: SolvedProblem, format: AnswerFormat): Companion[] {
   const [percent] = facts.effectivePercents;
   const [spell] = settled.spells;
   if (

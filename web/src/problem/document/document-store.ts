@@ -1,8 +1,7 @@
-import { solve, type Problem, type Result, type Solution } from "@kestrelmoor/core";
-import { readDraft, type Draft, type DraftReading } from "@kestrelmoor/core/typing";
-import { replaceEqualDeep } from "@tanstack/react-query";
+import type { Draft } from "@kestrelmoor/core/typing";
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
 import { createStore, type StoreApi } from "zustand/vanilla";
+import { outcomeAfter, outcomeOf, type Outcome } from "./outcome";
 
 enablePatches();
 
@@ -18,14 +17,6 @@ interface Change {
   readonly forth: Patch[];
   readonly field: string | null;
   readonly at: number;
-}
-
-/** What the draft comes to: always of the draft beside it, worked out with every change. */
-export interface Outcome {
-  readonly reading: DraftReading;
-  readonly problem: Problem | null;
-  /** `null` while the draft is not a problem yet. */
-  readonly result: Result<Solution> | null;
 }
 
 export interface DocumentState {
@@ -51,12 +42,6 @@ export interface DocumentActions {
 
 export type DocumentStore = StoreApi<DocumentState> & DocumentActions;
 
-export function outcomeOf(draft: Draft): Outcome {
-  const reading = readDraft(draft);
-  const { problem } = reading;
-  return { reading, problem, result: problem === null ? null : solve(problem) };
-}
-
 /**
  * The document of the problem page: the draft, its story, and what it comes to. What is selected or
  * open is not in here, so that undo never moves the view about.
@@ -71,9 +56,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     future: [],
   }));
 
-  /** What stays the same keeps its identity, so that only the lines that change are drawn anew. */
-  const nextOutcome = (draft: Draft): Outcome =>
-    replaceEqualDeep<Outcome>(store.getState().outcome, outcomeOf(draft));
+  const nextOutcome = (draft: Draft): Outcome => outcomeAfter(store.getState().outcome, draft);
 
   const edit: DocumentActions["edit"] = (recipe, field) => {
     const { draft, past } = store.getState();

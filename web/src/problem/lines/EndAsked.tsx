@@ -13,8 +13,7 @@ export function EndAsked({ id, direction }: EndAskedProps) {
   const store = useDocument();
   const isConfirmed = useDocumentState(({ draft }) => draft.confirmed.includes(id));
   const isDoubtful = useDocumentState(
-    ({ outcome: { problem, result } }) =>
-      problem !== null && result?.ok === true && doubtfulEnd(problem, result.value) === id,
+    ({ outcome: { solved } }) => solved !== null && doubtfulEnd(solved) === id,
   );
   if (!isDoubtful || isConfirmed) return null;
   const other = direction === "in" ? "out" : "in";

@@ -1,5 +1,5 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import type { Solution } from "@kestrelmoor/core";
+import { flowOfUnknown, type SolvedProblem } from "@kestrelmoor/core";
 import {
   fieldsOfFlow,
   readingsOfFlow,
@@ -14,7 +14,7 @@ import { AmountsFromFile } from "./AmountsFromFile";
 import { GrowthByButton, TimingButton } from "./ChoiceButtons";
 import { DirectionButton } from "./DirectionButton";
 import { EndAsked } from "./EndAsked";
-import { flowHint } from "./flow-hint";
+import { factsFor, flowHint } from "./flow-hint";
 import { flowSentence } from "./flow-sentences";
 import { KeptLine } from "./KeptLine";
 import { LineField } from "./LineField";
@@ -43,8 +43,10 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
   const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
-  const solution = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true ? result.value : null,
+  // Only what this line shows, so that an answer elsewhere does not draw it anew.
+  const facts = useDocumentState(({ outcome }) => factsFor(outcome.solved, line, index));
+  const solution = useDocumentState(({ outcome: { solved } }) =>
+    solved !== null && flowOfUnknown(solved.unknown) === index ? solved : null,
   );
   const { change } = useFieldEditing();
   if (line.kind === "kept") return <KeptLine line={line} />;
@@ -59,7 +61,7 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
     <LineFrame
       mark={direction ?? "mixed"}
       name={name}
-      hint={flowHint(line, reading, { index, solution, rates, format })}
+      hint={flowHint(line, reading, { facts, rates, format })}
       note={<LineNote id={id} index={index} label={label} />}
       menu={<FlowMenu {...{ line, index, name }} />}
       asked={line.kind === "single" && <EndAsked id={id} direction={line.direction} />}
@@ -104,7 +106,7 @@ interface FlowSentenceProps {
   readonly line: TypedLine;
   readonly index: number;
   readonly reading: FlowReading;
-  readonly solution: Solution | null;
+  readonly solution: SolvedProblem | null;
 }
 
 function FlowSentence({ line, index, reading, solution }: FlowSentenceProps) {

@@ -1,4 +1,4 @@
-import type { FieldName, Solution } from "@kestrelmoor/core";
+import type { FieldName, SolvedProblem } from "@kestrelmoor/core";
 import type { DraftField, DraftTextReading } from "@kestrelmoor/core/typing";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { fieldId } from "./field-id";
@@ -13,7 +13,7 @@ interface LineFieldProps {
   readonly field: DraftField;
   /** What its text came to. */
   readonly came: DraftTextReading;
-  readonly solution: Solution | null;
+  readonly solution: SolvedProblem | null;
   /** How often money is paid on its line, ISO 8601. */
   readonly every?: string | null;
   /** What else is done when somebody leaves it. */

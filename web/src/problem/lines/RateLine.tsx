@@ -37,11 +37,11 @@ export const RateLine = memo(function RateLine({
   const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.rates[index]);
   const isOnly = useDocumentState((state) => state.draft.rates.length === 1);
-  const solution = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true && result.value.unknown.kind === "percent" ? result.value : null,
+  const solution = useDocumentState(({ outcome: { solved } }) =>
+    solved?.unknown.kind === "percent" ? solved : null,
   );
-  const linked = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true ? (result.value.settled.spells[index]?.percent ?? null) : null,
+  const linked = useDocumentState(
+    ({ outcome: { solved } }) => solved?.settled.spells[index]?.percent ?? null,
   );
   const found = foundPercents(solution, index);
   const { type, leave, change } = useFieldEditing();

@@ -13,10 +13,8 @@ import styles from "./Lines.module.css";
 export function WorthLine({ at }: { readonly at: string }) {
   const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.ask);
-  const value = useDocumentState(({ outcome: { result } }) =>
-    result?.ok === true && result.value.unknown.kind === "value"
-      ? result.value.answers[0].value
-      : null,
+  const value = useDocumentState(({ outcome: { solved } }) =>
+    solved?.unknown.kind === "value" ? solved.answers[0].value : null,
   );
   const { change } = useFieldEditing();
   if (reading === null) return null;

@@ -8,12 +8,12 @@ import {
   type Answer,
   type AnswerFormat,
   type FieldRef,
-  type Solution,
+  type SolvedProblem,
 } from "@kestrelmoor/core";
 
 /** What the unknown in a field was found to be, every answer of it; `null` where the field is not the unknown. */
 export function foundWords(
-  solution: Solution | null,
+  solution: SolvedProblem | null,
   field: FieldRef,
   format: AnswerFormat,
 ): string | null {
@@ -21,7 +21,11 @@ export function foundWords(
   return solution.answers.map((answer) => answerWords(answer, solution, format)).join(" or ");
 }
 
-function answerWords({ unit, value }: Answer, { facts }: Solution, format: AnswerFormat): string {
+function answerWords(
+  { unit, value }: Answer,
+  { facts }: SolvedProblem,
+  format: AnswerFormat,
+): string {
   switch (unit) {
     case "money":
       return writeMoney(Math.abs(value), format);

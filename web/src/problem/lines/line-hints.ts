@@ -10,7 +10,7 @@ import {
   frequencyWords,
   percentFromForce,
   type Quotation,
-  type Solution,
+  type SolvedProblem,
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import {
@@ -148,7 +148,7 @@ function isYearly(quotation: Quotation): boolean {
 }
 
 /** The rates found for a rate line, ascending; empty if it is not the unknown. */
-export function foundPercents(solution: Solution | null, index: number): number[] {
+export function foundPercents(solution: SolvedProblem | null, index: number): number[] {
   if (solution?.unknown.kind !== "percent" || solution.unknown.field.line !== index) return [];
   return solution.answers.map(({ value }) => value);
 }

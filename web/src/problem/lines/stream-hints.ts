@@ -3,7 +3,7 @@ import {
   writeMoney,
   writeRate,
   frequencyWords,
-  type Solution,
+  type SolvedProblem,
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import type { LineReading, StreamLine } from "@kestrelmoor/core/typing";
@@ -14,12 +14,11 @@ import { saidAmountHint } from "./line-hints";
 export function streamHint(
   line: StreamLine,
   { amount, count, every }: LineReading<"stream">,
-  solution: Solution | null,
+  facts: SolvedProblem["facts"]["streams"][number] | null,
   format: AnswerFormat,
 ): string {
-  const facts = solution?.facts.streams.find(({ id }) => id === line.id);
   const parts = [saidAmountHint(line.amount, amount, null, format)];
-  if (facts === undefined) {
+  if (facts === null) {
     if (count.state === "value" && every.state === "value") {
       parts.push(count.value === "forever" ? "perpetuity" : paymentsWords(count.value, format));
     }

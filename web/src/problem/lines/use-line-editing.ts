@@ -42,6 +42,6 @@ export function useFieldEditing() {
 
 /** The answers of which the former unknown keeps one; a worth has no field to keep it in. */
 function foundIn(store: ReturnType<typeof useDocument>): readonly Answer[] {
-  const { result } = store.getState().outcome;
-  return result?.ok !== true || result.value.unknown.kind === "value" ? [] : result.value.answers;
+  const { solved } = store.getState().outcome;
+  return solved === null || solved.unknown.kind === "value" ? [] : solved.answers;
 }

@@ -1,5 +1,5 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { writeMoney, sharesAt, type Solution } from "@kestrelmoor/core";
+import { writeMoney, sharesAt, type SolvedProblem } from "@kestrelmoor/core";
 import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { nudged, snapStep, xOfYears, type TimeScale } from "./time-scale";
@@ -11,7 +11,7 @@ const MOST_SHOWN = 7;
 
 interface FocalHandleProps {
   readonly draft: Draft;
-  readonly solution: Solution;
+  readonly solution: SolvedProblem;
   readonly scale: TimeScale;
   readonly years: number;
   /** Where it stands in the picture, from the top. */

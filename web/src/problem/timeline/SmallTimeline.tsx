@@ -1,7 +1,7 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
-import { outcomeOf, type Outcome } from "../document/document-store";
+import { outcomeOf, type Outcome } from "../document/outcome";
 import { layOut } from "./layout";
 import { sketchOf } from "./sketch";
 import { TimelinePicture } from "./TimelinePicture";

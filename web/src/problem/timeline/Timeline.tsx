@@ -51,7 +51,7 @@ export function Timeline() {
     [draft, outcome, sketch],
   );
   const scale = { span, ...ends };
-  const solution = outcome.result?.ok === true ? outcome.result.value : null;
+  const solution = outcome.solved;
 
   const grab = (event: PointerEvent, handle: TimeHandle) => {
     const field = `drag-${handle.line}-${handle.field}`;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
-import { outcomeOf } from "../document/document-store";
+import { outcomeOf } from "../document/outcome";
 import { nudgedText } from "../lines/nudge";
 import { firstYearOf, hasLaterYears } from "./first-year";
 import { layOut, spanOf } from "./layout";

@@ -1,4 +1,4 @@
-import type { Solution } from "@kestrelmoor/core";
+import type { SolvedProblem } from "@kestrelmoor/core";
 import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 
 /** One amount as it is drawn: what is not known yet is `null`, and drawn all the same. */
@@ -71,8 +71,8 @@ export interface Sketch {
 
 /** What the picture of one line may use of the answer. */
 export interface SketchFacts {
-  readonly paid: Solution["paid"]["flows"][number] | null;
-  readonly solution: Solution | null;
+  readonly paid: SolvedProblem["paid"]["flows"][number] | null;
+  readonly solution: SolvedProblem | null;
   /** The date that is today: the earliest first date of all dated lines, ISO 8601; empty without any. */
   readonly firstDate: string;
   /** What an amount at a time is worth today; `null` while the rate is not known. */

@@ -3,11 +3,11 @@ import {
   growthFactor,
   growthOf,
   quotationWords,
-  type Solution,
+  type SolvedProblem,
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import { type Draft, type DraftReading } from "@kestrelmoor/core/typing";
-import type { Outcome } from "../document/document-store";
+import type { Outcome } from "../document/outcome";
 import { postsOfDated, postsOfList } from "./sketch-list";
 import { postOfSingle } from "./sketch-single";
 import { strandOf } from "./sketch-strand";
@@ -22,8 +22,11 @@ import {
 } from "./sketch-types";
 
 /** Makes the picture of a draft: as far as it can be read, and with the answer once there is one. */
-export function sketchOf(draft: Draft, { reading, result }: Outcome, format: AnswerFormat): Sketch {
-  const solution = result?.ok === true ? result.value : null;
+export function sketchOf(
+  draft: Draft,
+  { reading, solved: solution }: Outcome,
+  format: AnswerFormat,
+): Sketch {
   const posts: Post[] = [];
   const strands: Strand[] = [];
   const firstDate = firstDateOf(reading);
@@ -61,7 +64,7 @@ function firstDateOf({ flows }: DraftReading): string {
   return firsts.sort()[0] ?? "";
 }
 
-function worthTodayBy(solution: Solution | null): SketchFacts["today"] {
+function worthTodayBy(solution: SolvedProblem | null): SketchFacts["today"] {
   if (solution === null) return () => null;
   const growth = growthOf(solution.paid);
   return (amount, years) => {
@@ -73,7 +76,7 @@ function worthTodayBy(solution: Solution | null): SketchFacts["today"] {
 function ribbonsOf(
   draft: Draft,
   { rates }: DraftReading,
-  solution: Solution | null,
+  solution: SolvedProblem | null,
   format: AnswerFormat,
 ): Ribbon[] {
   return draft.rates.flatMap((line, index) => {
@@ -106,7 +109,7 @@ function ribbonsOf(
   });
 }
 
-function worthOf({ ask }: DraftReading, solution: Solution | null): Worth | null {
+function worthOf({ ask }: DraftReading, solution: SolvedProblem | null): Worth | null {
   if (ask?.state !== "value") return null;
   const years = yearsTyped(ask);
   if (years === null) return null;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { SHAPES, type Draft, type StreamLine } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
-import { outcomeOf } from "../document/document-store";
+import { outcomeOf } from "../document/outcome";
 import { layOut } from "./layout";
 import { sketchOf } from "./sketch";
 import { sketchInWords, strandCaption, strandMarkText } from "./timeline-words";

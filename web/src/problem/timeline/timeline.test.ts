@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
-import { outcomeOf } from "../document/document-store";
+import { outcomeOf } from "../document/outcome";
 import type { Box } from "./box";
 import { layOut, spanOf } from "./layout";
 import { sketchOf } from "./sketch";

@@ -108,9 +108,8 @@ export function Views() {
   const hasLoan = useDocumentState(({ draft }) => isLoan(draft));
   const hasList = useDocumentState(({ draft }) => draft.flows.some(isListed));
   // Whether one factor solves it is looked at when the answer is there, and not before.
-  const isFactor = useDocumentState(({ outcome: { problem, result } }) => {
-    if (problem === null || result?.ok !== true) return false;
-    return byTable(problem, result.value) !== null;
+  const isFactor = useDocumentState(({ outcome: { solved } }) => {
+    return solved !== null && byTable(solved) !== null;
   });
   // Each view is offered where it makes sense for the timeline at hand.
   const fits: Partial<Record<View, boolean>> = {

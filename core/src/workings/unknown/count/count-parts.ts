@@ -11,7 +11,7 @@ import {
   type SignedTerm,
 } from "../../mathematics/expression";
 import { growthFactor } from "../../mathematics/factors";
-import type { Composition } from "../../compose/composition";
+import type { ComposedFlow, Composition } from "../../compose/composition";
 import { otherSide, tidy } from "../../compose/equation";
 import { lineOf } from "../../compose/sheet";
 import { fixedAt } from "../../compose/moves";
@@ -42,23 +42,21 @@ export interface Parts {
 }
 
 export function partsOf(composition: Composition): Parts | null {
-  const { solution, resolved, problem, sheet } = composition;
-  const index = lineOfUnknown(solution.unknown);
-  const stream = solution.settled.flows[index];
-  const line = problem.flows[index];
-  if (stream?.kind !== "stream" || line?.kind !== "stream" || solution.settled.spells.length > 1)
-    return null;
+  const { solved, flows, sheet } = composition;
+  const sought = flows[lineOfUnknown(solved.unknown)];
+  if (sought?.kind !== "stream" || solved.settled.spells.length > 1) return null;
+  const { index, settled: stream } = sought;
   if (stream.growth?.by === "amount" || (stream.growth !== null && stream.growth.payments > 1))
     return null;
   const begin = stream.begins;
-  const moving = resolved.map((flow, place) => place !== index && movesWithCount(flow));
+  const moving = flows.map((flow) => flow !== sought && movesWithCount(flow));
   const { list, steps } = termsAt(composition, fixedAt(begin));
   const own = list.find(({ flow }) => flow === index);
   if (own === undefined) return null;
   const still = list.filter(({ flow }) => flow !== index && moving[flow] !== true);
   const owed = amountOf(composition, otherSide(still, own.sign), still, "A");
   const end = composition.momentAt(begin + stream.count / stream.frequency, 1 / stream.frequency);
-  const atEnd = termsAt(composition, end, (place) => moving[place] === true);
+  const atEnd = termsAt(composition, end, (flow) => moving[flow.index] === true);
   const beside = atEnd.list.map((term) => ({
     sign: (term.sign * own.sign) as 1 | -1,
     of: term.worth === null ? number(NaN) : of(term.worth),
@@ -66,7 +64,7 @@ export function partsOf(composition: Composition): Parts | null {
   const goal = amountOf(composition, beside, atEnd.list, "B");
   if (atEnd.list.some(({ worth }) => worth === null) || still.some(({ worth }) => worth === null))
     return null;
-  const percent = stream.growth === null ? null : (composition.growths[index] ?? null);
+  const percent = sought.growth;
   const growth =
     percent === null ? null : growthEach(composition, percent, stream.growth?.steps ?? 1);
   const extra = [...madeLine(owed), ...madeLine(goal)];
@@ -76,7 +74,7 @@ export function partsOf(composition: Composition): Parts | null {
     stream: own,
     rate: composition.rates.perPeriod(0, stream.frequency),
     growth,
-    isDue: line.timing === "start",
+    isDue: stream.timing === "start",
     owed,
     goal,
     list,
@@ -104,7 +102,7 @@ function madeLine(one: Signed | null): Line[] {
   return letter === null || expression === null ? [] : [lineOf(one.of)];
 }
 
-function movesWithCount(flow: Composition["resolved"][number]): boolean {
+function movesWithCount({ resolved: flow }: ComposedFlow): boolean {
   switch (flow.kind) {
     case "single":
       return flow.at.perUnknown !== 0;

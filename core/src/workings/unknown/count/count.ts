@@ -17,8 +17,7 @@ import { wholeSteps } from "./whole-payments-steps";
 export function countSteps(composition: Composition): Step[] {
   const closed = byLogarithms(composition);
   if (closed !== null) return closed;
-  const { solution } = composition;
-  const { facts } = solution;
+  const { facts } = composition.solved;
   const { format } = composition.sheet;
   const searched = numericSteps(composition, soughtCount);
   const { letter } = unknownCount(composition);

@@ -24,8 +24,8 @@ const WORDS = STEP_WORDS.count;
 
 /** The count in whole payments: the balance after the full ones, with its interest. */
 export function wholeSteps(composition: Composition, parts: Parts): Step[] {
-  const { solution, sheet } = composition;
-  const whole = solution.facts.wholePayments;
+  const { solved, sheet } = composition;
+  const whole = solved.facts.wholePayments;
   if (whole === undefined) return [];
   switch (whole.kind) {
     case "exact":

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import { measureWords, USUAL_FORMAT, writeMoney, writeRate } from "@kestrelmoor/core";
 import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import cases from "../../../../../core/reference/appraisals.json";
-import { outcomeOf } from "../../document/document-store";
+import { outcomeOf } from "../../document/outcome";
 import { csvText } from "../figure-table";
 import { sheetContent } from "../hand-in/sheet-content";
 import { compared } from "../projects/compared";

@@ -7,7 +7,7 @@ import {
 } from "@kestrelmoor/core";
 import { appraisalWorkings, type Step, type WorkingsOptions } from "@kestrelmoor/core/teaching";
 import type { Draft } from "@kestrelmoor/core/typing";
-import type { Outcome } from "../../document/document-store";
+import type { Outcome } from "../../document/outcome";
 import { judgedProject } from "./judged-project";
 
 /** A measure as it stands on a sheet: its name, its workings, and what it says. */
@@ -18,14 +18,14 @@ export interface AppraisedPart {
 
 /** The chosen measures of a problem with their workings; none where it is no project. */
 export function appraisedParts(
-  { problem, result }: Outcome,
+  { problem, solved }: Outcome,
   typed: Draft["appraisal"],
   chosen: ReadonlySet<Measure>,
   format: AnswerFormat,
   options: WorkingsOptions,
 ): AppraisedPart[] {
   if (problem === null || chosen.size === 0) return [];
-  const judged = judgedProject(problem, result?.ok === true ? result.value : null, typed, format);
+  const judged = judgedProject(problem, solved, typed, format);
   if (!judged.ok) return [];
   return MEASURES.filter((measure) => chosen.has(measure)).map((measure) => {
     const steps = appraisalWorkings(measure, judged.subject, options)?.steps ?? [];

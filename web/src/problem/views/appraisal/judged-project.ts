@@ -8,7 +8,7 @@ import {
   type Problem,
   type ProjectFlow,
   type Result,
-  type Solution,
+  type SolvedProblem,
 } from "@kestrelmoor/core";
 import { readAppraisal, type Draft } from "@kestrelmoor/core/typing";
 
@@ -38,7 +38,7 @@ export type JudgedProject =
 /** The problem as a project, judged; or why it cannot be. */
 export function judgedProject(
   problem: Problem,
-  solution: Solution | null,
+  solution: SolvedProblem | null,
   typed: Draft["appraisal"],
   format: AnswerFormat,
 ): JudgedProject {

@@ -16,15 +16,12 @@ interface Judged {
 /** The open problem as a project, judged by what is typed; known a moment after the typing. */
 export function useJudgedProject(): Judged {
   const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, JUDGES_AFTER_MS);
+  const { problem, solved } = useLingering(now, JUDGES_AFTER_MS);
   const typed = useDocumentState(({ draft }) => draft.appraisal);
   const format = useAnswerFormat();
   const judged = useMemo(
-    () =>
-      problem === null
-        ? null
-        : judgedProject(problem, result?.ok === true ? result.value : null, typed, format),
-    [problem, result, typed, format],
+    () => (problem === null ? null : judgedProject(problem, solved, typed, format)),
+    [problem, solved, typed, format],
   );
   return {
     judged,

@@ -110,16 +110,16 @@ function Saving({ content }: { readonly content: SheetContent }) {
     return timelineSvg(draft, outcome, { title, words: flows }, format);
   };
   const keepWorkbook = async () => {
-    const { problem, result } = store.getState().outcome;
-    if (problem === null || result?.ok !== true) return;
+    const { solved } = store.getState().outcome;
+    if (solved === null) return;
     const head = { title, lines: [credits.join(" · "), question].filter((line) => line !== "") };
-    const book = workbook(problem, result.value, head, { rounding: choice.rounding, format });
+    const book = workbook(solved, head, { rounding: choice.rounding, format });
     keep(".xlsx", WORKBOOK_MEDIA_TYPE, await workbookFile(book, title));
   };
   const keepSchedule = () => {
-    const { problem, result } = store.getState().outcome;
-    if (problem === null || result?.ok !== true) return;
-    const made = scheduleTable(problem, format);
+    const { solved } = store.getState().outcome;
+    if (solved === null) return;
+    const made = scheduleTable(solved.problem, format);
     if (made.ok) keep("-schedule.csv", "text/csv", csvText(made.table, format));
     else showNotice({ kind: "failed", text: made.sentence });
   };

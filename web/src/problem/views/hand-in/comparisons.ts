@@ -1,6 +1,6 @@
 import { writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import { readAppraisal, type Draft } from "@kestrelmoor/core/typing";
-import type { Outcome } from "../../document/document-store";
+import type { Outcome } from "../../document/outcome";
 import { judgedProject, type MeasuredBy } from "../appraisal/judged-project";
 import { budgetVerdict, verdicts } from "../projects/compare-words";
 import { compared, nameOfOwn, type Comparison, type Contender } from "../projects/compared";
@@ -66,15 +66,10 @@ function variantsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): 
 
 /** Nothing where the problem is no project. */
 function projectsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): SheetComparison[] {
-  const { problem, result } = outcome;
+  const { problem, solved } = outcome;
   const { appraisal, title } = draft;
   if (problem === null) return [];
-  const judged = judgedProject(
-    problem,
-    result?.ok === true ? result.value : null,
-    appraisal,
-    format,
-  );
+  const judged = judgedProject(problem, solved, appraisal, format);
   if (!judged.ok) return [];
   const { flows, measuredBy } = judged;
   const comparison = compared(flows, nameOfOwn(title), appraisal.others, measuredBy);

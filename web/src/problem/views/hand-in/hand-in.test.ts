@@ -13,7 +13,7 @@ import {
 import { workbook } from "@kestrelmoor/core/teaching";
 import { Workbook as ExcelWorkbook } from "exceljs";
 import { recalculate } from "../../../../../core/test/recalculate";
-import { outcomeOf } from "../../document/document-store";
+import { outcomeOf } from "../../document/outcome";
 import { csvText } from "../figure-table";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { asMarkdown } from "./as-markdown";
@@ -148,8 +148,8 @@ describe("as a workbook", () => {
   test.each(SHAPES.map(({ id }) => id))(
     "the file of the shape %s opens with formulas that come to the answer",
     async (id) => {
-      const { problem, solution } = solved(shape(id));
-      const book = workbook(problem, solution, { title: "=1+1", lines: ["A line"] });
+      const { solution } = solved(shape(id));
+      const book = workbook(solution, { title: "=1+1", lines: ["A line"] });
       const file = new ExcelWorkbook();
       await file.xlsx.load(await workbookFile(book, "=1+1"));
       expect(file.worksheets.map(({ name }) => name)).toEqual(book.sheets.map(({ name }) => name));

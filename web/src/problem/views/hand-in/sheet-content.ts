@@ -3,7 +3,7 @@ import { namedFigures, workOutSums, type Draft } from "@kestrelmoor/core/typing"
 import type { Step } from "@kestrelmoor/core/teaching";
 import { furtherAnswers } from "../../answer/further-answers";
 import { sumText } from "../../answer/sum-text";
-import type { Outcome } from "../../document/document-store";
+import type { Outcome } from "../../document/outcome";
 import { sketchOf } from "../../timeline/sketch";
 import { sketchInWords, whenWords } from "../../timeline/timeline-words";
 import { workingsParts } from "../workings/parts";
@@ -52,9 +52,9 @@ export function sheetContent(
   today: Date,
   appraised: readonly AppraisedPart[] = [],
 ): SheetContent | null {
-  const { problem, result } = outcome;
-  if (problem === null || result?.ok !== true) return null;
-  const [own, ...others] = workingsParts(problem, result.value, { ...choice, format });
+  const { solved } = outcome;
+  if (solved === null) return null;
+  const [own, ...others] = workingsParts(solved, { ...choice, format });
   const [given] = own.made.steps;
   const answer = own.made.steps.at(-1);
   if (given === undefined || answer === undefined) return null;
@@ -126,11 +126,11 @@ function furtherOf(outcome: Outcome, format: AnswerFormat): SheetContent["furthe
 /** The calculations that have a value, as they were typed. */
 function calculationsOf(
   { sums }: Draft,
-  { problem, result }: Outcome,
+  { solved }: Outcome,
   format: AnswerFormat,
 ): SheetContent["further"] {
-  if (problem === null || result?.ok !== true) return [];
-  return workOutSums(sums, namedFigures(problem, result.value)).flatMap((worked, place) =>
+  if (solved === null) return [];
+  return workOutSums(sums, namedFigures(solved)).flatMap((worked, place) =>
     worked.ok
       ? [{ question: sums[place]?.text.trim() ?? "", answer: sumText(worked.value, format) }]
       : [],

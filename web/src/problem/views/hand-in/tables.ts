@@ -1,7 +1,7 @@
 import { followUpWords, sentenceOf, type Problem, type AnswerFormat } from "@kestrelmoor/core";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { furtherAnswers } from "../../answer/further-answers";
-import type { Outcome } from "../../document/document-store";
+import type { Outcome } from "../../document/outcome";
 import type { FigureTable } from "../figure-table";
 import { accountOf } from "../schedule/account-of";
 import { scheduleFigures } from "../schedule/schedule-figures";
@@ -60,12 +60,7 @@ export function variantsTable(draft: Draft, base: Outcome, format: AnswerFormat)
       ...factRows,
       ["Answer", ...answers],
       ["Difference", null, ...differences.slice(1)],
-      [
-        "Interest",
-        ...outcomes.map(({ result }) =>
-          result?.ok === true ? (result.value.facts.interest ?? null) : null,
-        ),
-      ],
+      ["Interest", ...outcomes.map(({ solved }) => solved?.facts.interest ?? null)],
       ...further,
     ],
   };

@@ -2,7 +2,7 @@ import type { AnswerFormat } from "@kestrelmoor/core";
 import regularFont from "@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff2?url";
 import boldFont from "@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff2?url";
 import type { Draft } from "@kestrelmoor/core/typing";
-import type { Outcome } from "../../document/document-store";
+import type { Outcome } from "../../document/outcome";
 import { layOut } from "../../timeline/layout";
 import { sketchOf } from "../../timeline/sketch";
 import { TimelinePicture } from "../../timeline/TimelinePicture";

@@ -1,4 +1,4 @@
-import type { Problem, Solution } from "@kestrelmoor/core";
+import type { Problem, SolvedProblem } from "@kestrelmoor/core";
 import {
   lineLatex,
   linePlain,
@@ -18,7 +18,7 @@ import styles from "./Mark.module.css";
 interface ExplanationsProps {
   readonly problem: Problem;
   readonly marking: Extract<Marking, { verdict: "explained" }>;
-  readonly unit: Solution["answers"][number]["unit"];
+  readonly unit: SolvedProblem["answers"][number]["unit"];
 }
 
 /** The likeliest explanation at length, the others in a sentence each. */

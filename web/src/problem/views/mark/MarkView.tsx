@@ -1,10 +1,10 @@
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { sentenceOf, type Problem, type Solution } from "@kestrelmoor/core";
+import { sentenceOf, type FigureUnit, type Problem } from "@kestrelmoor/core";
 import { markAnswer, tellRight, type Marking } from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
-import { useDocumentState } from "../../document/document-context";
+import { Solved } from "../Solved";
 import { ClaimField } from "./ClaimField";
 import { Explanations } from "./Explanations";
 import { OnTheWay } from "./OnTheWay";
@@ -16,32 +16,29 @@ const MARKS_AFTER_MS = 300;
 
 /** The student's own number against the answer: right, or which mistake gives just that number. */
 export function MarkView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, MARKS_AFTER_MS);
   const [claim, change] = useClaim();
-  if (problem === null || result?.ok !== true) {
-    return (
-      <p className={styles.quiet}>
-        When the problem has an answer, type yours: you will see whether it is correct and, if not,
-        which mistake leads to it.
-      </p>
-    );
-  }
   return (
-    <>
-      <ClaimField
-        words="My answer is"
-        label="Your answer"
-        placeholder={PLACEHOLDERS[result.value.answers[0].unit]}
-        typed={claim.answer}
-        onChange={(answer) => change({ answer })}
-      />
-      <Verdict problem={problem} solution={result.value} typed={claim.answer} />
-    </>
+    <Solved
+      pause={MARKS_AFTER_MS}
+      before="When the problem has an answer, type yours: you will see whether it is correct and, if not, which mistake leads to it."
+    >
+      {({ problem, answers: [{ unit }] }) => (
+        <>
+          <ClaimField
+            words="My answer is"
+            label="Your answer"
+            placeholder={PLACEHOLDERS[unit]}
+            typed={claim.answer}
+            onChange={(answer) => change({ answer })}
+          />
+          <Verdict problem={problem} unit={unit} typed={claim.answer} />
+        </>
+      )}
+    </Solved>
   );
 }
 
-const PLACEHOLDERS: Readonly<Record<Solution["answers"][number]["unit"], string>> = {
+const PLACEHOLDERS: Readonly<Record<FigureUnit, string>> = {
   money: "1,234.56",
   percent: "5.13%",
   payments: "46.01",
@@ -50,11 +47,11 @@ const PLACEHOLDERS: Readonly<Record<Solution["answers"][number]["unit"], string>
 
 interface VerdictProps {
   readonly problem: Problem;
-  readonly solution: Solution;
+  readonly unit: FigureUnit;
   readonly typed: string;
 }
 
-function Verdict({ problem, solution, typed }: VerdictProps) {
+function Verdict({ problem, unit, typed }: VerdictProps) {
   const format = useAnswerFormat();
   const settled = useLingering(typed, MARKS_AFTER_MS);
   const read = useMemo(() => readClaim(settled), [settled]);
@@ -75,9 +72,7 @@ function Verdict({ problem, solution, typed }: VerdictProps) {
         <p className={styles.complaint}>{sentenceOf(read.issues[0], format)}</p>
       )}
       {marking?.verdict === "right" && <p className={styles.right}>{tellRight(marking.as)}</p>}
-      {marking?.verdict === "explained" && (
-        <Explanations problem={problem} marking={marking} unit={solution.answers[0].unit} />
-      )}
+      {marking?.verdict === "explained" && <Explanations {...{ problem, marking, unit }} />}
       {marking?.verdict === "unexplained" && <OnTheWay problem={problem} />}
     </div>
   );

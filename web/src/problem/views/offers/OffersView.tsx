@@ -1,9 +1,8 @@
 import {
   rankingByHolding,
   type LoanOffer,
-  type Problem,
   type ScheduleRun,
-  type Solution,
+  type SolvedProblem,
 } from "@kestrelmoor/core";
 import { addOffer, MOST_OFFERS, readTime } from "@kestrelmoor/core/typing";
 import { useDeferredValue, useMemo } from "react";
@@ -15,6 +14,7 @@ import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { changedAccounts } from "../schedule/changed-accounts";
 import { changesOn, useChangeLines } from "../schedule/use-change-lines";
+import { Solved } from "../Solved";
 import { AddRowButton } from "../AddRowButton";
 import { baseOffer } from "./base-offer";
 import { CostChart } from "./CostChart";
@@ -28,37 +28,38 @@ const RUNS_AFTER_MS = 120;
 
 /** Other loans beside the one of the problem: which is the cheapest, and for how long. */
 export function OffersView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, RUNS_AFTER_MS);
-  const flow = problem?.flows.find((own) => own.kind === "stream" && own.direction === "out");
-  if (problem === null || result?.ok !== true || flow === undefined) {
-    return (
-      <p className={styles.quiet}>
-        When a loan has an answer, you can compare other offers here: annual cost with fees, and
-        which is cheapest for each holding period.
-      </p>
-    );
-  }
-  return <OffersBeside problem={problem} solution={result.value} flow={flow.id} />;
+  return (
+    <Solved
+      pause={RUNS_AFTER_MS}
+      before="When a loan has an answer, you can compare other offers here: annual cost with fees, and which is cheapest for each holding period."
+    >
+      {(solved) => {
+        const flow = solved.problem.flows.find(
+          (own) => own.kind === "stream" && own.direction === "out",
+        );
+        return flow === undefined ? null : <OffersBeside solved={solved} flow={flow.id} />;
+      }}
+    </Solved>
+  );
 }
 
 interface OffersBesideProps {
-  readonly problem: Problem;
-  readonly solution: Solution;
+  readonly solved: SolvedProblem;
   readonly flow: string;
 }
 
-function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
+function OffersBeside({ solved, flow }: OffersBesideProps) {
+  const { problem } = solved;
   const format = useAnswerFormat();
   const { rounding } = useDocumentState(({ draft }) => draft.schedule);
-  const lines = useChangeLines(problem, solution, flow);
+  const lines = useChangeLines(solved, flow);
   const found = useMemo(
     () => changedAccounts(problem, flow, rounding, changesOn(lines), format),
     [problem, flow, rounding, lines, format],
   );
   if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
   const { plain, changed } = found.accounts;
-  const base = baseOffer(problem, solution, flow, plain);
+  const base = baseOffer(solved, flow, plain);
   const { kind, isOwed } = plain.schedule;
   if (base === null || kind !== "repaying" || !isOwed) {
     return (
@@ -70,7 +71,7 @@ function OffersBeside({ problem, solution, flow }: OffersBesideProps) {
     <Comparison
       own={own.run}
       base={base}
-      spells={solution.settled.spells.length}
+      spells={solved.settled.spells.length}
       frequency={own.frequency}
       isChanged={changed !== null}
     />

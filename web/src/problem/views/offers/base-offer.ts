@@ -1,15 +1,14 @@
-import { type LoanOffer, type Problem, type Solution, isUpTo } from "@kestrelmoor/core";
+import { type LoanOffer, type SolvedProblem, isUpTo } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "../schedule/account-of";
 
 /** The loan of the problem as other offers are told against it: its first rate, and what it leaves to the end. */
 export function baseOffer(
-  problem: Problem,
-  solution: Solution,
+  { problem, settled }: SolvedProblem,
   flow: string,
   { schedule, run, every }: ScheduleAccount,
 ): LoanOffer | null {
   const stream = problem.flows.find(({ id }) => id === flow);
-  const [spell] = solution.settled.spells;
+  const [spell] = settled.spells;
   const [first] = schedule.rows;
   const last = schedule.rows.at(-1);
   if (stream?.kind !== "stream" || spell === undefined || !first || !last) return null;

@@ -24,7 +24,7 @@ function loan(parts: object = {}, drawn = "P0D") {
   const solution = solve(problem);
   if (!solution.ok) throw new Error(JSON.stringify(solution.issues));
   const account = accountIn(problem);
-  const base = baseOffer(problem, solution.value, "repayments", account);
+  const base = baseOffer(solution.value, "repayments", account);
   if (base === null) throw new Error("The loan has payments");
   return { base, run: account.run };
 }

@@ -1,9 +1,13 @@
-import { writeSignificant, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import {
+  writeSignificant,
+  writeMoney,
+  type AnswerFormat,
+  type SolvedProblem,
+} from "@kestrelmoor/core";
 import { otherWays, runAccount } from "@kestrelmoor/core/teaching";
 import { useMemo, useState } from "react";
-import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocumentState } from "../../document/document-context";
+import { Solved } from "../Solved";
 import { AccountTable, rowAt } from "./AccountTable";
 import { BalanceChart } from "./BalanceChart";
 import { OtherWays } from "./OtherWays";
@@ -14,30 +18,22 @@ const PROVES_AFTER_MS = 120;
 
 /** The answer proved: the account run date by date to nothing, and the same found in other ways. */
 export function ProofView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, PROVES_AFTER_MS);
+  return (
+    <Solved
+      pause={PROVES_AFTER_MS}
+      before="When the problem has an answer, its account is shown here date by date: a closing balance of zero proves the answer."
+    >
+      {(solved) => <Proof solved={solved} />}
+    </Solved>
+  );
+}
+
+function Proof({ solved }: { readonly solved: SolvedProblem }) {
   const format = useAnswerFormat();
   const [wanted, setWanted] = useState("");
-  const proof = useMemo(
-    () =>
-      problem !== null && result?.ok === true
-        ? {
-            life: runAccount(problem, result.value),
-            ways: otherWays(problem, result.value),
-            isWorth: result.value.unknown.kind === "value",
-          }
-        : null,
-    [problem, result],
-  );
-  if (proof === null) {
-    return (
-      <p className={styles.quiet}>
-        When the problem has an answer, its account is shown here date by date: a closing balance of
-        zero proves the answer.
-      </p>
-    );
-  }
-  const { life, ways, isWorth } = proof;
+  const life = useMemo(() => runAccount(solved), [solved]);
+  const ways = useMemo(() => otherWays(solved), [solved]);
+  const isWorth = solved.unknown.kind === "value";
   return (
     <>
       {life === null ? (

@@ -1,8 +1,9 @@
-import type { Problem, Solution } from "@kestrelmoor/core";
+import type { Problem, SolvedProblem } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
+import { Solved } from "../Solved";
 import { ActualPayments } from "./actual/ActualPayments";
 import { AskSchedule } from "./AskSchedule";
 import { changedAccounts } from "./changed-accounts";
@@ -23,36 +24,32 @@ const RUNS_AFTER_MS = 120;
 
 /** The schedule of a loan, a fund or savings, payment by payment. */
 export function ScheduleView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, RUNS_AFTER_MS);
-  const streams = useMemo(
-    () => problem?.flows.filter(({ kind }) => kind === "stream") ?? [],
-    [problem],
-  );
   const [choice] = useScheduleChoice();
-  const flow = streams.find(({ id }) => id === choice.flow) ?? streams[0];
-  if (problem === null || result?.ok !== true || flow === undefined) {
-    return (
-      <p className={styles.quiet}>
-        When repeated payments have an answer, the schedule appears here: balance, interest and
-        principal for every payment.
-      </p>
-    );
-  }
-  return <ScheduleOf {...{ problem, streams }} solution={result.value} flow={flow.id} />;
+  return (
+    <Solved
+      pause={RUNS_AFTER_MS}
+      before="When repeated payments have an answer, the schedule appears here: balance, interest and principal for every payment."
+    >
+      {(solved) => {
+        const streams = solved.problem.flows.filter(({ kind }) => kind === "stream");
+        const flow = streams.find(({ id }) => id === choice.flow) ?? streams[0];
+        return flow === undefined ? null : <ScheduleOf {...{ solved, streams }} flow={flow.id} />;
+      }}
+    </Solved>
+  );
 }
 
 interface ScheduleOfProps {
-  readonly problem: Problem;
-  readonly solution: Solution;
+  readonly solved: SolvedProblem;
   readonly streams: Problem["flows"];
   readonly flow: string;
 }
 
-function ScheduleOf({ problem, solution, streams, flow }: ScheduleOfProps) {
+function ScheduleOf({ solved, streams, flow }: ScheduleOfProps) {
+  const { problem } = solved;
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const format = useAnswerFormat();
-  const lines = useChangeLines(problem, solution, flow);
+  const lines = useChangeLines(solved, flow);
   // Typing on a line of changes waits for a pause too.
   const settled = useLingering(lines, RUNS_AFTER_MS);
   const found = useMemo(

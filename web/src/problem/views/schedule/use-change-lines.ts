@@ -1,4 +1,4 @@
-import type { Problem, Solution } from "@kestrelmoor/core";
+import type { SolvedProblem } from "@kestrelmoor/core";
 import { frequencyOf, paymentTime, quotationOf } from "@kestrelmoor/core";
 import { readChange, type ChangeLine, type ChangeReading } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
@@ -12,16 +12,15 @@ export interface ReadChangeLine {
 
 /** The changes of one stream's payments, each with what it says. */
 export function useChangeLines(
-  problem: Problem,
-  solution: Solution,
+  { problem, flows }: SolvedProblem,
   flow: string,
 ): readonly ReadChangeLine[] {
   const changes = useDocumentState(({ draft }) => draft.schedule.changes);
   return useMemo(() => {
-    const stream = problem.flows.find(({ id }) => id === flow);
-    const settled = solution.settled.flows.find(({ id }) => id === flow);
+    const own = flows.find(({ file }) => file.id === flow);
     const [rate] = problem.rates;
-    if (stream?.kind !== "stream" || settled?.kind !== "stream" || rate === undefined) return [];
+    if (own?.kind !== "stream" || rate === undefined) return [];
+    const { file: stream, settled } = own;
     const payments = {
       first: paymentTime(settled, 0),
       frequency: frequencyOf(stream.every),
@@ -31,7 +30,7 @@ export function useChangeLines(
     return changes
       .filter((line) => line.flow === flow)
       .map((line) => ({ line, reading: readChange(line, payments) }));
-  }, [changes, problem, solution, flow]);
+  }, [changes, problem, flows, flow]);
 }
 
 /** The changes that say all that they have to. */

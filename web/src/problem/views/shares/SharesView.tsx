@@ -10,6 +10,7 @@ import {
 } from "@kestrelmoor/core";
 import { namedFlow, readTime } from "@kestrelmoor/core/typing";
 import { Fragment, useState } from "react";
+import { Solved } from "../Solved";
 import { CopyFigure } from "../../answer/CopyFigure";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
@@ -19,20 +20,20 @@ import styles from "./Shares.module.css";
 
 /** What every line is worth at one date, adding up to the whole: an amount contributes what it is worth there. */
 export function SharesView() {
+  return (
+    <Solved before="When the problem has an answer, you see each line's value at any date.">
+      {({ paid }) => <Shares paid={paid} />}
+    </Solved>
+  );
+}
+
+function Shares({ paid }: { readonly paid: SettledTimeline }) {
   const draft = useDocumentState((state) => state.draft);
-  const result = useDocumentState(({ outcome }) => outcome.result);
   const format = useAnswerFormat();
   const [years, setYears] = useFocalDate();
-  if (result?.ok !== true) {
-    return (
-      <p className={styles.quiet}>
-        When the problem has an answer, you see each line's value at any date.
-      </p>
-    );
-  }
-  const today = sharesAt(result.value.paid, 0);
-  const then = sharesAt(result.value.paid, years);
-  const growth = growthOf(result.value.paid);
+  const today = sharesAt(paid, 0);
+  const then = sharesAt(paid, years);
+  const growth = growthOf(paid);
   const when = whenWords(years, format);
   const isToday = years === 0;
   return (
@@ -60,7 +61,7 @@ export function SharesView() {
                     when={when}
                     format={format}
                   />
-                  {partsOf(result.value.paid, index).map(({ at, amount }, place) => (
+                  {partsOf(paid, index).map(({ at, amount }, place) => (
                     <ShareRow
                       key={place}
                       isPart

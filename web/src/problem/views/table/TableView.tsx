@@ -6,15 +6,13 @@ import {
   solveByTable,
   tableName,
   type ByTable,
-  type Problem,
-  type Solution,
+  type SolvedProblem,
   type SolvedByTable,
 } from "@kestrelmoor/core";
 import { useMemo, useState } from "react";
 import { InkChoice } from "../../../ui/InkChoice";
-import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocumentState } from "../../document/document-context";
+import { Solved } from "../Solved";
 import { conversionWords, solvedWords } from "./table-words";
 import styles from "./Table.module.css";
 
@@ -22,38 +20,32 @@ const LOOKS_AFTER_MS = 120;
 
 /** The problem as courses solve it with printed factor tables. */
 export function TableView() {
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, LOOKS_AFTER_MS);
-  const solution = result?.ok === true ? result.value : null;
-  const read = useMemo(
-    () => (problem === null || solution === null ? null : byTable(problem, solution)),
-    [problem, solution],
+  return (
+    <Solved
+      pause={LOOKS_AFTER_MS}
+      before="A table works for one factor: two amounts, or payments and one amount at their start or end, at one rate and over whole periods."
+    >
+      {(problem) => {
+        const read = byTable(problem);
+        return read === null ? null : <LookedUp {...{ problem, read }} />;
+      }}
+    </Solved>
   );
-  if (problem === null || solution === null || read === null) {
-    return (
-      <p className={styles.quiet}>
-        A table works for one factor: two amounts, or payments and one amount at their start or end,
-        at one rate and over whole periods.
-      </p>
-    );
-  }
-  return <Solved {...{ problem, solution, read }} />;
 }
 
-interface SolvedProps {
-  readonly problem: Problem;
-  readonly solution: Solution;
+interface LookedUpProps {
+  readonly problem: SolvedProblem;
   readonly read: ByTable;
 }
 
-function Solved({ problem, solution, read }: SolvedProps) {
+function LookedUp({ problem, read }: LookedUpProps) {
   const format = useAnswerFormat();
   const [decimals, setDecimals] = useState<"3" | "4" | "5" | "6">("4");
   const places = Number(decimals);
   const solved = useMemo(() => solveByTable(read, places), [read, places]);
   const sentences = [
-    ...conversionWords(read, solution, everyOf(problem, solution, read), format),
-    ...(solved === null ? [] : solvedWords(read, solved, solution, places, format)),
+    ...conversionWords(read, problem, everyOf(problem, read), format),
+    ...(solved === null ? [] : solvedWords(read, solved, problem, places, format)),
   ];
   return (
     <>
@@ -90,9 +82,9 @@ function Solved({ problem, solution, read }: SolvedProps) {
 }
 
 /** The period of the table, ISO 8601: that of the payments, or in which the rate is compounded. */
-function everyOf(problem: Problem, { settled }: Solution, { flows }: ByTable): string {
-  const flow = problem.flows[flows.each];
-  if (flow?.kind === "stream") return flow.every;
+function everyOf({ flows, settled }: SolvedProblem, read: ByTable): string {
+  const flow = flows[read.flows.each];
+  if (flow?.kind === "stream") return flow.file.every;
   const quotation = settled.spells[0]?.quotation;
   return quotation !== undefined && "compounding" in quotation ? quotation.compounding : "P1Y";
 }

@@ -11,7 +11,7 @@ import {
   writeMoney,
   type AnswerFormat,
   type ByTable,
-  type Solution,
+  type SolvedProblem,
   type SolvedByTable,
   isSamePercent,
 } from "@kestrelmoor/core";
@@ -19,7 +19,7 @@ import {
 /** The column and the row of the table for the rate and the time of the problem. */
 export function conversionWords(
   read: ByTable,
-  { settled }: Solution,
+  { settled }: SolvedProblem,
   every: string,
   format: AnswerFormat,
 ): string[] {
@@ -51,7 +51,7 @@ export function conversionWords(
 export function solvedWords(
   read: ByTable,
   solved: SolvedByTable,
-  { settled }: Solution,
+  { settled }: SolvedProblem,
   decimals: number,
   format: AnswerFormat,
 ): string[] {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 import { addFollowUp, addVariant, SHAPES, type Change, type Draft } from "@kestrelmoor/core/typing";
-import { outcomeOf } from "../../document/document-store";
+import { outcomeOf } from "../../document/outcome";
 import { columnsOf, nameOfVariant, variableFacts } from "./columns";
 
 function shape(id: string): Draft {

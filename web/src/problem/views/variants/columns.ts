@@ -24,7 +24,7 @@ import { copyText } from "../../answer/companions";
 import { furtherAnswers } from "../../answer/further-answers";
 import { sumText } from "../../answer/sum-text";
 import { missingWords } from "../../answer/missing-words";
-import { outcomeOf, type Outcome } from "../../document/document-store";
+import { outcomeOf, type Outcome } from "../../document/outcome";
 
 /** One telling of the problem in figures; the first column is the problem itself. */
 export interface Column {
@@ -98,8 +98,8 @@ export function outcomesOfVariants(draft: Draft): Outcome[] {
   return draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant)));
 }
 
-export function answerOf({ result }: Outcome): Answer | null {
-  return result?.ok === true ? result.value.answers[0] : null;
+export function answerOf({ solved }: Outcome): Answer | null {
+  return solved?.answers[0] ?? null;
 }
 
 export function complaintOf({ reading, result }: Outcome, format: AnswerFormat): string {
@@ -108,15 +108,15 @@ export function complaintOf({ reading, result }: Outcome, format: AnswerFormat):
     : result.issues.map((issue) => sentenceOf(issue, format)).join(" ");
 }
 
-function sumsOf({ sums }: Draft, { problem, result }: Outcome, format: AnswerFormat) {
-  if (sums.length === 0 || problem === null || result?.ok !== true) return sums.map(() => null);
-  return workOutSums(sums, namedFigures(problem, result.value)).map((worked) =>
+function sumsOf({ sums }: Draft, { solved }: Outcome, format: AnswerFormat) {
+  if (sums.length === 0 || solved === null) return sums.map(() => null);
+  return workOutSums(sums, namedFigures(solved)).map((worked) =>
     worked.ok ? sumText(worked.value, format) : null,
   );
 }
 
-function interestOf({ result }: Outcome, format: AnswerFormat): string | null {
-  const interest = result?.ok === true ? result.value.facts.interest : undefined;
+function interestOf({ solved }: Outcome, format: AnswerFormat): string | null {
+  const interest = solved?.facts.interest;
   return interest === undefined ? null : writeMoney(interest, format);
 }
 

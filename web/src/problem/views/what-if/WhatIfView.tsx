@@ -12,7 +12,7 @@ export function WhatIfView() {
   const state = useDeferredValue(useDocumentState((now) => now));
   const { draft, outcome } = state;
   const [choice, choose] = useWhatIfChoice(store);
-  const { problem, result } = outcome;
+  const { problem, solved } = outcome;
   const fields = useMemo(
     () => (problem === null ? [] : sweepFields(draft, problem)),
     [draft, problem],
@@ -20,7 +20,7 @@ export function WhatIfView() {
   const fieldOf = (key: string | undefined) => fields.find((field) => field.key === key) ?? null;
   const across = fieldOf(choice.first?.key) ?? firstChoice(fields);
   const down = fieldOf(choice.second?.key);
-  const answer = result?.ok === true ? result.value.answers[0] : null;
+  const answer = solved?.answers[0] ?? null;
 
   if (problem === null || across === null || answer === null) {
     return (

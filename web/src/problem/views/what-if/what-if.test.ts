@@ -8,7 +8,7 @@ import {
 } from "@kestrelmoor/core";
 import { SHAPES } from "@kestrelmoor/core/typing";
 import fc from "fast-check";
-import { outcomeOf } from "../../document/document-store";
+import { outcomeOf } from "../../document/outcome";
 import { csvText, tabbedText } from "../figure-table";
 import { rangeFor, readRange } from "./choice";
 import { chartValues, rangeAround, roundScale, tableValues } from "./ranges";

@@ -1,7 +1,8 @@
+import type { SolvedProblem } from "@kestrelmoor/core";
 import { Fragment, useMemo, useRef, type PointerEvent } from "react";
-import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocument, useDocumentState } from "../../document/document-context";
+import { useDocument } from "../../document/document-context";
+import { Solved } from "../Solved";
 import { goTo, lightUp } from "./light";
 import { workingsParts } from "./parts";
 import { sourceOf, sourcesOf, type Source } from "./sources";
@@ -15,26 +16,25 @@ const SETS_AFTER_MS = 120;
 
 /** How the answer is got, step by step, with this problem's own numbers. */
 export function WorkingsView() {
+  return (
+    <Solved
+      pause={SETS_AFTER_MS}
+      before="When the problem has an answer, the workings appear here step by step."
+    >
+      {(solved) => <WorkingsOf solved={solved} />}
+    </Solved>
+  );
+}
+
+function WorkingsOf({ solved }: { readonly solved: SolvedProblem }) {
   const store = useDocument();
-  const now = useDocumentState((state) => state.outcome);
-  const { problem, result } = useLingering(now, SETS_AFTER_MS);
   const choice = useWorkingsStyle();
   const format = useAnswerFormat();
   const parts = useMemo(
-    () =>
-      problem !== null && result?.ok === true
-        ? workingsParts(problem, result.value, { ...choice, format })
-        : null,
-    [problem, result, choice, format],
+    () => workingsParts(solved, { ...choice, format }),
+    [solved, choice, format],
   );
   const dim = useRef<(() => void) | null>(null);
-  if (parts === null) {
-    return (
-      <p className={styles.empty}>
-        When the problem has an answer, the workings appear here step by step.
-      </p>
-    );
-  }
   const sourceAt = (target: EventTarget): Source | null => {
     const number = target instanceof Element ? target.closest("[data-from]") : null;
     const id = number?.getAttribute("data-from");

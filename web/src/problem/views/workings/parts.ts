@@ -1,4 +1,4 @@
-import { followUpWords, type Problem, type Solution, type AnswerFormat } from "@kestrelmoor/core";
+import { followUpWords, type SolvedProblem, type AnswerFormat } from "@kestrelmoor/core";
 import {
   furtherWorkings,
   isSameFigure,
@@ -22,24 +22,21 @@ export type WorkingsParts = readonly [WorkingsPart, ...WorkingsPart[]];
 
 /** The workings of all that a problem asks, in the order in which it asks. */
 export function workingsParts(
-  problem: Problem,
-  solution: Solution,
+  solved: SolvedProblem,
   options: WorkingsOptions & { readonly format: AnswerFormat },
 ): WorkingsParts {
-  const own = workings(problem, solution, options);
+  const own = workings(solved, options);
   let before = own.steps.length;
-  const further = furtherWorkings(problem, solution, own, options).flatMap(
-    (made): WorkingsPart[] => {
-      if (made === null) return [];
-      const part = {
-        question: followUpWords(made.question, problem, options.format),
-        made,
-        before,
-      };
-      before += made.steps.length;
-      return [part];
-    },
-  );
+  const further = furtherWorkings(solved, own, options).flatMap((made): WorkingsPart[] => {
+    if (made === null) return [];
+    const part = {
+      question: followUpWords(made.question, solved.problem, options.format),
+      made,
+      before,
+    };
+    before += made.steps.length;
+    return [part];
+  });
   return [{ question: null, made: own, before: 0 }, ...further];
 }
 
