@@ -36,7 +36,7 @@ export {
 } from "./numbers/compare";
 export * from "./solve/solve";
 export * from "./solve/solution";
-export type { SolvedFlow, SolvedProblem } from "./solve/solved-problem";
+export { yearsAsked, type SolvedFlow, type SolvedProblem } from "./solve/solved-problem";
 export type { DatedAmount } from "./flows/flow-kind";
 export { paymentAmount } from "./flows/expand-stream";
 export { paymentTime } from "./flows/payment-times";

@@ -12,8 +12,8 @@ import {
   confirmDirection,
   removeFlow,
   removeRate,
-  turnRound,
 } from "./edit-lines";
+import { turnRound } from "./turn-line";
 import { moveUnknown } from "./move-unknown";
 import { readDraft } from "./read-draft";
 import { SHAPES } from "./shapes";

@@ -159,11 +159,3 @@ function forgetIn(draft: Draft, line: string): void {
 export function confirmDirection(draft: Draft, id: string): void {
   draft.confirmed = [...draft.confirmed.filter((confirmed) => confirmed !== id), id];
 }
-
-/** Turns the money of a line round: the same payments the other way. Changes the draft in place. */
-export function turnRound(draft: Draft, id: string): void {
-  const line = draft.flows.find((candidate) => candidate.id === id);
-  if (line?.kind === "single" || line?.kind === "stream") {
-    line.direction = line.direction === "in" ? "out" : "in";
-  }
-}

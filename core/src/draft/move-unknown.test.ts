@@ -8,7 +8,7 @@ import { unknownFields, unknownsOf } from "./fields/draft-fields";
 import { moveUnknown } from "./move-unknown";
 import { readDraft } from "./read-draft";
 import { SHAPES } from "./shapes";
-import { turnToAnswer } from "./turn-to-answer";
+import { turnToAnswer } from "./turn-line";
 
 function answersOf(draft: Draft): readonly Answer[] {
   const { problem } = readDraft(draft);

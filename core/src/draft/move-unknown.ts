@@ -8,7 +8,7 @@ import { formatExact } from "../wording/format-number";
 import type { Draft } from "./draft";
 import { unknownFields, unknownsOf } from "./fields/draft-fields";
 import { readDraft } from "./read-draft";
-import { turnToAnswer } from "./turn-to-answer";
+import { turnToAnswer } from "./turn-line";
 import { rememberTyped, restoreTyped, typedAt } from "./typed-before";
 
 /**

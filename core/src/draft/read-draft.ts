@@ -199,7 +199,7 @@ function problemOf(
     ...(draft.title === "" ? {} : { title: draft.title }),
     ...(draft.question === "" ? {} : { question: draft.question }),
     ...(draft.currency === undefined ? {} : { currency: draft.currency }),
-    rates: draft.rates.map((line, index) => rateOf(line, rates[index])),
+    rates: draft.rates.map((line, index) => rateOfLine(line, rates[index])),
     flows: draft.flows.map((line, index) => flowOfLine(line, flows[index])),
     ...askOf(draft, ask),
   };
@@ -211,7 +211,8 @@ function askOf(draft: Draft, reading: FieldReading<SaidTime> | null): Pick<Probl
   return at === null ? {} : { ask: { find: "value", at: positionOf(at) } };
 }
 
-function rateOf(line: RateLine, reading: RateReading | undefined): Rate {
+/** The rate of a line; what cannot be read in it is unknown. */
+export function rateOfLine(line: RateLine, reading: RateReading | undefined): Rate {
   if (line.kind === "kept") return line.rate;
   if (reading?.kind !== "rate") throw new TypeError("A line and its reading belong together");
   const from = reading.from === null ? null : valueOf(reading.from);

@@ -1,9 +1,7 @@
 import { growthFactor } from "../rates/accumulation";
-import { valueAt } from "../numbers/affine";
 import { openingSide } from "../solve/follow-ups";
 import { growthOf } from "../solve/settled-timeline";
-import type { SolvedProblem } from "../solve/solved-problem";
-import { resolvePosition } from "../timeline/positions";
+import { yearsAsked, type SolvedProblem } from "../solve/solved-problem";
 import { singleAmounts } from "./single-amounts";
 import { isBefore } from "../numbers/compare";
 
@@ -39,7 +37,7 @@ export interface AccountLife {
  * @returns money unrounded; `null` if there are more than 60,000 amounts
  */
 export function runAccount(solved: SolvedProblem): AccountLife | null {
-  const { problem, paid } = solved;
+  const { paid } = solved;
   const growth = growthOf(paid);
   const flows =
     solved.unknown.kind === "value"
@@ -49,7 +47,7 @@ export function runAccount(solved: SolvedProblem): AccountLife | null {
             kind: "single" as const,
             id: "",
             amount: -solved.answers[0].value,
-            at: valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0),
+            at: yearsAsked(solved) ?? 0,
           },
         ]
       : paid.flows;

@@ -1,11 +1,9 @@
 import type { SettledFlow } from "../flows/flow-kind";
 import { sum } from "../numbers/sum";
-import { valueAt } from "../numbers/affine";
 import { growthFactor, type Accumulation } from "../rates/accumulation";
 import { growthOf } from "../solve/settled-timeline";
 import type { Solution } from "../solve/solution";
-import type { SolvedProblem } from "../solve/solved-problem";
-import { resolvePosition } from "../timeline/positions";
+import { yearsAsked, type SolvedProblem } from "../solve/solved-problem";
 import { settleFlows } from "../timeline/settle-timeline";
 import { workings } from "../workings/workings";
 import { singleAmounts } from "./single-amounts";
@@ -31,15 +29,12 @@ export interface Way {
  * @returns the methods that apply; a perpetuity has no end to accumulate to
  */
 export function otherWays(solved: SolvedProblem): Way[] {
-  const { problem, timeline, paid, unknown } = solved;
+  const { timeline, paid, unknown } = solved;
   const growth = growthOf(paid);
   const [answer] = solved.answers;
   const isAmount = unknown.kind === "amount";
   const without = isAmount ? settleFlows(timeline.flows, 0) : null;
-  const asked =
-    unknown.kind === "value"
-      ? valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0)
-      : null;
+  const asked = yearsAsked(solved);
   const byMoving = (name: WayName, via: number): Way | null => {
     const all = sidesOf(paid.flows, growth, via);
     if (all === null) return null;

@@ -1,3 +1,5 @@
+import { valueAt } from "../numbers/affine";
+import { resolvePosition } from "../timeline/positions";
 import type { Flow, FlowOf, Problem } from "../problem/schema";
 import type { ResolvedFlow, Timeline } from "../timeline/timeline";
 import type { Account } from "./account";
@@ -44,4 +46,11 @@ export function solvedFlows(
         settled: settled[index],
       }) as SolvedFlow,
   );
+}
+
+/** The date of the value that a problem asks for, in years from today; `null` where it asks for none. */
+export function yearsAsked({ problem, account }: SolvedProblem): number | null {
+  return problem.ask === undefined
+    ? null
+    : valueAt(resolvePosition(problem, problem.ask.at), account.x);
 }

@@ -1,5 +1,4 @@
-import { valueAt } from "../../numbers/affine";
-import { resolvePosition } from "../../timeline/positions";
+import { yearsAsked } from "../../solve/solved-problem";
 import type { Composition } from "../compose/composition";
 import { dateWords } from "../compose/flow-names";
 import { fixedAt } from "../compose/moves";
@@ -10,8 +9,7 @@ import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 /** The net value at the focal date of the question. */
 export function worthSteps(composition: Composition): Step[] {
-  const { problem } = composition.solved;
-  return worthAtDate(composition, valueAt(resolvePosition(problem, problem.ask?.at ?? "P0D"), 0));
+  return worthAtDate(composition, yearsAsked(composition.solved) ?? 0);
 }
 
 /** The net value at a date: money in is positive, money out negative. */

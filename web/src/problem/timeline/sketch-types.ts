@@ -69,14 +69,24 @@ export interface Sketch {
   readonly worth: Worth | null;
 }
 
-/** What the picture of one line may use of the answer. */
-export interface SketchFacts {
-  readonly paid: SolvedProblem["paid"]["flows"][number] | null;
-  readonly solution: SolvedProblem | null;
-  /** The date that is today: the earliest first date of all dated lines, ISO 8601; empty without any. */
-  readonly firstDate: string;
+type DrawnFlow = SolvedProblem["paid"]["flows"][number];
+
+/** What the picture of one line is made of. */
+export interface SketchFacts<Kind extends DrawnFlow["kind"] = DrawnFlow["kind"]> {
+  /** The line on the timeline, as it is paid; what is not known yet is not a number. */
+  readonly flow: Extract<DrawnFlow, { kind: Kind }>;
+  readonly solved: SolvedProblem | null;
   /** What an amount at a time is worth today; `null` while the rate is not known. */
   readonly today: (amount: number, years: number) => number | null;
+}
+
+/** A figure of the timeline that may not be known yet. */
+export function known(figure: number): number | null {
+  return Number.isFinite(figure) ? figure : null;
+}
+
+export function sideOf(amount: number): "in" | "out" {
+  return amount < 0 ? "out" : "in";
 }
 
 /** The years of a time that is typed by itself; `null` for one that waits or is not known. */

@@ -3,16 +3,22 @@ import {
   growthFactor,
   growthOf,
   quotationWords,
+  yearsAsked,
   type SolvedProblem,
   type AnswerFormat,
 } from "@kestrelmoor/core";
-import { type Draft, type DraftReading } from "@kestrelmoor/core/typing";
+import {
+  knownTimeline,
+  type Draft,
+  type DraftReading,
+  type KnownTimeline,
+} from "@kestrelmoor/core/typing";
 import type { Outcome } from "../document/outcome";
 import { postsOfDated, postsOfList } from "./sketch-list";
 import { postOfSingle } from "./sketch-single";
 import { strandOf } from "./sketch-strand";
 import {
-  yearsTyped,
+  known,
   type Post,
   type Ribbon,
   type Sketch,
@@ -21,47 +27,34 @@ import {
   type Worth,
 } from "./sketch-types";
 
+/** As it is paid once the problem is solved, and as far as it is typed before that. */
+type Timeline = SolvedProblem["paid"] | KnownTimeline;
+
 /** Makes the picture of a draft: as far as it can be read, and with the answer once there is one. */
-export function sketchOf(
-  draft: Draft,
-  { reading, solved: solution }: Outcome,
-  format: AnswerFormat,
-): Sketch {
+export function sketchOf(draft: Draft, { reading, solved }: Outcome, format: AnswerFormat): Sketch {
+  const timeline: Timeline = solved?.paid ?? knownTimeline(draft, reading);
+  const facts = { solved, today: worthTodayBy(solved) };
   const posts: Post[] = [];
   const strands: Strand[] = [];
-  const firstDate = firstDateOf(reading);
   draft.flows.forEach((line, index) => {
-    const read = reading.flows[index];
-    const paid = solution?.paid.flows[index] ?? null;
-    const facts = { paid, firstDate, today: worthTodayBy(solution), solution };
-    if (line.kind === "single" && read?.kind === "single") {
-      posts.push(postOfSingle(line, read, facts));
-    } else if (line.kind === "stream" && read?.kind === "stream") {
-      const strand = strandOf(line, read, facts);
-      if (strand !== null) strands.push(strand);
-    } else if (line.kind === "list" && read?.kind === "list") {
-      posts.push(...postsOfList(line, read, facts));
-    } else if (line.kind === "dated" && read?.kind === "dated") {
-      posts.push(...postsOfDated(line, read, facts));
+    const [read, flow] = [reading.flows[index], timeline.flows[index] ?? null];
+    if (flow === null) return;
+    if (line.kind === "single" && read?.kind === "single" && flow.kind === "single") {
+      posts.push(postOfSingle(line, read, { ...facts, flow }));
+    } else if (line.kind === "stream" && read?.kind === "stream" && flow.kind === "stream") {
+      strands.push(strandOf(line, read, { ...facts, flow }));
+    } else if (line.kind === "list" && read?.kind === "list" && flow.kind === "list") {
+      posts.push(...postsOfList(line, read, { ...facts, flow }));
+    } else if (line.kind === "dated" && read?.kind === "dated" && flow.kind === "dated") {
+      posts.push(...postsOfDated(line, read, { ...facts, flow }));
     }
   });
   return {
     posts,
     strands,
-    ribbons: ribbonsOf(draft, reading, solution, format),
-    worth: worthOf(reading, solution),
+    ribbons: ribbonsOf(draft, reading, { spells: timeline.spells, solved }, format),
+    worth: worthOf(timeline, solved),
   };
-}
-
-/** Several dated lines share one calendar, as the engine has it. */
-function firstDateOf({ flows }: DraftReading): string {
-  const firsts = flows.flatMap((read) =>
-    read.kind === "dated" && read.entries.state === "value"
-      ? (read.entries.value[0]?.on ?? [])
-      : [],
-  );
-  // ISO 8601 dates sort as text.
-  return firsts.sort()[0] ?? "";
 }
 
 function worthTodayBy(solution: SolvedProblem | null): SketchFacts["today"] {
@@ -73,30 +66,31 @@ function worthTodayBy(solution: SolvedProblem | null): SketchFacts["today"] {
   };
 }
 
+interface RibbonFacts {
+  readonly spells: KnownTimeline["spells"];
+  readonly solved: SolvedProblem | null;
+}
+
 function ribbonsOf(
   draft: Draft,
   { rates }: DraftReading,
-  solution: SolvedProblem | null,
+  { spells, solved }: RibbonFacts,
   format: AnswerFormat,
 ): Ribbon[] {
   return draft.rates.flatMap((line, index) => {
-    const reading = rates[index];
-    if (line.kind !== "rate" || reading?.kind !== "rate") return [];
-    const { from, percent, quotation } = reading;
-    const spell = solution?.paid.spells[index];
-    const start = from === null ? 0 : (yearsTyped(from) ?? spell?.start ?? null);
+    const [reading, spell] = [rates[index], spells[index]];
+    if (line.kind !== "rate" || reading?.kind !== "rate" || spell === undefined) return [];
+    const start = known(spell.start);
     if (start === null) return [];
-    const isUnknown = percent.state === "unknown";
-    const found = isUnknown && solution !== null ? solution.answers.map(({ value }) => value) : [];
-    const typed =
-      percent.state !== "value"
-        ? null
-        : "percent" in percent.value
-          ? percent.value.percent
-          : (spell?.percent ?? null);
-    const percents = typed === null ? found : [typed];
-    const figures = percents.map((figure) => writeRate(figure, format)).join(" or ");
-    const words = quotationWords(quotation);
+    const isUnknown = reading.percent.state === "unknown";
+    const own = known(spell.percent);
+    // An unknown rate may have several answers; all are told.
+    const percents = isUnknown ? (solved?.answers ?? []).map(({ value }) => value) : [own];
+    const figures = percents
+      .filter((figure) => figure !== null)
+      .map((figure) => writeRate(figure, format))
+      .join(" or ");
+    const words = quotationWords(reading.quotation);
     return [
       {
         id: line.id,
@@ -109,10 +103,10 @@ function ribbonsOf(
   });
 }
 
-function worthOf({ ask }: DraftReading, solution: SolvedProblem | null): Worth | null {
-  if (ask?.state !== "value") return null;
-  const years = yearsTyped(ask);
+/** The value that is asked for, where its date is known. */
+function worthOf(timeline: Timeline, solved: SolvedProblem | null): Worth | null {
+  const asked = "ask" in timeline ? timeline.ask : solved === null ? null : yearsAsked(solved);
+  const years = asked === null ? null : known(asked);
   if (years === null) return null;
-  const value = solution?.unknown.kind === "value" ? solution.answers[0].value : null;
-  return { years, value };
+  return { years, value: solved?.unknown.kind === "value" ? solved.answers[0].value : null };
 }
