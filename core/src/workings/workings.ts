@@ -59,8 +59,12 @@ export function workings(
   solved: SolvedProblem,
   { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
 ): Workings {
-  const composition = compose(solved, new Sheet(rounding, "q", format));
-  const steps = STEPS_FOR[solved.unknown.kind](composition);
+  const sheet = new Sheet(rounding, "q", format);
+  const { value: made, conversions } = sheet.record(() => {
+    const composition = compose(solved, sheet);
+    return { composition, steps: STEPS_FOR[solved.unknown.kind](composition) };
+  });
+  const { composition, steps } = made;
   const given = givenStep(composition);
   const answer = {
     kind: "answer" as const,
@@ -71,7 +75,7 @@ export function workings(
   };
   const all = [
     given,
-    ...composition.takeConversions(),
+    ...conversions,
     ...steps,
     ...roundingStep(
       Math.abs(steps.findLast(({ kind }) => kind === "value")?.value ?? NaN),
@@ -81,10 +85,10 @@ export function workings(
     ),
     answer,
   ];
-  composition.sheet.numberLetters();
+  sheet.numberLetters();
   const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
   if (result === undefined) throw new TypeError("Workings find the unknown");
-  const { quantities } = composition.sheet;
+  const { quantities } = sheet;
   const shown = canBeWritten(all, quantities) ? all : [given, beyondNumbers(answer.value), answer];
   return {
     result,

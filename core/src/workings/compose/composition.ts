@@ -10,7 +10,6 @@ import {
   type Expression,
   type Quantity,
 } from "../mathematics/expression";
-import type { Step } from "../step";
 import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
 import type { Sheet } from "./sheet";
@@ -45,8 +44,6 @@ export interface Composition {
   readonly momentAt: (years: number, perUnknown: number) => Moment;
   /** An unknown time, by its letter. */
   readonly unknownTime: () => Quantity;
-  /** The conversions since the last call: rates first, then times. */
-  readonly takeConversions: () => Step[];
 }
 
 /**
@@ -91,7 +88,6 @@ export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): C
     flows,
     momentAt,
     unknownTime,
-    takeConversions: () => [...rates.takeSteps(), ...moves.takeSteps()],
   };
 }
 

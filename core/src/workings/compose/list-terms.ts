@@ -72,13 +72,12 @@ export function listTerms(
       ? parts.map(({ size, factor }) => termOf(composition, flow, sign, size, factor))
       : [termOf(composition, flow, sign, ONE, manyParts(sign, parts))];
   });
-  // The table shows the factors; a line for each would repeat them.
-  const lines = sheet.takeLines().filter(({ defines }) => defines?.kind === "money");
   const isKnown = sides.every(({ worth }) => worth !== null);
   const factors = known.map((entry) => evaluate(factorOf(entry)));
   return {
     terms: [...sides, ...openTerms],
-    lines,
+    // The table shows the factors; a line for each would repeat them.
+    shows: ({ defines }) => defines?.kind === "money",
     table: isKnown
       ? tableOf(known, factors, focal, sheet.format)
       : tableOfAmounts(known, sheet.format),

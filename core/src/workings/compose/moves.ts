@@ -17,7 +17,7 @@ import {
   type Quantity,
 } from "../mathematics/expression";
 import { continuousGrowth, growthFactor } from "../mathematics/factors";
-import type { Step } from "../step";
+import { step } from "../steps";
 import { asExpression, type Basis, type Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
 import { snapped, yearsExpression } from "./years";
@@ -43,7 +43,6 @@ export function fixedAt(years: number): Moment {
 export class Moves {
   /** Times that need no conversion, shown with the given values. */
   readonly given: Quantity[] = [];
-  private readonly steps: Step[] = [];
   private readonly counts: Known[] = [];
 
   constructor(
@@ -78,11 +77,6 @@ export class Moves {
       return [of(this.factor(index, { first, last, years }, forwards, field))];
     });
     return readableProduct(...parts);
-  }
-
-  /** The conversions of time made so far, in order. */
-  takeSteps(): Step[] {
-    return this.steps.splice(0);
   }
 
   private factor(index: number, span: Span, forwards: boolean, field: FieldRef | null): Quantity {
@@ -139,15 +133,13 @@ export class Moves {
       return given;
     }
     const made = this.sheet.work(letter, "count", product(perYear, span));
-    this.steps.push({
-      kind: "number-of-periods",
-      level: "every-step",
-      say: STEP_WORDS.conversions.periods(
-        spanWords(years, this.sheet.format),
-        noun,
-        writeFigure(count, this.sheet.format, 6),
-      ),
-      lines: [lineOf(made)],
+    const say = STEP_WORDS.conversions.periods(
+      spanWords(years, this.sheet.format),
+      noun,
+      writeFigure(count, this.sheet.format, 6),
+    );
+    this.sheet.convert("time", {
+      ...step("number-of-periods", "every-step", say, lineOf(made)),
       value: made.value,
     });
     return made;

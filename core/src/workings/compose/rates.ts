@@ -18,7 +18,7 @@ import {
   type Quantity,
 } from "../mathematics/expression";
 import { equivalentRate, rateFromForce } from "../mathematics/factors";
-import type { Step } from "../step";
+import { step } from "../steps";
 import { everyOf, nounOf, quotedBase } from "./rate-words";
 import { lineOf, type Sheet } from "./sheet";
 
@@ -47,7 +47,6 @@ export type RatesAre =
  */
 export class Rates {
   readonly quoted: readonly Quantity[];
-  private readonly steps: Step[] = [];
   private readonly problem: Problem;
   private readonly spells: readonly SettledSpell[];
   private readonly frequencies = new Map<number, Quantity>();
@@ -113,11 +112,6 @@ export class Rates {
     const made = this.sheet.given(this.sheet.letter("p"), "count", frequency, field);
     this.frequencies.set(frequency, made);
     return made;
-  }
-
-  /** The conversions made so far, in order. */
-  takeSteps(): Step[] {
-    return this.steps.splice(0);
   }
 
   /** The quoted rate, from the periodic rate that was found for a spell. */
@@ -264,22 +258,13 @@ export class Rates {
   }
 
   private converted(quantity: Quantity, say: string): Quantity {
-    if (quantity.isOpen) {
-      this.steps.push({
-        kind: "rate-per-period",
-        level: "short",
-        say,
-        lines: [{ parts: lineOf(quantity).parts.slice(0, 2) }],
-      });
-    } else {
-      this.steps.push({
-        kind: "rate-per-period",
-        level: "short",
-        say,
-        lines: [lineOf(quantity)],
-        value: quantity.value,
-      });
-    }
+    const line = lineOf(quantity);
+    this.sheet.convert(
+      "rate",
+      quantity.isOpen
+        ? step("rate-per-period", "short", say, { parts: line.parts.slice(0, 2) })
+        : { ...step("rate-per-period", "short", say, line), value: quantity.value },
+    );
     return quantity;
   }
 

@@ -8,8 +8,27 @@ import {
   type QuantityKind,
 } from "../mathematics/expression";
 import { roundAs, type Rounding } from "../mathematics/figures";
-import type { Line } from "../step";
+import type { Line, Step } from "../step";
 import { USUAL_FORMAT, type AnswerFormat } from "../../wording/answer-format";
+
+/** What came about while something was calculated. */
+export interface Recorded<Value> {
+  readonly value: Value;
+  /** The lines that show its quantities. */
+  readonly lines: readonly Line[];
+  /** What was converted on the way: rates, then times, then numbers of payments. */
+  readonly conversions: readonly Step[];
+}
+
+const CONVERSIONS = ["rate", "time", "payments"] as const;
+
+/** What a conversion is of. */
+type Conversion = (typeof CONVERSIONS)[number];
+
+interface Recording {
+  readonly lines: Line[];
+  readonly steps: { readonly of: Conversion; readonly step: Step }[];
+}
 
 /**
  * The quantities of one set of workings, each given or calculated from earlier ones. Formulas, rounding and links
@@ -20,7 +39,8 @@ export class Sheet {
   readonly quantities: Quantity[] = [];
   private readonly letters: Letter[] = [];
   private readonly made = new Map<string, Quantity>();
-  private waiting: Line[] = [];
+  /** What is being recorded; lines of what nobody records are shown nowhere. */
+  private recording: Recording | null = null;
 
   /** @param name begins the ids of its quantities, because several sheets may share a page */
   constructor(
@@ -83,14 +103,14 @@ export class Sheet {
       isUnknown: false,
       isOpen: isOpen(expression),
     });
-    if (!quantity.isOpen) this.waiting.push(lineOf(quantity, note));
+    if (!quantity.isOpen) this.recording?.lines.push(lineOf(quantity, note));
     return quantity;
   }
 
   /** Keeps a line that shows a given quantity. */
   tell(quantity: Quantity, note: string): void {
     const whole = of(quantity);
-    this.waiting.push({
+    this.recording?.lines.push({
       parts: [
         { expression: whole, manner: "symbols" },
         { expression: whole, manner: "values" },
@@ -101,9 +121,7 @@ export class Sheet {
 
   /** The same without a line, if its step writes its own. */
   work(letter: Letter | null, kind: QuantityKind, expression: Expression): Quantity {
-    const quantity = this.define(letter, kind, expression);
-    this.waiting = this.waiting.filter(({ defines }) => defines !== quantity);
-    return quantity;
+    return this.record(() => this.define(letter, kind, expression)).value;
   }
 
   /** The same, but only once for the same key. */
@@ -115,11 +133,22 @@ export class Sheet {
     return quantity;
   }
 
-  /** The lines since the last call. */
-  takeLines(): Line[] {
-    const lines = this.waiting;
-    this.waiting = [];
-    return lines;
+  /** Keeps a step that converts something, for those before which it has to stand. */
+  convert(of: Conversion, step: Step): void {
+    this.recording?.steps.push({ of, step });
+  }
+
+  /** Calculates something, and gathers what came about meanwhile and was not gathered within. */
+  record<Value>(make: () => Value): Recorded<Value> {
+    const outer = this.recording;
+    const own: Recording = { lines: [], steps: [] };
+    this.recording = own;
+    const value = make();
+    this.recording = outer;
+    const conversions = CONVERSIONS.flatMap((wanted) =>
+      own.steps.filter(({ of }) => of === wanted).map(({ step }) => step),
+    );
+    return { value, lines: own.lines, conversions };
   }
 
   /** Numbers letters that are used more than once; call it before anything is written. */

@@ -19,8 +19,8 @@ export interface Term {
 
 export interface FlowTerms {
   readonly terms: readonly Term[];
-  /** Lines to show instead of those of its quantities. */
-  readonly lines?: readonly Line[];
+  /** Which lines of its quantities are shown; all, where nothing is said. */
+  readonly shows?: (line: Line) => boolean;
   readonly table?: StepTable;
 }
 

@@ -6,6 +6,7 @@ import { bareFigure, type ComposedFlow, type Composition } from "./composition";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
 import type { Moment } from "./moves";
+import type { Recorded } from "./sheet";
 import { streamFactors } from "./stream-terms";
 
 import { listTerms } from "./list-terms";
@@ -27,14 +28,11 @@ export function termsAt(
   const steps: Step[] = [];
   composition.flows.forEach((flow) => {
     if (!wanted(flow)) return;
-    composition.sheet.takeLines();
-    const made = termsOfFlow(composition, flow, focal);
-    list.push(...made.terms);
-    const lines = made.lines ?? composition.sheet.takeLines();
-    composition.sheet.takeLines();
-    steps.push(...composition.takeConversions());
-    const step = stepFor(composition, flow, made, lines, focal);
-    if (step !== null) steps.push(step);
+    const made = composition.sheet.record(() => termsOfFlow(composition, flow, focal));
+    list.push(...made.value.terms);
+    steps.push(...made.conversions);
+    const own = stepFor(composition, flow, made, focal);
+    if (own !== null) steps.push(own);
   });
   return { list, steps };
 }
@@ -80,14 +78,13 @@ function amountTerms(
 function stepFor(
   composition: Composition,
   flow: ComposedFlow,
-  { terms, table }: FlowTerms,
-  lines: readonly Line[],
+  { value: { terms, table, shows = () => true }, lines }: Recorded<FlowTerms>,
   focal: Moment,
 ): Step | null {
   const { format } = composition.sheet;
   const told = shortened(
     composition,
-    lines.filter(({ parts }) => parts.length > 1),
+    lines.filter((line) => line.parts.length > 1 && shows(line)),
   );
   if (told.length === 0 && table === undefined) return null;
   const isMoved = terms.some(({ factor }) => !(factor.op === "number" && factor.value === 1));

@@ -7,6 +7,7 @@ import type { Term } from "../compose/term";
 import { termsAt } from "../compose/terms";
 import { isOne, number, of, type Quantity } from "../mathematics/expression";
 import type { Step } from "../step";
+import { foundStep, step } from "../steps";
 import { after, upTo } from "./parts";
 import type { Story } from "./story";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
@@ -35,30 +36,19 @@ function foundBefore({ composition }: Story, years: number, value: number): Bala
   const { sheet } = composition;
   const { format } = sheet;
   const found = sheet.work(sheet.letter("B"), "money", number(value));
-  return {
-    found,
-    steps: [
-      {
-        kind: "value",
-        level: "short",
-        say: WORDS.balanceAbove(dateWords(years, format)),
-        lines: [
-          {
-            ...chain(written(of(found), "symbols"), written(of(found), "values")),
-            defines: found,
-          },
-        ],
-        value,
-        finds: found,
-      },
-    ],
-  };
+  const line = chain(written(of(found), "symbols"), written(of(found), "values"));
+  const say = WORDS.balanceAbove(dateWords(years, format));
+  return { found, steps: [foundStep(say, found, { ...line, defines: found })] };
 }
 
 function workedOut(story: Story, years: number): Balance {
-  const { format } = story.composition.sheet;
-  const back = upTo(story, years);
-  const ahead = story.isBalanced ? after(story, years) : null;
+  const { sheet } = story.composition;
+  const { format } = sheet;
+  const cut = sheet.record(() => ({
+    back: upTo(story, years),
+    ahead: story.isBalanced ? after(story, years) : null,
+  }));
+  const { back, ahead } = cut.value;
   const isAhead = ahead !== null && ahead.size < back.size;
   const part = isAhead ? ahead : back;
   const { list, steps } = termsAt(part.composition, fixedAt(years), part.has);
@@ -68,17 +58,18 @@ function workedOut(story: Story, years: number): Balance {
     .toSorted((one, other) => other.sign - one.sign);
   const [only] = terms;
   if (only === undefined || (terms.length === 1 && isOne(only.factor))) {
-    return atOnce(story, years, only);
+    const balance = atOnce(story, years, only);
+    return { ...balance, steps: [...cut.conversions, ...balance.steps] };
   }
-  const together = sumOfWorths(part.composition, terms, story.composition.sheet.letter("B"), {
+  const together = sumOfWorths(part.composition, terms, sheet.letter("B"), {
     equation: WORDS.balanceFormula(dateWords(years, format)),
     value: STEP_WORDS.solve.calculate,
   });
   return {
     found: together.found,
     steps: [
-      { kind: "balance-in-words", level: "short", say: inWords(story, years, isAhead), lines: [] },
-      ...story.countings.splice(0),
+      step("balance-in-words", "short", inWords(story, years, isAhead)),
+      ...cut.conversions,
       ...steps,
       ...together.steps,
     ],
@@ -96,29 +87,11 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
   const none = upTo(story, years).size === 0 ? WORDS.nothingPaid : WORDS.zero;
   const letter = written(of(found), "symbols");
   const value = written(of(found), "values");
-  return {
-    found,
-    steps: [
-      {
-        kind: "value",
-        level: "short",
-        say:
-          flow === undefined
-            ? none(capitalized(when))
-            : WORDS.oneAmount(when, flowName(flow, format)),
-        lines: [
-          {
-            ...(flow === undefined
-              ? chain(letter, value)
-              : chain(letter, written(worth, "symbols"), value)),
-            defines: found,
-          },
-        ],
-        value: found.value,
-        finds: found,
-      },
-    ],
-  };
+  const say =
+    flow === undefined ? none(capitalized(when)) : WORDS.oneAmount(when, flowName(flow, format));
+  const line =
+    flow === undefined ? chain(letter, value) : chain(letter, written(worth, "symbols"), value);
+  return { found, steps: [foundStep(say, found, { ...line, defines: found })] };
 }
 
 function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {

@@ -8,6 +8,7 @@ import { Sheet } from "../compose/sheet";
 import { number, of } from "../mathematics/expression";
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
+import { step } from "../steps";
 import { roundingStep } from "../rounding-step";
 import type { Workings, WorkingsOptions } from "../workings";
 import { linePlain } from "../write-line";
@@ -160,17 +161,11 @@ function wholePayments({ composition }: Story): Step[] {
   const count = flows[unknown.field.line]?.count ?? null;
   const last = flows.at(-1)?.size ?? null;
   if (count === null || last === null) return [];
-  sheet.takeLines();
-  sheet.tell(count, WORDS.fullPayments);
-  sheet.tell(last, WORDS.finalPayment);
-  return [
-    {
-      kind: "number-of-periods",
-      level: "every-step",
-      say: WORDS.wholePayments,
-      lines: sheet.takeLines(),
-    },
-  ];
+  const { lines } = sheet.record(() => {
+    sheet.tell(count, WORDS.fullPayments);
+    sheet.tell(last, WORDS.finalPayment);
+  });
+  return [step("number-of-periods", "every-step", WORDS.wholePayments, ...lines)];
 }
 
 function textOf({ say, lines }: Step): string {

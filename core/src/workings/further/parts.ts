@@ -1,3 +1,4 @@
+import { step } from "../steps";
 import type { SettledFlow } from "../../flows/flow-kind";
 import { paymentsUpTo } from "../../flows/payment-run";
 import { paymentTime } from "../../flows/payment-times";
@@ -142,7 +143,7 @@ function withPiece(flow: ComposedFlow, piece: Piece | null): ComposedFlow {
 
 /** The number of payments made by a date, with its own letter. */
 function paymentsMade(
-  { composition, countings }: Story,
+  { composition }: Story,
   stream: Stream,
   index: number,
   { paid, years }: { readonly paid: number; readonly years: number },
@@ -160,15 +161,13 @@ function paymentsMade(
     moves.know(frequency, made);
     const own = flows[index];
     const name = own === undefined ? "" : capitalized(flowName(own, sheet.format));
-    countings.push({
-      kind: "number-of-periods",
-      level: "every-step",
-      say: STEP_WORDS.followUp.made(
-        name,
-        years === 0 ? "today" : `after ${spanWords(years, sheet.format)}`,
-        writeFigure(paid, sheet.format),
-      ),
-      lines: [lineOf(made)],
+    const say = STEP_WORDS.followUp.made(
+      name,
+      years === 0 ? "today" : `after ${spanWords(years, sheet.format)}`,
+      writeFigure(paid, sheet.format),
+    );
+    sheet.convert("payments", {
+      ...step("number-of-periods", "every-step", say, lineOf(made)),
       value: paid,
     });
     return made;

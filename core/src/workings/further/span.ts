@@ -1,6 +1,7 @@
 import { lineOf } from "../compose/sheet";
 import { minus, of, readableSum, type Quantity, type SignedTerm } from "../mathematics/expression";
 import type { Step } from "../step";
+import { foundStep, step } from "../steps";
 import { balanceAt } from "./balance";
 import type { Story } from "./story";
 import { totalOf, type Span } from "./totals";
@@ -20,8 +21,11 @@ export function principalOver(story: Story, span: Span): Step[] {
 export function interestOver(story: Story, span: Span): Step[] {
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
-  const down = sidesIn(story, -story.side as 1 | -1, span);
-  const up = sidesIn(story, story.side, span);
+  const { value: sides, conversions } = sheet.record(() => ({
+    down: sidesIn(story, -story.side as 1 | -1, span),
+    up: sidesIn(story, story.side, span),
+  }));
+  const { down, up } = sides;
   const risen = minus(of(after), of(before));
   if (down.length === 0 && up.length === 0) {
     const grown = sheet.work(sheet.letter("I"), "money", risen);
@@ -39,20 +43,15 @@ export function interestOver(story: Story, span: Span): Step[] {
     "money",
     isUpAlone ? minus(risen, of(moved)) : minus(of(moved), minus(of(before), of(after))),
   );
+  const say = isUpAlone
+    ? WORDS.total(raises)
+    : up.length > 0
+      ? WORDS.totalLess(lowers, raises)
+      : WORDS.total(lowers);
   return [
     ...steps,
-    ...story.countings.splice(0),
-    {
-      kind: "term",
-      level: "short",
-      say: isUpAlone
-        ? WORDS.total(raises)
-        : up.length > 0
-          ? WORDS.totalLess(lowers, raises)
-          : WORDS.total(lowers),
-      lines: [lineOf(moved)],
-      value: moved.value,
-    },
+    ...conversions,
+    { ...step("term", "short", say, lineOf(moved)), value: moved.value },
     lastStep(interest, isUpAlone ? WORDS.interestOfRise(raises) : WORDS.interestOfFall(lowers)),
   ];
 }
@@ -85,12 +84,5 @@ function balancesAround(story: Story, { from, to }: Span): Around {
 }
 
 function lastStep(found: Quantity, say: string): Step {
-  return {
-    kind: "value",
-    level: "short",
-    say,
-    lines: [lineOf(found)],
-    value: found.value,
-    finds: found,
-  };
+  return foundStep(say, found, lineOf(found));
 }

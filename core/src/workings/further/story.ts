@@ -14,7 +14,6 @@ import { withNumber } from "../../fields/problem-figures";
 import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
 import type { Sheet } from "../compose/sheet";
 import { roundsOnTheWay } from "../mathematics/figures";
-import type { Step } from "../step";
 import type { Workings } from "../workings";
 
 /** A solved problem with its answer substituted, as follow-up questions use it. */
@@ -28,8 +27,6 @@ export interface Story {
   readonly yearsAt: (position: KnownPosition) => number;
   /** The balances calculated for earlier questions, by date in years; later ones are added. */
   readonly balancesBefore: Map<number, number>;
-  /** The steps that count payments, to show before a calculation that uses them. */
-  readonly countings: Step[];
 }
 
 /**
@@ -54,7 +51,6 @@ export function storyOf(
     ownerOf: (index) => account.flows[index]?.id ?? "",
     yearsAt: (position) => valueAt(resolvePosition(problem, position), account.x),
     balancesBefore,
-    countings: [],
   };
 }
 

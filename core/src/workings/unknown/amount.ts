@@ -19,10 +19,11 @@ import {
   wholeOf,
 } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
-import { resultLine, valuesOf } from "../compose/sheet";
+import { resultLine, valuesOf, type Recorded, type Sheet } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import type { Step } from "../step";
+import { foundStep, rearranged, step } from "../steps";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 
 const WORDS = STEP_WORDS.solve;
@@ -38,70 +39,63 @@ export function amountSteps(composition: Composition): Step[] {
     throw new TypeError("An unknown amount has a term");
   const open = ownSide(list, own.sign);
   const known = tidy(otherSide(list, own.sign));
-  const multiples = open.map((term) => ({ sign: term.sign, of: multipleOf(term) }));
-  const coefficient = sum(multiples);
-  const isAlone = isOne(coefficient);
+  const coefficient = sum(open.map((term) => ({ sign: term.sign, of: multipleOf(term) })));
   const x = of(unknown);
-  const gathered = sum(open.map((term) => ({ sign: term.sign, of: wholeOf(term) })));
-  sheet.takeLines();
-  const top = isSimple(known) ? null : sheet.define(null, "money", known);
-  const under = isSimple(coefficient) ? null : sheet.define(null, "factor", coefficient);
-  const rest = sheet.takeLines();
-  const found = sheet.define(
-    unknown.letter,
-    "money",
-    quotient(top === null ? known : of(top), under === null ? coefficient : of(under)),
-  );
-  sheet.takeLines();
-  const symbols = quotient(known, coefficient);
+  const { value: found, lines } = divided(sheet, unknown, known, coefficient);
+  const symbols = chain(part(x, "symbols"), part(quotient(known, coefficient), "symbols"));
+  const numbers = chain(part(x, "symbols"), part(quotient(known, coefficient), "numbers"));
   return [
     balanceInWords(composition, focal),
     ...steps,
     equationStep(composition, list, focal),
-    ...(list.length === open.length + 1 && open.length === 1
+    ...gathered(open, { x, known, coefficient, isAlone: list.length === open.length + 1 }),
+    ...(isOne(coefficient) && open.length === 1
       ? []
-      : [
-          {
-            kind: "rearranged" as const,
-            level: "every-step" as const,
-            say: open.length > 1 ? WORDS.collect : WORDS.isolateUnknown,
-            lines: [chain(part(gathered, "symbols"), part(known, "symbols"))],
-          },
-        ]),
-    ...(open.length > 1
-      ? [
-          {
-            kind: "rearranged" as const,
-            level: "every-step" as const,
-            say: WORDS.factorOut,
-            lines: [chain(part(product(x, coefficient), "symbols"), part(known, "symbols"))],
-          },
-        ]
-      : []),
-    ...(isAlone && open.length === 1
+      : [rearranged("short", WORDS.divide, symbols)]),
+    step("numbers", "short", WORDS.substitute, numbers, ...lines.map(valuesOf)),
+    foundStep(found.value < 0 ? WORDS.otherDirection : WORDS.calculate, found, resultLine(found)),
+  ];
+}
+
+/** What is known over the multiple of the unknown; the lines show the two where they have to be calculated. */
+function divided(
+  sheet: Sheet,
+  unknown: Quantity,
+  known: Expression,
+  coefficient: Expression,
+): Recorded<Quantity> {
+  const { value, lines } = sheet.record(() => ({
+    top: isSimple(known) ? known : of(sheet.define(null, "money", known)),
+    under: isSimple(coefficient) ? coefficient : of(sheet.define(null, "factor", coefficient)),
+  }));
+  const found = sheet.work(unknown.letter, "money", quotient(value.top, value.under));
+  return { value: found, lines, conversions: [] };
+}
+
+interface Gathered {
+  readonly x: Expression;
+  readonly known: Expression;
+  readonly coefficient: Expression;
+  /** Whether nothing but the unknown stands on its side already. */
+  readonly isAlone: boolean;
+}
+
+/** The terms with the unknown on one side, and the unknown taken out of them. */
+function gathered(open: readonly Term[], { x, known, coefficient, isAlone }: Gathered): Step[] {
+  const other = part(known, "symbols");
+  const together = sum(open.map((term) => ({ sign: term.sign, of: wholeOf(term) })));
+  if (open.length === 1) {
+    return isAlone
       ? []
-      : [
-          {
-            kind: "rearranged" as const,
-            level: "short" as const,
-            say: WORDS.divide,
-            lines: [chain(part(x, "symbols"), part(symbols, "symbols"))],
-          },
-        ]),
-    {
-      kind: "numbers",
-      level: "short",
-      say: WORDS.substitute,
-      lines: [chain(part(x, "symbols"), part(symbols, "numbers")), ...rest.map(valuesOf)],
-    },
-    {
-      kind: "value",
-      level: "short",
-      say: found.value < 0 ? WORDS.otherDirection : WORDS.calculate,
-      lines: [resultLine(found)],
-      value: found.value,
-      finds: found,
-    },
+      : [rearranged("every-step", WORDS.isolateUnknown, chain(part(together, "symbols"), other))];
+  }
+  return [
+    rearranged("every-step", WORDS.collect, chain(part(together, "symbols"), other)),
+    rearranged(
+      "every-step",
+      WORDS.factorOut,
+      chain(part(product(x, coefficient), "symbols"), other),
+    ),
   ];
 }
 

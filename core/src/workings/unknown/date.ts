@@ -9,9 +9,10 @@ import {
   plus,
   product,
   quotient,
+  type Expression,
   type Quantity,
 } from "../mathematics/expression";
-import { asExpression } from "../compose/rates";
+import { asExpression, type Basis } from "../compose/rates";
 import type { ComposedFlow, Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, tidy } from "../compose/equation";
 import { flowName } from "../compose/flow-names";
@@ -19,7 +20,8 @@ import { fixedAt } from "../compose/moves";
 import { lineOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import { yearsExpression } from "../compose/years";
-import type { Step } from "../step";
+import type { Line, Step } from "../step";
+import { foundStep, rearranged, step, stepWithLines } from "../steps";
 import { numericSteps } from "./numeric";
 
 const WORDS = STEP_WORDS.date;
@@ -33,153 +35,167 @@ export function dateSteps(composition: Composition): Step[] {
 }
 
 function byLogarithms(composition: Composition): Step[] | null {
-  const { solved, flows, sheet, rates, moves } = composition;
-  const { settled, unknown } = solved;
+  const stage = stageOf(composition);
+  const sides = stage === null ? null : sidesAt(composition, stage);
+  if (stage === null || sides === null) return null;
+  const { sheet, flows, solved } = composition;
+  const {
+    value: grown,
+    lines,
+    conversions,
+  } = sheet.record(() => grownToSpell(composition, stage, sides.rest));
+  const time = timeFrom(composition, grown, sides.goal);
+  const due = flows[lineOfUnknown(solved.unknown)];
+  const what = due?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
+  const goalName = due?.kind === "single" ? flowName(due, sheet.format) : what;
+  return [
+    balanceInWords(composition, stage.date, STEP_WORDS.focalDate.unknownDate),
+    ...sides.steps,
+    ...stepWithLines("term", "every-step", WORDS.together(what), sides.together),
+    ...conversions,
+    ...stepWithLines(
+      "term",
+      "every-step",
+      WORDS.toChange(spanWords(grown.start, sheet.format)),
+      lines,
+    ),
+    growthStep(goalName, grown, sides.goal, time.count),
+    ...timeSteps(grown, time),
+  ];
+}
+
+/** What moves with the unknown time, and from where the rest is counted. */
+interface Stage {
+  readonly date: number;
+  readonly isMoved: (flow: ComposedFlow) => boolean;
+  /** Years from today. */
+  readonly from: number;
+  /** Under which rate the unknown time lies. */
+  readonly spell: number;
+}
+
+/** `null` if something moves by more or less than the unknown time, or reaches into another rate with it. */
+function stageOf(composition: Composition): Stage | null {
+  const { solved, flows } = composition;
+  const { spells } = solved.settled;
   const moving = flows.map(rateOfMove);
   if (moving.some((move) => move !== 0 && move !== 1)) return null;
-  const date = solved.answers[0].value;
   const isMoved = ({ index }: ComposedFlow) => moving[index] === 1;
   const spans = flows.filter((flow) => isMoved(flow) && flow.kind !== "single");
   // Payments that start at the unknown time may reach into another rate, which again depends on that time.
-  if (spans.length > 0 && settled.spells.length > 1) return null;
-  const spellIndex = Math.max(
+  if (spans.length > 0 && spells.length > 1) return null;
+  const date = solved.answers[0].value;
+  const spell = Math.max(
     0,
-    settled.spells.findLastIndex(({ start }) => start <= date),
+    spells.findLastIndex(({ start }) => start <= date),
   );
-  const spell = settled.spells[spellIndex];
-  if (spell === undefined) return null;
   const fixed = flows.filter((flow) => !isMoved(flow));
-  const from = startingDate(composition, fixed, spellIndex);
+  return { date, isMoved, from: startingDate(composition, fixed, spell), spell };
+}
+
+/** What stands still, valued where it is counted from, and what is due at the unknown time. */
+interface Sides {
+  readonly rest: Quantity;
+  readonly goal: Quantity;
+  readonly steps: readonly Step[];
+  /** The lines that put several amounts together. */
+  readonly together: readonly Line[];
+}
+
+function sidesAt(composition: Composition, { date, from, isMoved }: Stage): Sides | null {
   const own = termsAt(composition, composition.momentAt(date, 1), isMoved);
-  const rest = termsAt(composition, fixedAt(from), (flow) => !isMoved(flow));
-  if ([...own.list, ...rest.list].some(({ worth }) => worth === null) || rest.list.length === 0)
-    return null;
+  const still = termsAt(composition, fixedAt(from), (flow) => !isMoved(flow));
+  const isOpen = [...own.list, ...still.list].some(({ worth }) => worth === null);
+  if (isOpen || still.list.length === 0) return null;
   const sign = own.list[0]?.sign ?? 1;
-  const restThen = named(composition, tidy(otherSide(rest.list, sign)), "A");
-  const goal = named(
-    composition,
-    tidy(
-      own.list.map((term) => ({
-        sign: (term.sign * sign) as 1 | -1,
-        of: of(term.worth ?? unset()),
-      })),
-    ),
-    "B",
-  );
-  const together = [restThen, goal].flatMap((one) =>
+  const due = own.list.map((term) => ({
+    sign: (term.sign * sign) as 1 | -1,
+    of: of(term.worth ?? unset()),
+  }));
+  const rest = named(composition, tidy(otherSide(still.list, sign)), "A");
+  const goal = named(composition, tidy(due), "B");
+  const together = [rest, goal].flatMap((one) =>
     one.letter === null || one.expression === null ? [] : [lineOf(one)],
   );
-  sheet.takeLines();
-  const basis = rates.basis(spellIndex);
-  const start = Math.max(from, spell.start);
-  const moved =
-    start > from
-      ? sheet.define(
-          sheet.letter("A", "c"),
-          "money",
-          product(of(restThen), moves.between(fixedAt(from), fixedAt(start), null)),
-        )
-      : restThen;
-  const movedLines = sheet.takeLines();
-  const conversions = composition.takeConversions();
-  const ratio = quotient(of(goal), of(moved));
-  const log = basis.isForce ? of(basis.rate) : logarithm(plus(ONE, of(basis.rate)));
-  const result = quotient(logarithm(ratio), log);
-  const letter = sheet.letter(
-    basis.isForce ? "t" : flows.some(({ count: one }) => one !== null) ? "k" : "n",
-  );
-  const count = sheet.work(letter, "count", result);
-  const perYear = basis.periodsPerYear;
-  const years =
-    basis.isForce || perYear === 1 ? of(count) : quotient(of(count), asExpression(perYear));
+  return { rest, goal, steps: [...still.steps, ...own.steps], together };
+}
+
+/** What stands still, at the time from which it grows at one rate to what is due. */
+interface Grown {
+  readonly moved: Quantity;
+  /** Years from today. */
+  readonly start: number;
+  readonly basis: Basis;
+}
+
+function grownToSpell(
+  { sheet, rates, moves, solved }: Composition,
+  { from, spell }: Stage,
+  rest: Quantity,
+): Grown {
+  const basis = rates.basis(spell);
+  const start = Math.max(from, solved.settled.spells[spell]?.start ?? 0);
+  if (start <= from) return { moved: rest, start, basis };
+  const growth = moves.between(fixedAt(from), fixedAt(start), null);
+  const moved = sheet.define(sheet.letter("A", "c"), "money", product(of(rest), growth));
+  return { moved, start, basis };
+}
+
+interface Time {
+  /** ln(B ÷ A) ÷ ln(1 + i) */
+  readonly formula: Expression;
+  /** In periods of the rate. */
+  readonly count: Quantity;
+  /** In years from today. */
+  readonly total: Quantity;
+}
+
+function timeFrom(composition: Composition, { moved, start, basis }: Grown, goal: Quantity): Time {
+  const { sheet, flows } = composition;
+  const { rate, isForce, periodsPerYear: perYear } = basis;
+  const log = isForce ? of(rate) : logarithm(plus(ONE, of(rate)));
+  const formula = quotient(logarithm(quotient(of(goal), of(moved))), log);
+  const isCounted = flows.some(({ count }) => count !== null);
+  const letter = sheet.letter(isForce ? "t" : isCounted ? "k" : "n");
+  const count = sheet.work(letter, "count", formula);
+  const years = isForce || perYear === 1 ? of(count) : quotient(of(count), asExpression(perYear));
   const total = sheet.work(
     composition.unknownTime().letter,
     "time",
     start === 0 ? years : plus(yearsExpression(start), years),
   );
+  return { formula, count, total };
+}
+
+/** A·(1 + i)ⁿ = B */
+function growthStep(
+  goalName: string,
+  { moved, basis: { rate, isForce } }: Grown,
+  goal: Quantity,
+  count: Quantity,
+): Step {
+  const growth: Expression = isForce
+    ? { op: "exponential", exponent: product(of(rate), openOf(count)) }
+    : { op: "power", base: plus(ONE, of(rate)), exponent: openOf(count) };
+  return step(
+    "equation",
+    "short",
+    WORDS.equation(goalName),
+    chain(part(product(of(moved), growth), "symbols"), part(of(goal), "symbols")),
+  );
+}
+
+function timeSteps({ start, basis: { noun } }: Grown, { formula, count, total }: Time): Step[] {
+  const letter = part(of(count), "symbols");
+  const say = noun === "year" ? WORDS.calculateYears : WORDS.calculatePeriods(severalPeriods(noun));
   const isPlain = total.expression?.op === "quantity";
-  const due = flows[lineOfUnknown(unknown)];
-  const what = due?.kind === "single" ? WORDS.unknownAmount : WORDS.unknownPayments;
-  const goalName = due?.kind === "single" ? flowName(due, sheet.format) : what;
   return [
-    balanceInWords(composition, date, STEP_WORDS.focalDate.unknownDate),
-    ...rest.steps,
-    ...own.steps,
-    ...(together.length === 0
-      ? []
-      : [
-          {
-            kind: "term" as const,
-            level: "every-step" as const,
-            say: WORDS.together(what),
-            lines: together,
-          },
-        ]),
-    ...conversions,
-    ...(movedLines.length === 0
-      ? []
-      : [
-          {
-            kind: "term" as const,
-            level: "every-step" as const,
-            say: WORDS.toChange(spanWords(start, sheet.format)),
-            lines: movedLines,
-          },
-        ]),
-    {
-      kind: "equation",
-      level: "short",
-      say: WORDS.equation(goalName),
-      lines: [
-        chain(
-          part(
-            product(
-              of(moved),
-              basis.isForce
-                ? { op: "exponential", exponent: product(of(basis.rate), openOf(count)) }
-                : { op: "power", base: plus(ONE, of(basis.rate)), exponent: openOf(count) },
-            ),
-            "symbols",
-          ),
-          part(of(goal), "symbols"),
-        ),
-      ],
-    },
-    {
-      kind: "rearranged",
-      level: "short",
-      say: WORDS.logarithms,
-      lines: [chain(part(of(count), "symbols"), part(result, "symbols"))],
-    },
-    {
-      kind: "numbers",
-      level: "short",
-      say: STEP_WORDS.solve.substitute,
-      lines: [chain(part(of(count), "symbols"), part(result, "values"))],
-    },
-    {
-      kind: "value",
-      level: "short",
-      say:
-        basis.noun === "year"
-          ? WORDS.calculateYears
-          : WORDS.calculatePeriods(severalPeriods(basis.noun)),
-      lines: [chain(part(of(count), "symbols"), part(of(count), "values"))],
-      value: count.value,
-      finds: count,
-    },
+    rearranged("short", WORDS.logarithms, chain(letter, part(formula, "symbols"))),
+    step("numbers", "short", STEP_WORDS.solve.substitute, chain(letter, part(formula, "values"))),
+    foundStep(say, count, chain(letter, part(of(count), "values"))),
     ...(isPlain
       ? []
-      : [
-          {
-            kind: "value" as const,
-            level: "short" as const,
-            say: start === 0 ? WORDS.inYears : WORDS.fromToday,
-            lines: [lineOf(total)],
-            value: total.value,
-            finds: total,
-          },
-        ]),
+      : [foundStep(start === 0 ? WORDS.inYears : WORDS.fromToday, total, lineOf(total))]),
   ];
 }
 
@@ -236,13 +252,6 @@ function bySearch(composition: Composition): Step[] {
   const time = sheet.work(letter, "time", searched.found);
   return [
     ...searched.steps,
-    {
-      kind: "value",
-      level: "short",
-      say: WORDS.found,
-      lines: [chain(part(of(time), "symbols"), part(of(time), "values"))],
-      value: time.value,
-      finds: time,
-    },
+    foundStep(WORDS.found, time, chain(part(of(time), "symbols"), part(of(time), "values"))),
   ];
 }

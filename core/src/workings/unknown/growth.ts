@@ -15,6 +15,7 @@ import { balanceInWords, chain, equationStep, part } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
 import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
+import { foundStep, rearranged, step } from "../steps";
 import { checkStep, numericSteps, type Searched } from "./numeric";
 import { STEP_WORDS } from "../../wording/teaching/step-words";
 import { isSameTime } from "../../numbers/compare";
@@ -27,21 +28,16 @@ export function growthSteps(composition: Composition): Step[] {
   const shown = sheet.work(null, "count", product(of(found), number(100)));
   return [
     ...searched.steps,
-    {
-      kind: "value",
-      level: "short",
-      say: STEP_WORDS.growth.found,
-      lines: [
-        chain(part(of(found), "symbols"), part(of(found), "values")),
-        {
-          ...chain(part(shown.expression ?? of(shown), "values"), part(of(shown), "values")),
-          note: STEP_WORDS.solve.percentage,
-          defines: shown,
-        },
-      ],
-      value: shown.value,
-      finds: shown,
-    },
+    foundStep(
+      STEP_WORDS.growth.found,
+      shown,
+      chain(part(of(found), "symbols"), part(of(found), "values")),
+      {
+        ...chain(part(shown.expression ?? of(shown), "values"), part(of(shown), "values")),
+        note: STEP_WORDS.solve.percentage,
+        defines: shown,
+      },
+    ),
     checkStep(composition),
   ];
 }
@@ -68,7 +64,6 @@ function ofPerpetuity(composition: Composition): Searched | null {
   const g = of(growthQuantity(composition));
   const first = isDue ? product(of(payment), plus(ONE, i)) : of(payment);
   const share = quotient(first, of(price));
-  sheet.takeLines();
   const shareQ = sheet.work(null, "factor", share);
   return {
     found: minus(i, of(shareQ)),
@@ -76,24 +71,22 @@ function ofPerpetuity(composition: Composition): Searched | null {
       balanceInWords(composition, stream.begins),
       ...steps,
       equationStep(composition, list, stream.begins),
-      {
-        kind: "rearranged",
-        level: "every-step",
-        say: STEP_WORDS.growth.denominator,
-        lines: [chain(part(minus(i, g), "symbols"), part(share, "symbols"))],
-      },
-      {
-        kind: "rearranged",
-        level: "short",
-        say: STEP_WORDS.growth.isolate,
-        lines: [chain(part(g, "symbols"), part(minus(i, share), "symbols"))],
-      },
-      {
-        kind: "numbers",
-        level: "short",
-        say: STEP_WORDS.solve.substitute,
-        lines: [chain(part(g, "symbols"), part(minus(i, share), "numbers"))],
-      },
+      rearranged(
+        "every-step",
+        STEP_WORDS.growth.denominator,
+        chain(part(minus(i, g), "symbols"), part(share, "symbols")),
+      ),
+      rearranged(
+        "short",
+        STEP_WORDS.growth.isolate,
+        chain(part(g, "symbols"), part(minus(i, share), "symbols")),
+      ),
+      step(
+        "numbers",
+        "short",
+        STEP_WORDS.solve.substitute,
+        chain(part(g, "symbols"), part(minus(i, share), "numbers")),
+      ),
     ],
   };
 }

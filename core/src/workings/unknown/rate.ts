@@ -23,7 +23,8 @@ import { fixedAt } from "../compose/moves";
 import { lineOf, resultLine, valuesOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
-import type { Step } from "../step";
+import type { Line, Step } from "../step";
+import { foundStep, rearranged, step, valueStep } from "../steps";
 import { checkStep, numericSteps } from "./numeric";
 
 const WORDS = STEP_WORDS.rate;
@@ -39,7 +40,7 @@ export function rateSteps(composition: Composition): Step[] {
   const found = composition.sheet.work(letter, "rate", searched.found);
   return [
     ...searched.steps,
-    valueOf(composition, found),
+    periodicStep(composition, found, chain(part(of(found), "symbols"), part(of(found), "values"))),
     ...quotedSteps(composition, found),
     checkStep(composition),
   ];
@@ -85,25 +86,24 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
       balanceInWords(composition, focal),
       ...steps,
       equationStep(composition, list, focal),
-      {
-        kind: "rearranged",
-        level: "every-step",
-        say: WORDS.isolate,
-        lines: [chain(part(of(sought), "symbols"), part(ratio, "symbols"))],
-      },
-      {
-        kind: "rearranged",
-        level: "short",
-        say: isForce ? WORDS.logarithms : WORDS.root,
-        lines: [chain(part(rate, "symbols"), part(symbols, "symbols"))],
-      },
-      {
-        kind: "numbers",
-        level: "short",
-        say: STEP_WORDS.solve.substitute,
-        lines: [chain(part(rate, "symbols"), part(symbols, "numbers")), valuesOf(lineOf(growth))],
-      },
-      { ...valueOf(composition, found), lines: [resultLine(found)] },
+      rearranged(
+        "every-step",
+        WORDS.isolate,
+        chain(part(of(sought), "symbols"), part(ratio, "symbols")),
+      ),
+      rearranged(
+        "short",
+        isForce ? WORDS.logarithms : WORDS.root,
+        chain(part(rate, "symbols"), part(symbols, "symbols")),
+      ),
+      step(
+        "numbers",
+        "short",
+        STEP_WORDS.solve.substitute,
+        chain(part(rate, "symbols"), part(symbols, "numbers")),
+        valuesOf(lineOf(growth)),
+      ),
+      periodicStep(composition, found, resultLine(found)),
     ],
   };
 }
@@ -142,13 +142,12 @@ function ofPerpetuity(composition: Composition): Closed | null {
       balanceInWords(composition, 0),
       ...steps,
       equationStep(composition, list, 0),
-      {
-        kind: "rearranged",
-        level: "short",
-        say: growth === undefined ? WORDS.perpetuity : WORDS.growingPerpetuity,
-        lines: [chain(part(rate, "symbols"), part(result, "symbols"))],
-      },
-      { ...valueOf(composition, found), lines: [lineOf(found)] },
+      rearranged(
+        "short",
+        growth === undefined ? WORDS.perpetuity : WORDS.growingPerpetuity,
+        chain(part(rate, "symbols"), part(result, "symbols")),
+      ),
+      periodicStep(composition, found, lineOf(found)),
     ],
   };
 }
@@ -192,41 +191,26 @@ function unitsOf({ rates, solved }: Composition, quantity: Quantity): number | n
   return typeof periodsPerYear === "number" ? periodsPerYear : periodsPerYear.value;
 }
 
-function valueOf({ rates, solved }: Composition, found: Quantity): Step {
-  const index = lineOfUnknown(solved.unknown);
-  const { noun } = rates.basis(index);
-  return {
-    kind: "value",
-    level: "short",
-    say: noun === "year" ? WORDS.decimal : WORDS.periodic(noun),
-    lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
-    value: found.value,
-  };
+/** The periodic rate, before it is quoted again. */
+function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
+  const { noun } = rates.basis(lineOfUnknown(solved.unknown));
+  return valueStep(noun === "year" ? WORDS.decimal : WORDS.periodic(noun), found.value, line);
 }
 
 /** The rate in its quoted form, as a percentage. */
 function quotedSteps(composition: Composition, found: Quantity): Step[] {
   const { sheet, rates } = composition;
   const { index, quantity } = soughtSpell(composition);
-  sheet.takeLines();
-  const quoted = rates.quoted[index] === quantity ? found : rates.quotedAgain(index, found);
-  const lines = sheet.takeLines();
+  const { value: quoted, lines } = sheet.record(() =>
+    rates.quoted[index] === quantity ? found : rates.quotedAgain(index, found),
+  );
   const percent = sheet.work(null, "count", product(of(quoted), number(100)));
+  const say = lines.length === 0 ? STEP_WORDS.solve.asPercentage : WORDS.quoted;
   return [
-    {
-      kind: "value",
-      level: "short",
-      say: lines.length === 0 ? STEP_WORDS.solve.asPercentage : WORDS.quoted,
-      lines: [
-        ...lines,
-        {
-          ...chain(part(percent.expression ?? ONE, "values"), part(of(percent), "values")),
-          note: STEP_WORDS.solve.percentage,
-          defines: percent,
-        },
-      ],
-      value: percent.value,
-      finds: percent,
-    },
+    foundStep(say, percent, ...lines, {
+      ...chain(part(percent.expression ?? ONE, "values"), part(of(percent), "values")),
+      note: STEP_WORDS.solve.percentage,
+      defines: percent,
+    }),
   ];
 }

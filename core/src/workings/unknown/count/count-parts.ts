@@ -18,6 +18,7 @@ import { fixedAt } from "../../compose/moves";
 import { termsAt } from "../../compose/terms";
 import type { Term } from "../../compose/term";
 import type { Line, Step } from "../../step";
+import { stepWithLines } from "../../steps";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
 /** An amount that is added or subtracted. */
@@ -42,7 +43,7 @@ export interface Parts {
 }
 
 export function partsOf(composition: Composition): Parts | null {
-  const { solved, flows, sheet } = composition;
+  const { solved, flows } = composition;
   const sought = flows[lineOfUnknown(solved.unknown)];
   if (sought?.kind !== "stream" || solved.settled.spells.length > 1) return null;
   const { index, settled: stream } = sought;
@@ -68,7 +69,6 @@ export function partsOf(composition: Composition): Parts | null {
   const growth =
     percent === null ? null : growthEach(composition, percent, stream.growth?.steps ?? 1);
   const extra = [...madeLine(owed), ...madeLine(goal)];
-  sheet.takeLines();
   return {
     begin,
     stream: own,
@@ -81,16 +81,7 @@ export function partsOf(composition: Composition): Parts | null {
     steps: [
       ...steps,
       ...atEnd.steps,
-      ...(extra.length === 0
-        ? []
-        : [
-            {
-              kind: "term" as const,
-              level: "every-step" as const,
-              say: STEP_WORDS.count.together,
-              lines: extra,
-            },
-          ]),
+      ...stepWithLines("term", "every-step", STEP_WORDS.count.together, extra),
     ],
   };
 }

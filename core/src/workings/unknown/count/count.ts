@@ -7,6 +7,7 @@ import { of } from "../../mathematics/expression";
 import type { Composition } from "../../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../../compose/equation";
 import type { Step } from "../../step";
+import { foundStep, step } from "../../steps";
 import { numericSteps } from "../numeric";
 import { partsOf } from "./count-parts";
 import { forGrowing, forLevel, withoutRate } from "./solve-for-count";
@@ -24,14 +25,11 @@ export function countSteps(composition: Composition): Step[] {
   const found = composition.sheet.work(letter, "count", searched.found);
   return [
     ...searched.steps,
-    {
-      kind: "value",
-      level: "short",
-      say: STEP_WORDS.count.found,
-      lines: [chain(part(of(found), "symbols"), part(of(found), "values"))],
-      value: found.value,
-      finds: found,
-    },
+    foundStep(
+      STEP_WORDS.count.found,
+      found,
+      chain(part(of(found), "symbols"), part(of(found), "values")),
+    ),
     ...inPractice(facts.wholePayments, format),
   ];
 }
@@ -46,7 +44,7 @@ function inPractice(whole: WholePayments | undefined, format: AnswerFormat): Ste
           full,
           formatYearsMonthsDays(whole.goalReachedYears, format),
         );
-  return [{ kind: "value", level: "short", say, lines: [] }];
+  return [step("value", "short", say)];
 }
 
 function soughtCount(composition: Composition) {

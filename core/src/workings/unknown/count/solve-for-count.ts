@@ -15,6 +15,7 @@ import { growthFactor } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
 import { chain, part, tidy } from "../../compose/equation";
 import type { Step } from "../../step";
+import { foundStep, rearranged, step } from "../../steps";
 import { signed, type Parts } from "./count-parts";
 import { unknownCount } from "./unknown-count";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
@@ -24,13 +25,6 @@ export interface Found {
   readonly steps: readonly Step[];
   readonly count: Quantity;
 }
-
-export const step = (
-  kind: Step["kind"],
-  level: Step["level"],
-  say: string,
-  ...lines: Step["lines"]
-): Step => ({ kind, level, say, lines });
 
 /** Level payments: one power of 1 + i is left, and logarithms isolate its exponent. */
 export function forLevel(
@@ -95,7 +89,7 @@ function freed(
     composition,
     direct(share),
     direct(of(shareQ)),
-    [step("rearranged", "every-step", STEP_WORDS.solve.isolatePowerStepwise, ...lines)],
+    [rearranged("every-step", STEP_WORDS.solve.isolatePowerStepwise, ...lines)],
     shareQ,
   );
 }
@@ -125,8 +119,7 @@ export function forGrowing(
     quotient(logarithm(plus(ONE, share)), logarithm(base)),
     quotient(logarithm(whole), logarithm(base)),
     [
-      step(
-        "rearranged",
+      rearranged(
         "every-step",
         STEP_WORDS.solve.isolatePower,
         chain(part(left, "symbols"), part(plus(ONE, share), "symbols")),
@@ -154,32 +147,22 @@ function finished(
   const { sheet } = composition;
   const letter = part(of(unknownCount(composition)), "symbols");
   const count = sheet.work(unknownCount(composition).letter, "count", values);
+  const { solve, count: words } = STEP_WORDS;
   return {
     count,
     steps: [
       ...before,
-      step(
-        "rearranged",
+      rearranged(
         "short",
-        share === null ? STEP_WORDS.count.solve : STEP_WORDS.count.logarithms,
+        share === null ? words.solve : words.logarithms,
         chain(letter, part(symbols, "symbols")),
       ),
-      step(
-        "numbers",
-        "short",
-        STEP_WORDS.solve.substitute,
-        chain(letter, part(symbols, "numbers")),
+      step("numbers", "short", solve.substitute, chain(letter, part(symbols, "numbers"))),
+      foundStep(
+        words.calculate,
+        count,
+        chain(letter, part(values, "values"), part(of(count), "values")),
       ),
-      {
-        ...step(
-          "value",
-          "short",
-          STEP_WORDS.count.calculate,
-          chain(letter, part(values, "values"), part(of(count), "values")),
-        ),
-        value: count.value,
-        finds: count,
-      },
     ],
   };
 }

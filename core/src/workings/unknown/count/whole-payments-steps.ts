@@ -16,9 +16,10 @@ import {
 import { growingFuture, growthFactor, levelFuture } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
 import { tidy } from "../../compose/equation";
+import { lineOf } from "../../compose/sheet";
 import type { Step } from "../../step";
 import { signed, type Parts } from "./count-parts";
-import { step } from "./solve-for-count";
+import { step, valueStep } from "../../steps";
 
 const WORDS = STEP_WORDS.count;
 
@@ -58,17 +59,13 @@ function finalPaymentStep({ sheet }: Composition, parts: Parts, whole: WholePaym
     ...(paid === null ? [] : [{ sign: -1 as const, of: paid }]),
     ...signed(goal, -1, grown(isDue ? -1 : 0)),
   ]);
-  sheet.takeLines();
-  const last = sheet.define(sheet.letter("L"), "money", expression);
-  const lines = sheet.takeLines();
-  const say = whole.kind === "cents" ? WORDS.wholeButForCents : WORDS.fullAndLast;
-  return {
-    kind: "value",
-    level: "short",
-    say: say(fullPayments(whole.full, sheet.format), writeFigure(whole.full + 1, sheet.format)),
-    lines,
-    value: last.value,
-  };
+  const last = sheet.work(sheet.letter("L"), "money", expression);
+  const words = whole.kind === "cents" ? WORDS.wholeButForCents : WORDS.fullAndLast;
+  const say = words(
+    fullPayments(whole.full, sheet.format),
+    writeFigure(whole.full + 1, sheet.format),
+  );
+  return valueStep(say, last.value, lineOf(last));
 }
 
 /** The full payments at the date of the last of them. */
@@ -86,8 +83,7 @@ function interestAloneSteps({ sheet }: Composition, parts: Parts, { full }: Whol
   const { owed, goal, rate, isDue } = parts;
   const i = of(rate);
   const paid = paidIn(parts, full);
-  sheet.takeLines();
-  const fund = sheet.define(
+  const fund = sheet.work(
     sheet.letter("F"),
     "money",
     tidy([
@@ -95,27 +91,13 @@ function interestAloneSteps({ sheet }: Composition, parts: Parts, { full }: Whol
       ...signed(owed, -1, factorOf(growthFactor, i, number(full))),
     ]),
   );
-  const told = sheet.takeLines();
-  const time = sheet.define(
+  const time = sheet.work(
     sheet.letter("t"),
     "time",
     quotient(logarithm(quotient(tidy(signed(goal, -1)), of(fund))), logarithm(plus(ONE, i))),
   );
-  const lines = sheet.takeLines();
   return [
-    {
-      kind: "value",
-      level: "short",
-      say: WORDS.fund(fullPayments(full, sheet.format)),
-      lines: told,
-      value: fund.value,
-    },
-    {
-      kind: "value",
-      level: "short",
-      say: WORDS.interestAlone(writeFigure(full + 1, sheet.format)),
-      lines,
-      value: time.value,
-    },
+    valueStep(WORDS.fund(fullPayments(full, sheet.format)), fund.value, lineOf(fund)),
+    valueStep(WORDS.interestAlone(writeFigure(full + 1, sheet.format)), time.value, lineOf(time)),
   ];
 }
