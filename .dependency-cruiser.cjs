@@ -26,24 +26,25 @@ module.exports = {
         "A workspace is used by its index, or core by what reads typing and what teaches; never by a file inside it.",
       severity: "error",
       from: { path: "^(contract|server|web|demo|e2e)/" },
-      to: { path: "^(core|contract)/src/(?!(index|typing|teaching)\\.ts$)", pathNot: "^$1/" },
-    },
-    {
-      name: "engine-knows-no-typing",
-      comment: "The engine takes problems; only what reads typing makes them from texts.",
-      severity: "error",
-      from: { path: "^core/src/(?!draft/|input/|typing\\.ts$)", pathNot: "\\.test\\.ts$" },
-      to: { path: "^core/src/(draft|input)/" },
-    },
-    {
-      name: "engine-knows-no-teaching",
-      comment: "What teaches stands on the engine; the engine solves and nothing more.",
-      severity: "error",
-      from: {
-        path: "^core/src/(?!workings/|proof/|mistakes/|hand-in/|teaching\\.ts$|input/read-claim)",
-        pathNot: "\\.test\\.ts$",
+      to: {
+        path: "^(core|contract)/src/(?!((engine|typing|teaching)/)?index\\.ts$)",
+        pathNot: "^$1/",
       },
-      to: { path: "^core/src/(workings|proof|mistakes|hand-in)/" },
+    },
+    {
+      name: "engine-stands-alone",
+      comment: "The engine takes problems and gives answers: nothing typed, taught or worded.",
+      severity: "error",
+      from: { path: "^core/src/engine/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/src/(?!engine/)" },
+    },
+    {
+      name: "rooms-do-not-mix",
+      comment:
+        "What reads typing and what teaches both stand on the engine and its words, not on each other.",
+      severity: "error",
+      from: { path: "^core/src/(typing|teaching|wording)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/src/(typing|teaching)/", pathNot: "^core/src/$1/" },
     },
     {
       name: "core-is-pure",
@@ -53,14 +54,11 @@ module.exports = {
       to: { dependencyTypes: ["npm", "npm-dev", "core"], pathNot: "node_modules/zod/" },
     },
     {
-      name: "kernel-knows-no-wording",
-      comment: "Data flows from problem to solution to words, never back.",
+      name: "reading-knows-no-writing",
+      comment: "A reader of texts knows nothing of the draft that it reads for, nor of sentences.",
       severity: "error",
-      from: {
-        path: "^core/src/(time|rates|flows|numbers|problem|solve|timeline|input)/",
-        pathNot: "\\.test\\.ts$",
-      },
-      to: { path: "^core/src/(wording|workings|draft)/" },
+      from: { path: "^core/src/typing/input/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/src/(wording|typing/draft)/" },
     },
     {
       name: "places-do-not-mix",

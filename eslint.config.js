@@ -53,7 +53,7 @@ export default defineConfig(
         {
           selector: "BinaryExpression[operator=/^[<>]/] Literal[raw=/e-/]",
           message:
-            "Compare by the functions of core/src/numbers/compare.ts, or by a tolerance that has a name and a reason.",
+            "Compare by the functions of core/src/engine/numbers/compare.ts, or by a tolerance that has a name and a reason.",
         },
       ],
     },

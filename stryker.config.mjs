@@ -4,7 +4,7 @@ export default {
   plugins: ["@stryker-mutator/jest-runner"],
   // The one file of tests finds the others by itself, so that Jest cannot tell what they depend on.
   jest: { configFile: "jest.mutation.config.mjs", enableFindRelatedTests: false },
-  mutate: ["core/src/{solve,rates,flows}/**/*.ts", "!core/src/**/*.test.ts"],
+  mutate: ["core/src/engine/{solve,rates,flows}/**/*.ts", "!core/src/**/*.test.ts"],
   ignorePatterns: [".data", ".cache", "web", "server", "e2e", "docs", "demo", "contract"],
   coverageAnalysis: "perTest",
   // Constants are read before any test runs, so that each change of one takes the whole suite.

@@ -6,7 +6,7 @@ const { join } = require("node:path");
 const { describe } = require("@jest/globals");
 
 const SOURCE = join(__dirname, "../src");
-const SKIPPED = /bad-input|^(draft|input|problem|workings|wording)\//;
+const SKIPPED = /bad-input|^(typing|teaching\/workings|wording|engine\/problem)\//;
 
 for (const entry of readdirSync(SOURCE, { recursive: true }).sort()) {
   if (!entry.endsWith(".test.ts") || SKIPPED.test(entry)) continue;

@@ -1,5 +1,5 @@
-import type { Amount, Flow, Position, Problem, Rate } from "../src/problem/schema";
-import { yearsOf } from "../src/time/duration";
+import type { Amount, Flow, Position, Problem, Rate } from "../src/engine/problem/schema";
+import { yearsOf } from "../src/engine/time/duration";
 
 /**
  * The slow and obvious reading of a problem file, against which the closed forms are held: every payment

@@ -1,8 +1,8 @@
-import type { Issue, Path } from "../src/issues/issue";
-import { readProblem } from "../src/problem/problem-file";
-import type { Problem } from "../src/problem/schema";
-import type { SolvedProblem } from "../src/solve/solved-problem";
-import { solve } from "../src/solve/solve";
+import type { Issue, Path } from "../src/engine/issues/issue";
+import { readProblem } from "../src/engine/problem/problem-file";
+import type { Problem } from "../src/engine/problem/schema";
+import type { SolvedProblem } from "../src/engine/solve/solved-problem";
+import { solve } from "../src/engine/solve/solve";
 
 /** Problems in few words, for tests. */
 

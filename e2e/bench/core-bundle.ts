@@ -2,13 +2,13 @@ import { mkdirSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
 import { brotliCompressSync, gzipSync } from "node:zlib";
-import type * as Everything from "@kestrelmoor/core";
+import type * as Engine from "@kestrelmoor/core/engine";
 import type * as Teaching from "@kestrelmoor/core/teaching";
 import { build, type Rolldown } from "vite";
 
 const ROOT = join(import.meta.dirname, "../..");
 
-export type Core = typeof Everything;
+export type Core = typeof Engine;
 
 interface Bundle<Exports> {
   readonly core: Exports;
@@ -18,12 +18,12 @@ interface Bundle<Exports> {
 
 /** The engine bundled and minified by itself, without Zod, as a worker would get it. */
 export function bundleCore(): Promise<Bundle<Core>> {
-  return bundle("index");
+  return bundle("engine/index");
 }
 
 /** What teaches, with the parts of the engine that it stands on. */
 export function bundleTeaching(): Promise<Bundle<typeof Teaching>> {
-  return bundle("teaching");
+  return bundle("teaching/index");
 }
 
 async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {
@@ -46,7 +46,7 @@ async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {
   const { code } = built.output[0];
   const folder = join(ROOT, ".cache/bench");
   mkdirSync(folder, { recursive: true });
-  const file = join(folder, `${entry}.mjs`);
+  const file = join(folder, `${entry.replace("/", "-")}.mjs`);
   writeFileSync(file, code);
   return {
     core: (await import(pathToFileURL(file).href)) as Exports,

@@ -67,10 +67,10 @@ const BANNED = [
 
 /** Words that are typed, not shown, and the names of things in files and addresses. */
 const READ_NOT_SHOWN = [
-  "core/src/input/",
-  "core/src/problem/",
-  "core/src/documents/",
-  "core/src/draft/sums/",
+  "core/src/typing/input/",
+  "core/src/engine/problem/",
+  "core/src/engine/documents/",
+  "core/src/typing/draft/sums/",
   "server/src/db/",
 ];
 

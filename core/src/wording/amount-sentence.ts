@@ -1,8 +1,8 @@
-import type { FlowFieldRef } from "../fields/field-ref";
-import type { FlowOf, Position } from "../problem/schema";
-import type { Answer } from "../solve/solution";
-import type { SolvedFlow, SolvedProblem } from "../solve/solved-problem";
-import { yearsOf } from "../time/duration";
+import type { FlowFieldRef } from "../engine/fields/field-ref";
+import type { FlowOf, Position } from "../engine/problem/schema";
+import type { Answer } from "../engine/solve/solution";
+import type { SolvedFlow, SolvedProblem } from "../engine/solve/solved-problem";
+import { yearsOf } from "../engine/time/duration";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-in-parts";
 import { endWords } from "./end-words";

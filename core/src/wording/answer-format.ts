@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { roundDecimal } from "../numbers/round-decimal";
+import { roundDecimal } from "../engine/numbers/round-decimal";
 import { formatSignificant } from "./format-number";
 
 /** Number format of an answer, to match a course's rules or another program. */

@@ -1,8 +1,8 @@
-import type { Flow, Rate } from "../problem/schema";
-import { quotationOf } from "../rates/quotation";
-import type { Answer } from "../solve/solution";
-import type { SolvedProblem } from "../solve/solved-problem";
-import { yearsOf } from "../time/duration";
+import type { Flow, Rate } from "../engine/problem/schema";
+import { quotationOf } from "../engine/rates/quotation";
+import type { Answer } from "../engine/solve/solution";
+import type { SolvedProblem } from "../engine/solve/solved-problem";
+import { yearsOf } from "../engine/time/duration";
 import { amountSentence, whenWords } from "./amount-sentence";
 import {
   USUAL_FORMAT,

@@ -1,8 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
-import { appraise } from "../appraisal/appraise";
-import { MEASURES, type Measure } from "../appraisal/measure";
-import { evenFlows } from "../appraisal/project-flows";
+import { appraise } from "../engine/appraisal/appraise";
+import { MEASURES, type Measure } from "../engine/appraisal/measure";
+import { evenFlows } from "../engine/appraisal/project-flows";
 import { measureWords } from "./appraisal-words";
 import { USUAL_FORMAT } from "./answer-format";
 

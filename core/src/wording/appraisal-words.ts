@@ -1,14 +1,14 @@
-import type { Appraisal } from "../appraisal/appraise";
-import type { Measure } from "../appraisal/measure";
-import { projectRows } from "../appraisal/running-totals";
-import { turnsOf } from "../appraisal/sign-changes";
-import type { DatedAmount } from "../flows/flow-kind";
-import type { Issue } from "../issues/issue";
+import type { Appraisal } from "../engine/appraisal/appraise";
+import type { Measure } from "../engine/appraisal/measure";
+import { projectRows } from "../engine/appraisal/running-totals";
+import { turnsOf } from "../engine/appraisal/sign-changes";
+import type { DatedAmount } from "../engine/flows/flow-kind";
+import type { Issue } from "../engine/issues/issue";
 import { listed } from "./listed";
 import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
-import { isSamePercent } from "../numbers/compare";
+import { isSamePercent } from "../engine/numbers/compare";
 
 /** An appraised project, and how its numbers are written. */
 export interface AppraisalSubject {

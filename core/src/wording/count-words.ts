@@ -1,4 +1,4 @@
-import type { WholePayments } from "../solve/solution";
+import type { WholePayments } from "../engine/solve/solution";
 import { formatYearsMonthsDays } from "./format-time";
 import { writeFigure, writeMoney, type AnswerFormat } from "./answer-format";
 

@@ -1,4 +1,4 @@
-import type { FactorKind, FactorTerms } from "../tables/factor-kinds";
+import type { FactorKind, FactorTerms } from "../engine/tables/factor-kinds";
 import { writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 
 export const FACTOR_NAMES: Readonly<Record<FactorKind, string>> = {

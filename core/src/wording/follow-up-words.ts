@@ -1,5 +1,5 @@
-import type { FollowUp, KnownPosition, Problem } from "../problem/schema";
-import { yearsOf } from "../time/duration";
+import type { FollowUp, KnownPosition, Problem } from "../engine/problem/schema";
+import { yearsOf } from "../engine/time/duration";
 import type { AnswerFormat } from "./answer-format";
 import { endWords } from "./end-words";
 import { durationWords } from "./format-time";

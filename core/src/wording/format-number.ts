@@ -1,5 +1,5 @@
-import { plainDecimal } from "../numbers/plain-decimal";
-import { roundDecimal } from "../numbers/round-decimal";
+import { plainDecimal } from "../engine/numbers/plain-decimal";
+import { roundDecimal } from "../engine/numbers/round-decimal";
 
 /** Separates the thousands of a decimal text by commas. */
 function groupThousands(decimal: string): string {

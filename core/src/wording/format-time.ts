@@ -1,6 +1,6 @@
-import { parseDuration, type Duration } from "../time/duration";
+import { parseDuration, type Duration } from "../engine/time/duration";
 import { writeDecimals, writeFigure, type AnswerFormat } from "./answer-format";
-import { asWhole, wholeFrom, wholeUpTo } from "../numbers/compare";
+import { asWhole, wholeFrom, wholeUpTo } from "../engine/numbers/compare";
 
 function counted(amount: number, unit: string, format: AnswerFormat, decimals = 4): string {
   const figure = writeFigure(amount, format, decimals);

@@ -1,4 +1,4 @@
-import type { Quotation } from "../rates/quotation";
+import type { Quotation } from "../engine/rates/quotation";
 import { USUAL_FORMAT } from "./answer-format";
 import { durationWords } from "./format-time";
 

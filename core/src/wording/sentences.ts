@@ -1,4 +1,4 @@
-import type { Issue, IssueCode, IssueOf } from "../issues/issue";
+import type { Issue, IssueCode, IssueOf } from "../engine/issues/issue";
 import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 import { formatExact } from "./format-number";
 import { formatYearsMonthsDays } from "./format-time";

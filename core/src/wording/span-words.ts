@@ -1,4 +1,4 @@
-import { parseDuration, type Duration } from "../time/duration";
+import { parseDuration, type Duration } from "../engine/time/duration";
 import type { AnswerFormat } from "./answer-format";
 import { durationWords } from "./format-time";
 

@@ -4,7 +4,7 @@ import { formatExact, formatFigure, formatMoney, formatSignificant } from "./for
 import { durationWords, formatYearsMonthsDays } from "./format-time";
 import { quotationWords } from "./quotation-words";
 import { ISSUE_CODES, sentenceOf } from "./sentences";
-import type { Issue } from "../issues/issue";
+import type { Issue } from "../engine/issues/issue";
 import { USUAL_FORMAT, writePercent } from "./answer-format";
 
 describe("sentences", () => {

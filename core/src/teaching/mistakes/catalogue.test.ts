@@ -1,0 +1,228 @@
+import { describe, expect, test } from "@jest/globals";
+import { effective, problemOf, single, stream } from "../../../test/problems";
+import type { Problem } from "../../engine/problem/schema";
+import { readClaim } from "../../typing/input/read-claim";
+import { MISTAKE_CODES, type MistakeCode } from "./mistake";
+import { markAnswer } from "./mark";
+import { tellExplanation } from "./tell";
+
+/*
+ * Numbers as somebody would get them who makes each mistake, worked by plain sums of single payments:
+ * no closed form, and nothing of the catalogue, stands behind them.
+ */
+
+function sumOf(count: number, term: (k: number) => number): number {
+  return Array.from({ length: count }, (_, index) => term(index + 1)).reduce(
+    (sum, one) => sum + one,
+    0,
+  );
+}
+
+const payments = (
+  more: {
+    readonly direction?: "in";
+    readonly amount?: number;
+    readonly [part: string]: unknown;
+  } = {},
+) => {
+  const { direction = "out", amount = null, ...parts } = more;
+  return stream("pay", direction, amount, { every: "P1M", count: 60, ...parts });
+};
+const nominal = (percent: unknown, compounding: string) => ({
+  percent,
+  quoted: "nominal",
+  compounding,
+});
+
+/** What payments of 1 are worth today, the first after one period. */
+const worth = (rate: number, count: number) => sumOf(count, (k) => (1 + rate) ** -k);
+
+/** The rate at which payments of 1 are worth so much, by halving. */
+function rateOf(value: number, count: number): number {
+  let [low, high] = [0, 1];
+  for (let step = 0; step < 60; step += 1) {
+    const middle = (low + high) / 2;
+    if (worth(middle, count) > value) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+const loan = problemOf({
+  rates: [nominal(7.2, "P1M")],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
+});
+const balloon = problemOf({
+  rates: [nominal(7.2, "P1M")],
+  flows: [single("loan", "in", 24350, "P0D"), payments({}), single("residual", "out", 6180, "P5Y")],
+});
+const quarterly = problemOf({
+  rates: [nominal(7.2, "P3M")],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
+});
+const yearly = problemOf({
+  rates: [effective(7.2)],
+  flows: [single("loan", "in", 24350, "P0D"), payments({})],
+});
+const lump = problemOf({
+  rates: [nominal(4.8, "P3M")],
+  flows: [single("put-in", "out", 4318, "P0D"), single("back", "in", null, "P6Y")],
+});
+const growing = problemOf({
+  rates: [effective(6)],
+  flows: [
+    payments({
+      direction: "in",
+      amount: 1270,
+      every: "P1Y",
+      count: 12,
+      growth: { percent: 3, every: "P1Y" },
+    }),
+    single("price", "out", null, "P0D"),
+  ],
+});
+const deferred = problemOf({
+  rates: [effective(6)],
+  flows: [
+    payments({ direction: "in", amount: 1270, every: "P1Y", count: 12, begins: "P4Y" }),
+    single("price", "out", null, "P0D"),
+  ],
+});
+const savings = problemOf({
+  rates: [nominal(3.6, "P1M")],
+  flows: [
+    single("have", "out", 2750, "P0D"),
+    payments({ amount: 140 }),
+    single("balance", "in", null, "P5Y"),
+  ],
+});
+const project = problemOf({
+  rates: [effective(9)],
+  flows: [
+    {
+      id: "project",
+      kind: "list",
+      every: "P1Y",
+      begins: "P0D",
+      amounts: [-5230, 1480, 2110, 2790],
+    },
+  ],
+  ask: { find: "value", at: "P0D" },
+});
+const yieldOfLoan = problemOf({
+  rates: [nominal(null, "P1M")],
+  flows: [single("loan", "in", 24350, "P0D"), payments({ amount: 485 })],
+});
+
+const i = 0.072 / 12;
+const payment = 24350 / worth(i, 60);
+const fv = 4318 * 1.012 ** 24;
+
+/** Of each mistake, problems and the number that it gives there. */
+const EXAMPLES: Readonly<Record<MistakeCode, readonly (readonly [Problem, number])[]>> = {
+  "yearly-rate-per-payment": [
+    [loan, 24350 / worth(0.072, 60)],
+    [lump, 4318 * 1.048 ** 24],
+  ],
+  "years-as-payments": [
+    [loan, 24350 / worth(i, 5)],
+    [lump, 4318 * 1.012 ** 6],
+  ],
+  "start-end-swapped": [
+    [loan, payment / (1 + i)],
+    [savings, 2750 * 1.003 ** 60 + 140 * sumOf(60, (k) => 1.003 ** k)],
+  ],
+  "percent-as-decimal": [
+    [lump, 4318 * (1 + 4.8 / 4) ** 24],
+    [yearly, 24350 / worth(100 * (1.072 ** (1 / 12) - 1), 60)],
+  ],
+  "decimal-as-percent": [
+    [loan, 24350 / worth(0.00072 / 12, 60)],
+    [yearly, 24350 / worth((1.072 ** (1 / 12) - 1) / 100, 60)],
+  ],
+  "payment-frequency-as-compounding": [[quarterly, payment]],
+  "compounding-as-payment-frequency": [
+    [quarterly, 24350 / worth(0.018, 20)],
+    [quarterly, 24350 / worth(0.018, 60)],
+  ],
+  "nominal-as-effective": [[loan, 24350 / worth(1.072 ** (1 / 12) - 1, 60)]],
+  "effective-as-nominal": [[yearly, payment]],
+  "compounding-ignored": [
+    [lump, 4318 * (1 + 0.048 * 6)],
+    [loan, (24350 * (1 + 0.072 * 5)) / sumOf(60, (k) => 1 + 0.006 * (60 - k))],
+    [loan, 24350 / sumOf(60, (k) => 1 / (1 + 0.006 * k))],
+  ],
+  "final-amount-turned": [[balloon, (24350 + 6180 * (1 + i) ** -60) / worth(i, 60)]],
+  "final-amount-left-out": [[balloon, payment]],
+  "starting-balance-left-out": [[savings, 140 * sumOf(60, (k) => 1.003 ** (60 - k))]],
+  "amount-left-over": [[loan, (24350 - 5000 * (1 + i) ** -60) / worth(i, 60)]],
+  "growth-early": [[growing, 1270 * sumOf(12, (k) => 1.03 ** k * 1.06 ** -k)]],
+  "growth-late": [
+    [growing, 1270 * sumOf(12, (k) => 1.03 ** Math.max(0, k - 2) * 1.06 ** -k)],
+    [growing, 1270 * sumOf(12, (k) => 1.03 ** (k - 2) * 1.06 ** -k)],
+  ],
+  "growth-forgotten": [[growing, 1270 * worth(0.06, 12)]],
+  "deferral-off-by-one": [[deferred, 1270 * worth(0.06, 12) * 1.06 ** -5]],
+  "first-flow-discounted": [
+    [project, (-5230 + 1480 / 1.09 + 2110 / 1.09 ** 2 + 2790 / 1.09 ** 3) / 1.09],
+    [project, (-5230 + 1480) / 1.09 + 2110 / 1.09 ** 2 + 2790 / 1.09 ** 3],
+  ],
+  "interest-for-total": [[lump, fv - 4318]],
+  "total-for-interest": [[loan, payment * 60]],
+  "wrong-date": [[deferred, 1270 * worth(0.06, 12)]],
+  "wrong-time-unit": [[lump, 4318 * 1.012 ** (4 * (6 / 12))]],
+  "rate-per-period-for-yearly": [[yieldOfLoan, 100 * rateOf(24350 / 485, 60)]],
+  "rounded-rate": [[quarterly, 24350 / worth(0.00596, 60)]],
+  "rounded-factor": [[loan, 24350 / 50.26]],
+  "rounded-payment": [
+    [
+      problemOf({
+        ...lump,
+        flows: [single("put-in", "out", 4318.4, "P0D"), single("back", "in", null, "P6Y")],
+      }),
+      fv,
+    ],
+  ],
+  "wrong-sign": [[loan, -payment]],
+  "digits-swapped": [
+    [loan, 448.46],
+    [lump, 4381 * 1.012 ** 24],
+  ],
+  "extra-zero": [
+    [lump, fv * 10],
+    [savings, 27500 * 1.003 ** 60 + 140 * sumOf(60, (k) => 1.003 ** (60 - k))],
+  ],
+  "missing-zero": [[loan, payment / 10]],
+  "decimal-point-moved": [
+    [loan, payment * 100],
+    [lump, 4318 * (1 + 0.0048 / 4) ** 24],
+  ],
+};
+
+describe.each(MISTAKE_CODES)("%s", (code) => {
+  test.each(
+    EXAMPLES[code].map(([problem, value], index): [number, Problem, number] => [
+      index + 1,
+      problem,
+      value,
+    ]),
+  )("example %d is named first, reproduced and told", (_, problem, value) => {
+    const unit = code === "rate-per-period-for-yearly" ? "percent" : "money";
+    const typed = value.toFixed(unit === "percent" ? 4 : 2);
+    const claim = readClaim(typed);
+    const marking = claim.ok ? markAnswer(problem, claim.value) : claim;
+    if (!marking.ok || marking.value.verdict !== "explained") {
+      throw new Error(`${typed}: ${JSON.stringify(marking)}`);
+    }
+    const [first] = marking.value.explanations;
+    expect(first?.codes).toEqual([code]);
+    if (first === undefined) return;
+    expect(Math.abs(first.value).toFixed(2)).toBe(Math.abs(Number(typed)).toFixed(2));
+    const told = tellExplanation(first, unit);
+    expect(told.sentence).toMatch(/^It looks as if .*\. That gives exactly your answer, .*\.$/);
+    for (const sentence of [...told.corrected, ...told.nextTime]) {
+      expect(sentence).toMatch(/^[A-Z“0-9].*\.$/);
+      expect(sentence).not.toMatch(/NaN|undefined|Infinity/);
+    }
+  });
+});

@@ -1,0 +1,89 @@
+import type { Problem } from "../../engine/problem/schema";
+import type { Unknown } from "../../engine/problem/unknown";
+import type { Answer } from "../../engine/solve/solution";
+import type { SolvedProblem } from "../../engine/solve/solved-problem";
+import type { Timeline } from "../../engine/timeline/timeline";
+import type { AnswerFormat } from "../../wording/answer-format";
+
+/** The codes of the known mistakes. A new one needs a place here, its words, a file and its line in the catalogue. */
+export const MISTAKE_CODES = [
+  "yearly-rate-per-payment",
+  "years-as-payments",
+  "start-end-swapped",
+  "percent-as-decimal",
+  "decimal-as-percent",
+  "payment-frequency-as-compounding",
+  "compounding-as-payment-frequency",
+  "nominal-as-effective",
+  "effective-as-nominal",
+  "compounding-ignored",
+  "final-amount-turned",
+  "final-amount-left-out",
+  "starting-balance-left-out",
+  "amount-left-over",
+  "growth-early",
+  "growth-late",
+  "growth-forgotten",
+  "deferral-off-by-one",
+  "first-flow-discounted",
+  "interest-for-total",
+  "total-for-interest",
+  "wrong-date",
+  "wrong-time-unit",
+  "rate-per-period-for-yearly",
+  "rounded-rate",
+  "rounded-factor",
+  "rounded-payment",
+  "wrong-sign",
+  "digits-swapped",
+  "extra-zero",
+  "missing-zero",
+  "decimal-point-moved",
+] as const;
+
+export type MistakeCode = (typeof MISTAKE_CODES)[number];
+
+/**
+ * One way of making a mistake on one problem. Its words are functions, because a thousand slips are tried for
+ * each one that is explained.
+ */
+export interface Slip {
+  /** What the student did, to follow "It looks as if ": "you used 7.4% as the rate per month". */
+  readonly done: (format: AnswerFormat) => string;
+  /** The correct step, a sentence. */
+  readonly corrected: (format: AnswerFormat) => string;
+  /** The problem that the student solved instead. */
+  readonly problem?: Problem;
+  /** The change to the timeline, if no problem file can express it. */
+  readonly bend?: (timeline: Timeline) => Timeline;
+  /** What the student wrote down instead of the calculated answer. */
+  readonly figure?: (answer: number) => number | null;
+  /** Tried later, and not in pairs: rarer than the other slips of its mistake. */
+  readonly isRare?: true;
+  /** Takes long to try. */
+  readonly isSlow?: true;
+  /** Not tried in pairs. */
+  readonly isCostly?: true;
+}
+
+/** A problem and its answer. */
+export interface Subject {
+  readonly problem: Problem;
+  readonly unknown: Unknown;
+  readonly unit: Answer["unit"];
+  /** The whole solution, calculated when a mistake first needs it. */
+  readonly solution: SolvedProblem;
+  /** The correct answer: money without its sign, except for a net value. */
+  readonly answer: number;
+}
+
+/** A mistake of the catalogue. */
+export interface Mistake {
+  readonly code: MistakeCode;
+  /** What to do next time, a sentence in the imperative. */
+  readonly nextTime: string;
+  /** Every way of making it on this problem; empty if there is none. */
+  readonly slips: (subject: Subject) => readonly Slip[];
+  /** More ways, so many that they are tried last and never in pairs. */
+  readonly rarer?: (subject: Subject) => readonly Slip[];
+}

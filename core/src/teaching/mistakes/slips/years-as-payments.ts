@@ -1,0 +1,81 @@
+import { frequencyOf, isoYears } from "../../../engine/time/duration";
+import type { Problem } from "../../../engine/problem/schema";
+import {
+  compoundingsOf,
+  endOf,
+  singlesOf,
+  streamsOf,
+  withFlow,
+  yearsAt,
+} from "../parts-of-problem";
+import type { Mistake, Slip, Subject } from "../mistake";
+import { nameOf } from "../words";
+import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
+import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
+import { isSameTime } from "../../../engine/numbers/compare";
+
+const WORDS = MISTAKE_WORDS["years-as-payments"];
+
+/** The student used the number of years as the number of payments or of compounding periods. */
+export const yearsAsPayments: Mistake = {
+  code: "years-as-payments",
+  nextTime: WORDS.nextTime,
+  slips: (subject) => [...inStreams(subject), ...inAmounts(subject)],
+};
+
+function inStreams({ problem }: Subject): Slip[] {
+  return streamsOf(problem).flatMap(({ index, flow }) => {
+    const perYear = frequencyOf(flow.every);
+    const { count } = flow;
+    if (typeof count !== "number" || perYear === 1) return [];
+    const years = count / perYear;
+    const words = {
+      done: (format: AnswerFormat) => WORDS.done(writeFigure(years, format), nameOf(flow)),
+      corrected: (format: AnswerFormat) =>
+        WORDS.corrected(
+          writeFigure(perYear, format),
+          writeFigure(years, format),
+          writeFigure(count, format),
+        ),
+    };
+    const shorter = withFlow(problem, index, { ...flow, count: years });
+    const end = endOf(flow);
+    const moved = end === null ? shorter : moveEnd(shorter, end, end + (years - count) / perYear);
+    return moved === shorter
+      ? [{ ...words, problem: shorter }]
+      : [
+          { ...words, problem: moved },
+          { ...words, problem: shorter, isRare: true },
+        ];
+  });
+}
+
+/** The amount at the end of the payments is discounted by the same n. */
+function moveEnd(problem: Problem, from: number, to: number): Problem {
+  return singlesOf(problem).reduce((changed, { index, flow }) => {
+    const at = yearsAt(flow.at);
+    return at !== null && isSameTime(at, from)
+      ? withFlow(changed, index, { ...flow, at: isoYears(Math.max(0, to)) })
+      : changed;
+  }, problem);
+}
+
+function inAmounts({ problem }: Subject): Slip[] {
+  const [rate] = problem.rates;
+  const perYear = rate === undefined ? null : compoundingsOf(rate);
+  if (streamsOf(problem).length > 0 || perYear === null || perYear === 1) return [];
+  if (problem.rates.length > 1) return [];
+  const singles = singlesOf(problem);
+  if (singles.length !== problem.flows.length) return [];
+  const changed = singles.reduce((whole, { index, flow }) => {
+    const at = yearsAt(flow.at);
+    return at === null ? whole : withFlow(whole, index, { ...flow, at: isoYears(at / perYear) });
+  }, problem);
+  return [
+    {
+      done: WORDS.donePeriods,
+      corrected: (format) => WORDS.correctedPeriods(writeFigure(perYear, format)),
+      problem: changed,
+    },
+  ];
+}

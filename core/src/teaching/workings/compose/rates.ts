@@ -1,0 +1,283 @@
+import { flowField, rateField } from "../../../engine/fields/field-ref";
+import type { Problem } from "../../../engine/problem/schema";
+import type { SettledSpell } from "../../../engine/solve/solution";
+import type { SolvedProblem } from "../../../engine/solve/solved-problem";
+import { frequencyOf } from "../../../engine/time/duration";
+import { writeFigure } from "../../../wording/answer-format";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
+import { frequencyWords } from "../../../wording/quotation-words";
+import {
+  number,
+  of,
+  plus,
+  product,
+  quotient,
+  factorOf,
+  type Expression,
+  type Letter,
+  type Quantity,
+} from "../mathematics/expression";
+import { equivalentRate, rateFromForce } from "../mathematics/factors";
+import { step } from "../steps";
+import { everyOf, nounOf, quotedBase } from "./rate-words";
+import { lineOf, type Sheet } from "./sheet";
+
+const WORDS = STEP_WORDS.conversions;
+
+/** The period in which the interest of a spell is calculated. */
+export interface Basis {
+  /** Rate for one period, or the force of interest. */
+  readonly rate: Quantity;
+  /** `null` for continuous compounding: time is then counted in years. */
+  readonly periodsPerYear: Quantity | number;
+  readonly isForce: boolean;
+  /** The singular name of the period: "quarter". */
+  readonly noun: string;
+}
+
+/** Whether a rate is unknown. */
+export type RatesAre =
+  | "known"
+  /** The unknown rate: the periodic rate of its spell, or the quoted rate if another refers to it. */
+  | "sought";
+
+/**
+ * The rates of a problem in the workings: each as quoted, then for the period of the problem.
+ * A rate for another period is calculated when a flow first needs it.
+ */
+export class Rates {
+  readonly quoted: readonly Quantity[];
+  private readonly problem: Problem;
+  private readonly spells: readonly SettledSpell[];
+  private readonly frequencies = new Map<number, Quantity>();
+  private readonly letters = new Map<string, Letter>();
+
+  /**
+   * @param common payments a year, if all streams have the same number: their period is then the period of
+   *   the problem
+   */
+  constructor(
+    private readonly sheet: Sheet,
+    { problem, settled }: SolvedProblem,
+    private readonly common: number | null,
+    private readonly are: RatesAre,
+  ) {
+    this.problem = problem;
+    this.spells = settled.spells;
+    this.quoted = this.spells.map((_, index) => this.quotedOf(index));
+  }
+
+  /** The rate and the period of a spell. */
+  basis(index: number): Basis {
+    const spell = this.spell(index);
+    if (this.common !== null) {
+      return {
+        rate: this.perPeriod(index, this.common),
+        periodsPerYear: this.perYear(this.common),
+        isForce: false,
+        noun: nounOf(this.common, this.problem),
+      };
+    }
+    if (spell.quotation.quoted === "continuous") {
+      return { rate: this.quotedOf(index), periodsPerYear: 1, isForce: true, noun: "year" };
+    }
+    const every = everyOf(spell);
+    const frequency = frequencyOf(every);
+    return {
+      rate: this.compounding(index),
+      periodsPerYear: frequency === 1 ? 1 : this.compoundingsPerYear(index),
+      isForce: false,
+      noun: frequencyWords(every).noun,
+    };
+  }
+
+  /** The rate under a spell for a period that comes `frequency` times a year. */
+  perPeriod(index: number, frequency: number): Quantity {
+    const spell = this.spell(index);
+    if (spell.quotation.quoted !== "continuous" && frequencyOf(everyOf(spell)) === frequency) {
+      return this.compounding(index);
+    }
+    return this.sheet.once(`rate ${index} ${frequency}`, () => this.equivalent(index, frequency));
+  }
+
+  /** The number of periods a year; 1 if there is nothing to convert. */
+  perYear(frequency: number): Quantity | number {
+    if (frequency === 1) return 1;
+    const before = this.frequencies.get(frequency);
+    if (before !== undefined) return before;
+    const flow = this.problem.flows.findIndex(
+      (one) => "every" in one && frequencyOf(one.every) === frequency,
+    );
+    const field = flow < 0 ? null : flowField(flow, "every");
+    const made = this.sheet.given(this.sheet.letter("p"), "count", frequency, field);
+    this.frequencies.set(frequency, made);
+    return made;
+  }
+
+  /** The quoted rate, from the periodic rate that was found for a spell. */
+  quotedAgain(index: number, found: Quantity): Quantity {
+    const spell = this.spell(index);
+    const { quotation } = spell;
+    const compounds = quotation.quoted === "continuous" ? null : frequencyOf(everyOf(spell));
+    let rate = found;
+    if (this.common !== null && compounds !== this.common) {
+      const back =
+        compounds === null
+          ? this.forceAgain(index, found)
+          : this.sheet.define(
+              this.letterOf("i", "", index),
+              "rate",
+              factorOf(
+                equivalentRate,
+                of(found),
+                asExpression(this.perYear(this.common)),
+                asExpression(compounds === 1 ? 1 : this.compoundingsPerYear(index)),
+              ),
+            );
+      rate = back;
+    }
+    if (quotation.quoted !== "nominal" || compounds === 1) return rate;
+    return this.sheet.define(
+      this.letterOf("j", "", index),
+      "rate",
+      product(asExpression(this.compoundingsPerYear(index)), of(rate)),
+    );
+  }
+
+  private forceAgain(index: number, found: Quantity): Quantity {
+    const perYear = asExpression(this.perYear(this.common ?? 1));
+    const grown = plus(number(1), of(found));
+    return this.sheet.define(
+      this.letterOf(String.raw`\delta`, "", index),
+      "rate",
+      product(perYear, { op: "logarithm", of: grown }),
+    );
+  }
+
+  private spell(index: number): SettledSpell {
+    const spell = this.spells[index];
+    if (spell === undefined) throw new TypeError("A timeline has no such rate");
+    return spell;
+  }
+
+  private quotedOf(index: number): Quantity {
+    return this.sheet.once(`quoted ${index}`, () => this.quotedRate(index));
+  }
+
+  private isSought(index: number): boolean {
+    return this.are === "sought" && this.problem.rates[index]?.percent === null;
+  }
+
+  /** Whether another rate refers to the unknown one, so that it must be found in its quoted form. */
+  private get isReferredTo(): boolean {
+    return this.problem.rates.some(
+      ({ percent }) => typeof percent === "object" && percent !== null,
+    );
+  }
+
+  /** Whether the unknown of this spell is its periodic rate, not its quoted rate. */
+  private isSoughtPerPeriod(index: number): boolean {
+    return this.isSought(index) && !this.isReferredTo;
+  }
+
+  private quotedRate(index: number): Quantity {
+    const spell = this.spell(index);
+    const field = rateField(index, "percent");
+    const letter = this.letterOf(quotedBase(spell), "", index);
+    const decimal = Number((spell.percent / 100).toPrecision(15));
+    // If the periodic rate is the unknown, the quoted one follows from it, and no earlier formula uses it.
+    if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, field);
+    const said = this.problem.rates[index]?.percent;
+    if (typeof said !== "object" || said === null) {
+      return this.sheet.given(letter, "rate", decimal, field);
+    }
+    const points = number(Number((said.plus / 100).toPrecision(15)));
+    return this.sheet.define(letter, "rate", plus(of(this.quotedOf(said.of)), points));
+  }
+
+  /** The rate for one compounding period of a spell. */
+  private compounding(index: number): Quantity {
+    return this.sheet.once(`compounding ${index}`, () => {
+      const spell = this.spell(index);
+      const quoted = this.quotedOf(index);
+      const isShared = spell.quotation.quoted === "nominal" && frequencyOf(everyOf(spell)) !== 1;
+      if (!isShared) return quoted;
+      const letter = this.letterOf("i", "", index);
+      if (this.isSoughtPerPeriod(index)) {
+        const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
+        return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
+      }
+      const shared = quotient(of(quoted), asExpression(this.compoundingsPerYear(index)));
+      return this.converted(
+        this.sheet.work(letter, "rate", shared),
+        WORDS.nominal(writeFigure(frequencyOf(everyOf(spell)), this.sheet.format)),
+      );
+    });
+  }
+
+  private equivalent(index: number, frequency: number): Quantity {
+    const spell = this.spell(index);
+    const letter = this.letterOf("i", frequency === 1 ? "e" : "p", index);
+    const isUnknown = this.isSoughtPerPeriod(index) && frequency === this.common;
+    if (isUnknown) {
+      const value = Math.expm1(spell.force / frequency);
+      return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
+    }
+    const noun = nounOf(frequency, this.problem);
+    const wanted = asExpression(this.perYear(frequency));
+    if (spell.quotation.quoted === "continuous") {
+      return this.converted(
+        this.sheet.work(letter, "rate", factorOf(rateFromForce, of(this.quotedOf(index)), wanted)),
+        WORDS.fromNominal("continuously", noun),
+      );
+    }
+    const rate = this.compounding(index);
+    const perYear = asExpression(
+      frequencyOf(everyOf(spell)) === 1 ? 1 : this.compoundingsPerYear(index),
+    );
+    const compounded = frequencyWords(everyOf(spell)).adverb;
+    return this.converted(
+      this.sheet.work(letter, "rate", factorOf(equivalentRate, of(rate), perYear, wanted)),
+      spell.quotation.quoted === "effective"
+        ? WORDS.fromEffective(noun)
+        : WORDS.fromNominal(compounded, noun),
+    );
+  }
+
+  private compoundingsPerYear(index: number): Quantity {
+    const spell = this.spell(index);
+    const frequency = frequencyOf(everyOf(spell));
+    return this.sheet.once(`m ${index}`, () =>
+      this.sheet.given(
+        this.letterOf("m", "", index),
+        "count",
+        frequency,
+        rateField(index, "quotation"),
+      ),
+    );
+  }
+
+  private converted(quantity: Quantity, say: string): Quantity {
+    const line = lineOf(quantity);
+    this.sheet.convert(
+      "rate",
+      quantity.isOpen
+        ? step("rate-per-period", "short", say, { parts: line.parts.slice(0, 2) })
+        : { ...step("rate-per-period", "short", say, line), value: quantity.value },
+    );
+    return quantity;
+  }
+
+  private letterOf(base: string, mark: string, index: number): Letter {
+    const key = `${base} ${mark} ${index}`;
+    const before = this.letters.get(key);
+    if (before !== undefined) return before;
+    const letter = this.sheet.letter(base, mark, this.spells.length > 1 ? index + 1 : null);
+    this.letters.set(key, letter);
+    return letter;
+  }
+}
+
+export function asExpression(figure: Quantity | number): Expression {
+  return typeof figure === "number" ? number(figure) : of(figure);
+}

@@ -1,0 +1,88 @@
+import { lineOf } from "../compose/sheet";
+import { minus, of, readableSum, type Quantity, type SignedTerm } from "../mathematics/expression";
+import type { Step } from "../step";
+import { foundStep, step } from "../steps";
+import { balanceAt } from "./balance";
+import type { Story } from "./story";
+import { totalOf, type Span } from "./totals";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
+
+const WORDS = STEP_WORDS.followUp;
+
+/** Principal: the fall in the balance after one date and up to another. */
+export function principalOver(story: Story, span: Span): Step[] {
+  const { steps, before, after } = balancesAround(story, span);
+  const { sheet } = story.composition;
+  const fallen = sheet.work(sheet.letter("P"), "money", minus(of(before), of(after)));
+  return [...steps, lastStep(fallen, WORDS.principal)];
+}
+
+/** Interest: the change in the balance that no payment caused. */
+export function interestOver(story: Story, span: Span): Step[] {
+  const { steps, before, after } = balancesAround(story, span);
+  const { sheet } = story.composition;
+  const { value: sides, conversions } = sheet.record(() => ({
+    down: sidesIn(story, -story.side as 1 | -1, span),
+    up: sidesIn(story, story.side, span),
+  }));
+  const { down, up } = sides;
+  const risen = minus(of(after), of(before));
+  if (down.length === 0 && up.length === 0) {
+    const grown = sheet.work(sheet.letter("I"), "money", risen);
+    return [...steps, lastStep(grown, WORDS.onlyInterest)];
+  }
+  const isUpAlone = down.length === 0;
+  const [lowers, raises] = story.side > 0 ? ["repaid", "received"] : ["withdrawn", "deposited"];
+  const moved = sheet.work(
+    sheet.letter("M"),
+    "money",
+    readableSum(isUpAlone ? up : [...down, ...up.map(turned)], "C"),
+  );
+  const interest = sheet.work(
+    sheet.letter("I"),
+    "money",
+    isUpAlone ? minus(risen, of(moved)) : minus(of(moved), minus(of(before), of(after))),
+  );
+  const say = isUpAlone
+    ? WORDS.total(raises)
+    : up.length > 0
+      ? WORDS.totalLess(lowers, raises)
+      : WORDS.total(lowers);
+  return [
+    ...steps,
+    ...conversions,
+    { ...step("term", "short", say, lineOf(moved)), value: moved.value },
+    lastStep(interest, isUpAlone ? WORDS.interestOfRise(raises) : WORDS.interestOfFall(lowers)),
+  ];
+}
+
+/** The cash flows of one direction in a span. */
+function sidesIn(story: Story, sign: 1 | -1, span: Span): SignedTerm[] {
+  return story.composition.flows.flatMap((_, index): SignedTerm[] => {
+    const total = totalOf(story, index, sign, span);
+    return total === null ? [] : [{ sign: 1, of: total }];
+  });
+}
+
+function turned({ of: term }: SignedTerm): SignedTerm {
+  return { sign: -1, of: term };
+}
+
+interface Around {
+  readonly steps: readonly Step[];
+  readonly before: Quantity;
+  readonly after: Quantity;
+}
+
+function balancesAround(story: Story, { from, to }: Span): Around {
+  const [before, after] = [balanceAt(story, from), balanceAt(story, to)];
+  return {
+    before: before.found,
+    after: after.found,
+    steps: [...before.steps, ...after.steps],
+  };
+}
+
+function lastStep(found: Quantity, say: string): Step {
+  return foundStep(say, found, lineOf(found));
+}

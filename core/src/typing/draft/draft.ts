@@ -1,0 +1,201 @@
+import * as z from "zod";
+import { LIMITS } from "../../engine/problem/limits";
+import { problemSchema } from "../../engine/problem/schema";
+import { answerFormatSchema } from "../../wording/answer-format";
+import { workingsStyleSchema } from "../../wording/workings-style";
+import { lineSchema } from "./fields/line-schema";
+import { id, typed, typedList } from "./draft-texts";
+import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
+
+/**
+ * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
+ * ever lost, not even what cannot be read or is not finished. The problem file is read from it.
+ * Parts of a file that no line can show yet are kept in it untouched.
+ */
+
+export const MOST_SIDE_SUMS = 30;
+export const MOST_VARIANTS = 24;
+export const MOST_TYPED_BEFORE = 200;
+export const MOST_OFFERS = 5;
+export const MOST_OTHER_PROJECTS = 5;
+
+const { shape } = problemSchema;
+
+const quotationParts = {
+  quoted: z.enum(["nominal", "effective", "periodic", "continuous"]),
+  /** ISO 8601; used by `nominal` and `periodic`, remembered by the others. */
+  compounding: z.string().max(60),
+  /**
+   * What says how often interest is compounded: nobody yet, so it follows how often money is paid (`payments`);
+   * the person (`words`); or the problem as it was opened (`before`), which is asked about once the two differ.
+   */
+  compoundedBy: z.enum(["payments", "words", "before"]),
+};
+
+const rateLine = z.discriminatedUnion("kind", [
+  z.strictObject({
+    kind: z.literal("rate"),
+    id,
+    percent: typed,
+    ...quotationParts,
+    /** When it starts to hold; the first line's is not used. */
+    from: typed,
+  }),
+  z.strictObject({ kind: z.literal("kept"), id, rate: shape.rates.element }),
+]);
+
+export const flowLineSchema = z.discriminatedUnion("kind", [
+  lineSchema("single"),
+  lineSchema("stream"),
+  lineSchema("list"),
+  lineSchema("dated"),
+  z.strictObject({ kind: z.literal("kept"), id, flow: shape.flows.element }),
+]);
+
+const ask = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("worth"), at: typed }),
+  z.strictObject({ kind: z.literal("kept"), ask: shape.ask.unwrap() }),
+]);
+
+/** A question that reads the same timeline once the unknown is known. */
+export const followUpLineSchema = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("balance"), id, at: typed }),
+  z.strictObject({ kind: z.literal("value"), id, at: typed }),
+  /** Over which time, as one says it: "year 3". */
+  z.strictObject({ kind: z.literal("interest"), id, over: typed }),
+  z.strictObject({ kind: z.literal("principal"), id, over: typed }),
+  /** Of one flow, or of everything in or out. */
+  z.strictObject({ kind: z.literal("total"), id, of: z.string().max(64) }),
+  z.strictObject({ kind: z.literal("kept"), id, question: shape.also.unwrap().element }),
+]);
+
+/** A line of ordinary arithmetic with the answer and what goes with it. */
+const sideSum = z.strictObject({ id, text: typed });
+
+/** One fact that a variant has otherwise, by the line that it stands on and the fact's name there. */
+const change = z.strictObject({ line: id, fact: z.string().max(40), text: typedList });
+
+/** A second telling of the problem that holds only what differs. */
+const variant = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  changes: z.array(change).max(LIMITS.flows),
+});
+
+/** Another loan to compare with; what is not typed is as in the problem. */
+const offer = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  amount: typed,
+  percent: typed,
+  term: typed,
+  fee: typed,
+  residual: typed,
+});
+
+const comparison = z.strictObject({
+  /** For how long the loans are held before they are paid off. */
+  heldFor: typed,
+  offers: z.array(offer).max(MOST_OFFERS),
+});
+
+/** Another project to judge beside the one of the problem. */
+const otherProject = z.strictObject({
+  id,
+  name: z.string().max(LIMITS.labelLength),
+  every: typed,
+  amounts: typedList,
+});
+
+const appraisal = z.strictObject({
+  /** What the project is measured by; empty for the problem's own rate. */
+  hurdle: typed,
+  /** What money that comes in is put to work at; empty for the hurdle rate. */
+  reinvest: typed,
+  /** How much may be laid out at the start, where several projects are to be had. */
+  budget: typed,
+  others: z.array(otherProject).max(MOST_OTHER_PROJECTS),
+});
+
+/** What was typed in a field before it became the unknown: it comes back if the unknown moves on. */
+const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: typedList });
+
+export const draftSchema = z.strictObject({
+  format: z.literal("kestrelmoor-draft"),
+  version: z.literal(7),
+  title: z.string().max(LIMITS.titleLength),
+  question: z.string().max(LIMITS.questionLength),
+  currency: shape.currency,
+  rates: z.array(rateLine).min(1).max(LIMITS.rates),
+  flows: z.array(flowLineSchema).max(LIMITS.flows),
+  ask: z.union([ask, z.null()]),
+  also: z.array(followUpLineSchema).max(LIMITS.followUps),
+  typedBefore: z.array(typedBefore).max(MOST_TYPED_BEFORE),
+  sums: z.array(sideSum).max(MOST_SIDE_SUMS),
+  variants: z.array(variant).max(MOST_VARIANTS),
+  schedule: scheduleSchema,
+  comparison,
+  appraisal,
+  /** Amounts at the end of payments whose direction was asked about and kept. */
+  confirmed: z.array(id).max(LIMITS.flows),
+  /** How the workings are written; `null` for the way in which this person always has them. */
+  workings: z.union([workingsStyleSchema, z.null()]),
+  /** What the hand-in sheet has beside the problem itself. */
+  handIn: z.strictObject({ variants: z.boolean(), projects: z.boolean() }),
+  /** How the answer is written; `null` for the way in which this person always has it. */
+  answerFormat: z.union([answerFormatSchema, z.null()]),
+});
+
+export type Draft = z.infer<typeof draftSchema>;
+export type RateLine = Draft["rates"][number];
+export type FlowLine = Draft["flows"][number];
+export type FollowUpLine = Draft["also"][number];
+export type SideSum = Draft["sums"][number];
+export type Variant = Draft["variants"][number];
+export type ActualPayments = NonNullable<Draft["schedule"]["actual"]>;
+export type ChangeLine = Draft["schedule"]["changes"][number];
+export type Offer = Draft["comparison"]["offers"][number];
+export type OtherProject = Draft["appraisal"]["others"][number];
+export type Change = Variant["changes"][number];
+export type TypedRateLine = Extract<RateLine, { kind: "rate" }>;
+export type LineOf<Kind extends FlowLine["kind"]> = Extract<FlowLine, { kind: Kind }>;
+export type SingleLine = LineOf<"single">;
+export type StreamLine = LineOf<"stream">;
+export type ListLine = LineOf<"list">;
+export type DatedLine = LineOf<"dated">;
+
+/** No other loans to compare with. */
+export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };
+
+/** Measured by its own rate, and no other projects beside it. */
+export const PLAIN_APPRAISAL: Draft["appraisal"] = {
+  hurdle: "",
+  reinvest: "",
+  budget: "",
+  others: [],
+};
+
+/** The problem itself, and nothing beside it. */
+export const PLAIN_HAND_IN: Draft["handIn"] = { variants: false, projects: false };
+
+/** What every draft starts from: nothing said yet. */
+export const BLANK_DRAFT: Draft = {
+  format: "kestrelmoor-draft",
+  version: 7,
+  title: "",
+  question: "",
+  rates: [],
+  flows: [],
+  ask: null,
+  also: [],
+  typedBefore: [],
+  sums: [],
+  variants: [],
+  schedule: PLAIN_SCHEDULE,
+  comparison: NO_COMPARISON,
+  appraisal: PLAIN_APPRAISAL,
+  confirmed: [],
+  workings: null,
+  handIn: PLAIN_HAND_IN,
+  answerFormat: null,
+};

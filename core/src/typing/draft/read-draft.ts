@@ -1,0 +1,229 @@
+import { namesOf, type Names } from "../input/names";
+import type { SaidQuotation } from "../input/rate-words";
+import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
+import { positionOf, readPosition, type SaidTime } from "../input/read-position";
+import { readUnknownRate } from "../input/read-rate";
+import { within, type Issue } from "../../engine/issues/issue";
+import { checkProblem } from "../../engine/problem/check-problem";
+import { checkFollowUp } from "../../engine/problem/references";
+import type { Problem, Rate } from "../../engine/problem/schema";
+import type { Quotation } from "../../engine/rates/quotation";
+import { usualCompounding } from "./compounding/payment-periods";
+import type { Draft, RateLine, TypedRateLine } from "./draft";
+import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
+import { AS_PAID, followsPayments, quotationKey, setQuotation } from "./quotation-key";
+import { numberedPayments } from "./numbered-payments";
+import { readFollowUp, type FollowUpReading } from "./read-follow-up";
+import {
+  flowOfLine,
+  issuesOfFlow,
+  namedFlow,
+  readFlowLine,
+  type FlowReading,
+} from "./lines/line-kinds";
+
+export type RateReading =
+  | {
+      readonly kind: "rate";
+      readonly percent: FieldReading<SaidRate>;
+      /** How the rate is quoted: the words in the field go before the line's own choice. */
+      readonly quotation: Quotation;
+      /** What says how it is compounded: see `compoundedBy` of the line. */
+      readonly compoundedBy: TypedRateLine["compoundedBy"];
+      /** `null` for the first line, which holds from today. */
+      readonly from: FieldReading<SaidTime> | null;
+    }
+  | { readonly kind: "kept" };
+
+/** A draft, read: each line by itself, and the problem where all of them can be read. */
+export interface DraftReading {
+  readonly flows: readonly FlowReading[];
+  readonly rates: readonly RateReading[];
+  readonly ask: FieldReading<SaidTime> | null;
+  /** A question that cannot be asked yet keeps nobody from the answer: it is left out of the problem. */
+  readonly also: readonly FollowUpReading[];
+  /** Everything that keeps it from being a problem, each with its path in the draft. */
+  readonly issues: readonly Issue[];
+  readonly problem: Problem | null;
+}
+
+/**
+ * Reads every field of a draft, and the problem that they make up.
+ * Draft and problem have their lines in the same order, so that a path in one is a path in the other.
+ */
+export function readDraft(draft: Draft): DraftReading {
+  const usual = usualCompounding(draft.flows);
+  const bare = namesOf(draft.flows.map(namedFlow));
+  const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
+  const [firstLine, ...laterLines] = draft.rates;
+  const first = firstLine === undefined ? [] : [readRateLine(firstLine, 0, usual, untimed)];
+  const names = { ...untimed, period: periodOf(first[0], firstLine) };
+  const rates = [
+    ...first,
+    ...laterLines.map((line, index) => readRateLine(line, index + 1, usual, names)),
+  ];
+  const flows = draft.flows.map((line) => readFlowLine(line, names));
+  const ask =
+    draft.ask?.kind === "worth"
+      ? readKnownField(draft.ask.at, (text) => readPosition(text, names))
+      : null;
+  const fieldIssues = [
+    ...flows.flatMap((reading, index) =>
+      issuesOfFlow(reading).map((found) => within(["flows", index], found)),
+    ),
+    ...rates.flatMap((reading, index) =>
+      reading.kind === "kept"
+        ? []
+        : [
+            ...issuesOf(reading.percent, ["rates", index, "percent"]),
+            ...(reading.from === null ? [] : issuesOf(reading.from, ["rates", index, "from"])),
+          ],
+    ),
+    ...(ask === null ? [] : issuesOf(ask, ["ask", "at"])),
+  ];
+  const also = draft.also.map((line) => readFollowUp(line, names));
+  const lines = { flows, rates, ask, also };
+  if (fieldIssues.length > 0 || draft.flows.length === 0) {
+    return { ...lines, issues: fieldIssues, problem: null };
+  }
+  const problem = problemOf(draft, flows, rates, ask);
+  const issues = checkProblem(problem);
+  if (issues.length > 0) return { ...lines, issues, problem: null };
+  const asked = askable(problem, also);
+  return { ...lines, also: asked, issues, problem: withFollowUps(problem, asked) };
+}
+
+/** Takes back the questions that refer to what is not there, such as a line that was removed. */
+function askable(problem: Problem, also: readonly FollowUpReading[]): readonly FollowUpReading[] {
+  return also.map((reading, index) => {
+    const { question } = reading;
+    const [found] = question === null ? [] : checkFollowUp(problem, question, ["also", index]);
+    return found === undefined
+      ? reading
+      : { field: { state: "issue", issue: found }, question: null };
+  });
+}
+
+function withFollowUps(problem: Problem, also: readonly FollowUpReading[]): Problem {
+  const questions = also.flatMap(({ question }) => question ?? []);
+  return questions.length === 0 ? problem : { ...problem, also: questions };
+}
+
+/**
+ * How a rate line's own choice has it quoted.
+ *
+ * @param usual how often interest is compounded while nobody says so, ISO 8601
+ */
+export function quotationOfLine(line: TypedRateLine, usual: string): Quotation {
+  if (followsPayments(line)) return { quoted: "nominal", compounding: usual };
+  return line.quoted === "nominal" || line.quoted === "periodic"
+    ? { quoted: line.quoted, compounding: line.compounding }
+    : { quoted: line.quoted };
+}
+
+/** How long "a period" is: that of compounding. */
+function periodOf(reading: RateReading | undefined, line: RateLine | undefined): string | null {
+  const quotation =
+    reading?.kind === "rate" ? reading.quotation : line?.kind === "kept" ? line.rate : null;
+  if (quotation === null || quotation.quoted === "continuous") return null;
+  return quotation.quoted === "effective" ? "P1Y" : quotation.compounding;
+}
+
+function readRateLine(line: RateLine, index: number, usual: string, names: Names): RateReading {
+  if (line.kind === "kept") return { kind: "kept" };
+  const { percent, said } = readPercentField(line.percent, index);
+  const meant: TypedRateLine = { ...line };
+  if (said !== null) takeQuotation(meant, said);
+  return {
+    kind: "rate",
+    percent,
+    quotation: quotationOfLine(meant, usual),
+    compoundedBy: meant.compoundedBy,
+    from: index === 0 ? null : readKnownField(line.from, (text) => readPosition(text, names)),
+  };
+}
+
+/** The figure of a rate, and what the words beside it say; the unknown may have words too. */
+function readPercentField(
+  text: string,
+  index: number,
+): { readonly percent: FieldReading<SaidRate>; readonly said: SaidQuotation | null } {
+  const unknown = readUnknownRate(text);
+  if (unknown !== null) {
+    const [found] = unknown.ok ? [] : unknown.issues;
+    return found === undefined
+      ? { percent: { state: "unknown" }, said: unknown.ok ? unknown.value : null }
+      : { percent: { state: "issue", issue: found }, said: null };
+  }
+  const percent = readField(text, (typed) => readLinkedRate(typed, index));
+  const value = valueOf(percent);
+  return { percent, said: value === null || "plus" in value ? null : value };
+}
+
+/** Puts on a rate line what the words beside its figure say; what they say nothing of stays. */
+export function takeQuotation(
+  line: TypedRateLine,
+  { quotation, yearly, asPaid }: SaidQuotation,
+): void {
+  if (quotation !== undefined) setQuotation(line, quotationKey(quotation));
+  // "6% a year" in a line quoted per quarter: the words win, and say nothing of compounding.
+  else if (asPaid === true || (yearly === true && line.quoted === "periodic")) {
+    setQuotation(line, AS_PAID);
+  }
+}
+
+/**
+ * Moves what the words beside a figure say to the line's own choice; the figure, or the mark of the unknown, stays.
+ * Changes the line in place.
+ *
+ * @param index which rate of the problem it is, from 0
+ */
+export function tidyRateLine(line: TypedRateLine, index: number): void {
+  const { percent, said } = readPercentField(line.percent, index);
+  const hasWords = said?.quotation ?? said?.yearly ?? said?.asPaid;
+  if (said === null || hasWords === undefined) return;
+  const value = valueOf(percent);
+  line.percent = value === null || "plus" in value ? "?" : value.figure;
+  takeQuotation(line, said);
+}
+
+function problemOf(
+  draft: Draft,
+  flows: readonly FlowReading[],
+  rates: readonly RateReading[],
+  ask: FieldReading<SaidTime> | null,
+): Problem {
+  return {
+    format: "kestrelmoor-problem",
+    version: 1,
+    ...(draft.title === "" ? {} : { title: draft.title }),
+    ...(draft.question === "" ? {} : { question: draft.question }),
+    ...(draft.currency === undefined ? {} : { currency: draft.currency }),
+    rates: draft.rates.map((line, index) => rateOfLine(line, rates[index])),
+    flows: draft.flows.map((line, index) => flowOfLine(line, flows[index])),
+    ...askOf(draft, ask),
+  };
+}
+
+function askOf(draft: Draft, reading: FieldReading<SaidTime> | null): Pick<Problem, "ask"> {
+  if (draft.ask?.kind === "kept") return { ask: draft.ask.ask };
+  const at = reading === null ? null : valueOf(reading);
+  return at === null ? {} : { ask: { find: "value", at: positionOf(at) } };
+}
+
+/** The rate of a line; what cannot be read in it is unknown. */
+export function rateOfLine(line: RateLine, reading: RateReading | undefined): Rate {
+  if (line.kind === "kept") return line.rate;
+  if (reading?.kind !== "rate") throw new TypeError("A line and its reading belong together");
+  const from = reading.from === null ? null : valueOf(reading.from);
+  return {
+    percent: percentOf(valueOf(reading.percent)),
+    ...reading.quotation,
+    ...(from === null ? {} : { from: positionOf(from) }),
+  };
+}
+
+function percentOf(said: SaidRate | null): Rate["percent"] {
+  if (said === null) return null;
+  return "plus" in said ? { plus: said.plus, of: said.of } : said.percent;
+}

@@ -1,0 +1,76 @@
+import type { Duration } from "../../engine/time/duration";
+
+/** What the lines of a draft are called, so that one line can be said by another. */
+export interface Names {
+  /** The flow that some words name: its label, or its id as words; `null` where none is. */
+  readonly find: (words: string) => string | null;
+  /** The words that name a flow and no other. */
+  readonly nameOf: (id: string) => string;
+  /** The only repeated payments there are, which need no name; `null` where there are none or several. */
+  readonly onlyStream: string | null;
+  /** Every name that a calculation may use, in small letters, with the flow that it names. */
+  readonly all: readonly { readonly words: string; readonly id: string }[];
+  /** How long "a period" is, ISO 8601; `null` where no rate says so. */
+  readonly period: string | null;
+  /** The payments of a flow, by which one of them can be told by its number; `null` where they are not known. */
+  readonly paymentsOf: (id: string) => NumberedPayments | null;
+}
+
+/** Payments that can be told by their number. */
+export interface NumberedPayments {
+  readonly begins: Duration;
+  readonly every: Duration;
+  readonly timing: "end" | "start";
+  /** Infinite for ever; `null` while it is not known. */
+  readonly count: number | null;
+}
+
+interface Named {
+  readonly id: string;
+  readonly label?: string | undefined;
+  readonly kind: string;
+}
+
+const ARTICLE = /^(?:the|my|our|their|its|each|every)\s+/;
+
+/** Case, articles and a plural's last letter do not tell names apart. */
+function keyOf(words: string): string {
+  return words
+    .trim()
+    .toLowerCase()
+    .replace(/[-_\s]+/g, " ")
+    .replace(ARTICLE, "")
+    .replace(/s$/, "");
+}
+
+/**
+ * The names of flows or of their lines, in the problem's order: the first of two alike is meant. What they say of
+ * time is added by whoever knows it.
+ */
+export function namesOf(flows: readonly Named[]): Names {
+  const ids = new Map<string, string>();
+  for (const words of [({ label }: Named) => label ?? "", ({ id }: Named) => id]) {
+    for (const flow of flows) {
+      const key = keyOf(words(flow));
+      // A name of digits would be taken for an amount.
+      if (/[a-z]/i.test(key) && !ids.has(key)) ids.set(key, flow.id);
+    }
+  }
+  const find = (words: string) => ids.get(keyOf(words)) ?? null;
+  const streams = flows.filter(({ kind }) => kind === "stream");
+  const [only] = streams;
+  return {
+    find,
+    nameOf: (id) => {
+      const label = flows.find((flow) => flow.id === id)?.label ?? "";
+      return find(label) === id ? label.trim().toLowerCase() : id.replace(/[-_]+/g, " ");
+    },
+    onlyStream: streams.length === 1 && only !== undefined ? only.id : null,
+    all: [...ids].flatMap(([words, id]) => [
+      { words, id },
+      { words: `${words}s`, id },
+    ]),
+    period: null,
+    paymentsOf: () => null,
+  };
+}
