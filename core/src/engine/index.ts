@@ -38,6 +38,7 @@ export {
   isClose,
   PART_BETWEEN,
 } from "./numbers/compare";
+export { withDigits } from "./numbers/with-digits";
 export * from "./solve/solve";
 export * from "./solve/solution";
 export { yearsAsked, type SolvedFlow, type SolvedProblem } from "./solve/solved-problem";

@@ -30,7 +30,7 @@ export * from "./draft/changes/edit-changes";
 export * from "./draft/changes/read-change";
 export * from "./draft/card/problem-card";
 export { parseDraft } from "./draft/draft-document";
-export type { FieldReading } from "./draft/field";
+export { readingOf, valueOf, type FieldReading } from "./draft/field";
 export { namedFlow, type FlowReading } from "./draft/lines/line-kinds";
 export type { LineReading } from "./draft/fields/line-schema";
 export * from "./draft/fields/field-words";

@@ -1,3 +1,4 @@
+import { withDigits } from "../engine/numbers/with-digits";
 import type { Issue, IssueCode, IssueOf } from "../engine/issues/issue";
 import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 import { formatExact } from "./format-number";
@@ -191,7 +192,7 @@ const sentences: {
   "percent-too-large": ({ limit }, format) =>
     `This is too large. The limit is ${writePercent(limit, format)}.`,
   "percent-or-decimal": ({ figure, percent }) => {
-    const asDecimal = `${formatExact(Number((percent * 100).toPrecision(12)))}%`;
+    const asDecimal = `${formatExact(withDigits(percent * 100, 12))}%`;
     return `Is that ${figure}% or ${asDecimal}? Type “${figure}%” or “${asDecimal}”.`;
   },
   "simple-interest": () =>

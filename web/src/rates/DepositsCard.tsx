@@ -1,5 +1,12 @@
 import { writeRate, writeMoney } from "@kestrelmoor/core";
-import { MOST_DEPOSITS, readMoney, readTime, type Deposit } from "@kestrelmoor/core/typing";
+import {
+  readingOf,
+  valueOf,
+  MOST_DEPOSITS,
+  readMoney,
+  readTime,
+  type Deposit,
+} from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { CrossIcon } from "../ui/CrossIcon";
@@ -11,7 +18,6 @@ import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from 
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { useDesk } from "../desk/desk";
-import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
 const CREDITED = [

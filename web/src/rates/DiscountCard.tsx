@@ -6,7 +6,7 @@ import {
   type DiscountedBill,
 } from "@kestrelmoor/core";
 import { discountSteps } from "@kestrelmoor/core/teaching";
-import { readMoney, readPercent } from "@kestrelmoor/core/typing";
+import { readingOf, valueOf, readMoney, readPercent } from "@kestrelmoor/core/typing";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
 import { discountProblem } from "./as-problems";
@@ -16,7 +16,6 @@ import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
 import { readDays } from "./read-days";
-import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

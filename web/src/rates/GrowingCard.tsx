@@ -8,14 +8,13 @@ import {
   growingTime,
 } from "@kestrelmoor/core";
 import { growingTimeSteps } from "@kestrelmoor/core/teaching";
-import { readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
+import { readingOf, valueOf, readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
 import { growingProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
-import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

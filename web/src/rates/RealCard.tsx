@@ -1,6 +1,6 @@
 import { buyingPower, convertRate, writeRate, spanWords, writeMoney } from "@kestrelmoor/core";
 import { realRateSteps } from "@kestrelmoor/core/teaching";
-import { readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
+import { readingOf, valueOf, readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { buyingPowerProblem } from "./as-problems";
 import { DeskField } from "../desk/DeskField";
@@ -8,7 +8,6 @@ import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
-import { readingOf, valueOf } from "../desk/read-desk";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 

@@ -9,7 +9,7 @@ import {
   type Restated,
 } from "@kestrelmoor/core";
 import { conversionWorkings } from "@kestrelmoor/core/teaching";
-import { quotationKey, readQuotedRate } from "@kestrelmoor/core/typing";
+import { readingOf, valueOf, quotationKey, readQuotedRate } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { CopyButton } from "../ui/CopyButton";
 import { rateProblem } from "./as-problems";
@@ -18,7 +18,6 @@ import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
-import { readingOf, valueOf } from "../desk/read-desk";
 import styles from "./Rates.module.css";
 
 /** Enough decimals that a rate is told from its neighbours, few enough to be read. */

@@ -1,4 +1,4 @@
-import { formatExact, type Quotation, asWhole } from "@kestrelmoor/core";
+import { withDigits, formatExact, type Quotation, asWhole } from "@kestrelmoor/core";
 import {
   addVariant,
   quotationKey,
@@ -69,7 +69,7 @@ export function depositProblem(
 
 /** What an amount will buy: it grows at the real rate. */
 export function buyingPowerProblem(text: string, realPercent: number, years: string): Draft {
-  const rate = rateLine({ quoted: "effective", percent: Number(realPercent.toPrecision(13)) });
+  const rate = rateLine({ quoted: "effective", percent: withDigits(realPercent, 13) });
   return draftOf(`What ${text.trim()} will buy after ${years.trim()}`, rate, [
     amountLine("Invested", "out", text, "today"),
     amountLine("In today's money", "in", "?", years),
@@ -97,14 +97,14 @@ function typedYears(years: number): string {
     [365, "days"],
   ] as const;
   const [per, noun] = units.find(([many]) => asWhole(years * many) !== null) ?? units[0];
-  return `${formatExact(Number((years * per).toPrecision(13)))} ${noun}`;
+  return `${formatExact(withDigits(years * per, 13))} ${noun}`;
 }
 
 /** When money has become some times itself. */
 export function growingProblem(rate: QuotedRate, typed: string, times: number): Draft {
   return draftOf(`${formatExact(times)}-fold growth at ${typed.trim()}`, rateLine(rate, typed), [
     amountLine("Invested", "out", "1,000", "today"),
-    amountLine("Future value", "in", formatExact(Number((1000 * times).toPrecision(13))), "?"),
+    amountLine("Future value", "in", formatExact(withDigits(1000 * times, 13)), "?"),
   ]);
 }
 
@@ -114,7 +114,7 @@ export function discountProblem(face: string, proceeds: number, days: number): D
     `${face.trim()} due in ${days} days, discounted`,
     { ...unknownRate, percent: "?" },
     [
-      amountLine("Proceeds", "in", formatExact(Number(proceeds.toPrecision(13))), "today"),
+      amountLine("Proceeds", "in", formatExact(withDigits(proceeds, 13)), "today"),
       amountLine("Face value", "out", face, `${days} days`),
     ],
   );

@@ -9,8 +9,12 @@ import {
   type AnswerFormat,
   type DepositOffer,
 } from "@kestrelmoor/core";
-import { readQuotedRate, type Deposit, type FieldReading } from "@kestrelmoor/core/typing";
-import { readingOf } from "../desk/read-desk";
+import {
+  readingOf,
+  readQuotedRate,
+  type Deposit,
+  type FieldReading,
+} from "@kestrelmoor/core/typing";
 
 /** An offer that can be read, and what it comes to. */
 export interface RankedDeposit {

@@ -1,3 +1,4 @@
+import { withDigits } from "@kestrelmoor/core";
 import type { Result } from "@kestrelmoor/core";
 import { readTime } from "@kestrelmoor/core/typing";
 
@@ -5,5 +6,5 @@ import { readTime } from "@kestrelmoor/core/typing";
 export function readDays(typed: string): Result<number> {
   const text = typed.trim();
   const time = readTime(/^[\d.,\s]+$/.test(text) ? `${text} days` : text);
-  return time.ok ? { ok: true, value: Number((time.value.years * 365).toPrecision(13)) } : time;
+  return time.ok ? { ok: true, value: withDigits(time.value.years * 365, 13) } : time;
 }

@@ -9,10 +9,9 @@ import {
   type AnswerFormat,
   type FactorTable,
 } from "@kestrelmoor/core";
-import { readMoney } from "@kestrelmoor/core/typing";
+import { readingOf, valueOf, readMoney } from "@kestrelmoor/core/typing";
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { readingOf, valueOf } from "../desk/read-desk";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { factorProblem } from "./as-problem";
 import type { TableReadings } from "./read-table";

@@ -1,10 +1,10 @@
+import { valueOf } from "@kestrelmoor/core/typing";
 import { useShallow } from "zustand/react/shallow";
 import { useEffect, useMemo } from "react";
 import { Shell } from "../app/Shell";
 import { useDesk, useDeskSaving } from "../desk/desk";
 import { SaveStateText } from "../problem/saving/SaveStateText";
 import { Issues } from "../desk/Issues";
-import { valueOf } from "../desk/read-desk";
 import { FactorGrid } from "./FactorGrid";
 import { LookUp } from "./LookUp";
 import { choiceOf, readFields, tableOf } from "./read-table";

@@ -7,12 +7,13 @@ import {
   type TableRange,
 } from "@kestrelmoor/core";
 import {
+  readingOf,
+  valueOf,
   readPoints,
   readMoney,
   type FactorDesk,
   type FieldReading,
 } from "@kestrelmoor/core/typing";
-import { readingOf, valueOf } from "../desk/read-desk";
 
 /** Fields of the table that hold a percent, and those that hold a number of periods. */
 export const PERCENT_FIELDS = ["ratesFrom", "ratesTo", "ratesStep", "growth", "rate"] as const;

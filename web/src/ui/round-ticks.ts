@@ -1,3 +1,4 @@
+import { withDigits } from "@kestrelmoor/core";
 /** Marks along an axis at round figures, of which the first and the last enclose the range. */
 export interface RoundTicks {
   readonly ticks: readonly number[];
@@ -15,7 +16,7 @@ export function roundTicks(low: number, high: number, most = 6): RoundTicks {
   const step = [1, 2, 2.5, 5, 10].find((part) => (high - low) / (part * size) <= most) ?? 10;
   const [first, last] = [Math.floor(low / (step * size)), Math.ceil(high / (step * size))];
   const ticks = Array.from({ length: last - first + 1 }, (_, index) =>
-    Number(((first + index) * step * size).toPrecision(12)),
+    withDigits((first + index) * step * size, 12),
   );
   return { ticks, low: ticks[0] ?? low, high: ticks.at(-1) ?? high };
 }

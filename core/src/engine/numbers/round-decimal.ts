@@ -1,3 +1,4 @@
+import { withDigits } from "./with-digits";
 import { plainDecimal } from "./plain-decimal";
 
 /** Digits of a double that survive a calculation: the sixteenth is mostly noise. */
@@ -49,6 +50,6 @@ function roundsUp(kept: bigint, rest: string, rounding: Rounding): boolean {
 
 /** Decimal digits of a number of zero or more without an exponent, noise beyond the trusted digits dropped. */
 function decimalDigits(value: number): string {
-  const trusted = value >= 10 ** TRUSTED_DIGITS ? value : Number(value.toPrecision(TRUSTED_DIGITS));
+  const trusted = value >= 10 ** TRUSTED_DIGITS ? value : withDigits(value, TRUSTED_DIGITS);
   return plainDecimal(trusted);
 }

@@ -1,3 +1,4 @@
+import { withDigits } from "../numbers/with-digits";
 import { issue } from "../issues/issue";
 import { fail, succeed, type Result } from "../result";
 import { tableFactor, type FactorTerms } from "./factor-kinds";
@@ -70,5 +71,5 @@ function stepsIn({ from, to, step }: TableRange): number {
 }
 
 function figuresOf({ from, step }: TableRange, count: number): number[] {
-  return Array.from({ length: count }, (_, index) => Number((from + index * step).toPrecision(12)));
+  return Array.from({ length: count }, (_, index) => withDigits(from + index * step, 12));
 }

@@ -1,3 +1,4 @@
+import { withDigits } from "../numbers/with-digits";
 import type { ByTable } from "./by-table";
 import { tableFactor } from "./factor-kinds";
 import { factorTable, type FactorTable } from "./factor-table";
@@ -43,13 +44,13 @@ export function solveByTable(read: ByTable, decimals: number): SolvedByTable | n
   const first = Math.max(1, wholeUpTo(periods) - AROUND);
   const made = factorTable(
     terms,
-    { from: tidy(from), to: tidy(low + (AROUND + 1) * step), step },
+    { from: withDigits(from, 10), to: withDigits(low + (AROUND + 1) * step, 10), step },
     { from: first, to: first + 2 * AROUND + 1, step: 1 },
   );
   if (!made.ok) return null;
   const table = made.value;
   if (sought === "whole" || sought === "each") {
-    const found = lookUp(table, tidy(percent), periods, decimals);
+    const found = lookUp(table, withDigits(percent, 10), periods, decimals);
     if (found === null) return null;
     const answer = sought === "whole" ? each * found.printed : whole / found.printed;
     const exact = sought === "whole" ? whole : each;
@@ -94,8 +95,4 @@ function countOfFactor(
 function stepFor(percent: number): number {
   const fitting = STEPS.find((step) => asWhole(percent / step) !== null && percent >= step);
   return fitting ?? STEPS.find((step) => percent >= 2 * step) ?? 0.01;
-}
-
-function tidy(figure: number): number {
-  return Number(figure.toPrecision(10));
 }

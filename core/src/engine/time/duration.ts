@@ -1,3 +1,4 @@
+import { withDigits } from "../numbers/with-digits";
 import { plainDecimal } from "../numbers/plain-decimal";
 
 /** A length of time in the four units of ISO 8601 that money is counted in. All are zero or more. */
@@ -121,5 +122,5 @@ function validDuration(text: string): Duration {
 
 /** Years as the problem file writes them. */
 export function isoYears(years: number): string {
-  return `P${plainDecimal(Number(years.toPrecision(15)))}Y`;
+  return `P${plainDecimal(withDigits(years, 15))}Y`;
 }

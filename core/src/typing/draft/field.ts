@@ -14,7 +14,11 @@ export function readField<Value>(
   read: (text: string) => Result<Value>,
 ): FieldReading<Value> {
   if (isUnknownMark(text)) return { state: "unknown" };
-  const result = read(text);
+  return readingOf(read(text));
+}
+
+/** What a reader says of a text, as the reading of a field. */
+export function readingOf<Value>(result: Result<Value>): FieldReading<Value> {
   if (result.ok) return { state: "value", value: result.value };
   const [found] = result.issues;
   if (found === undefined) throw new TypeError("A failed reading gives its issue");

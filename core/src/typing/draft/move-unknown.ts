@@ -1,3 +1,4 @@
+import { withDigits } from "../../engine/numbers/with-digits";
 import { isSameField, type FieldRef } from "../../engine/fields/field-ref";
 import { numberAt, numberOnTimeline } from "../../engine/fields/problem-figures";
 import { isUnknownMark } from "../input/unknown-mark";
@@ -73,8 +74,8 @@ const SHORT = 9;
 
 /** A value within the accuracy of an answer of a short decimal is that one: nobody typed 9.600000000000003. */
 function withoutNoise(value: number): number {
-  const rounded = Number(value.toPrecision(SIGNIFICANT));
-  return Number(value.toPrecision(SHORT)) === rounded ? rounded : value;
+  const rounded = withDigits(value, SIGNIFICANT);
+  return withDigits(value, SHORT) === rounded ? rounded : value;
 }
 
 function moneyText({ value, direction }: Answer, draft: Draft, ref: FieldRef): string {

@@ -10,7 +10,7 @@ import { PART_BETWEEN } from "../../engine/numbers/compare";
 /** Keeps what is typed in a field that becomes the unknown. Changes the draft in place. */
 export function rememberTyped(draft: Draft, field: DraftUnknown): void {
   const { text } = field;
-  const place = placeOf(draft, field);
+  const place = rememberedPlace(draft, field);
   if (place === null || text.trim() === "") return;
   const others = draft.typedBefore.filter((typed) => !isAt(typed, place));
   draft.typedBefore = [...others, { ...place, text }].slice(-MOST_TYPED_BEFORE);
@@ -18,7 +18,7 @@ export function rememberTyped(draft: Draft, field: DraftUnknown): void {
 
 /** What was typed in a field before it became the unknown. */
 export function typedAt(draft: Draft, field: DraftUnknown): string | null {
-  const place = placeOf(draft, field);
+  const place = rememberedPlace(draft, field);
   if (place === null) return null;
   return draft.typedBefore.find((typed) => isAt(typed, place))?.text ?? null;
 }
@@ -69,7 +69,7 @@ interface Place {
 }
 
 /** A field by its line, for lines move about. */
-function placeOf(draft: Draft, { ref, path }: DraftUnknown): Place | null {
+function rememberedPlace(draft: Draft, { ref, path }: DraftUnknown): Place | null {
   if (ref.on === "ask") return null;
   const lines = ref.on === "flow" ? draft.flows : draft.rates;
   const line = lines[ref.line];

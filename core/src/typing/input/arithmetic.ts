@@ -1,3 +1,4 @@
+import { withDigits } from "../../engine/numbers/with-digits";
 import { issue, type Issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 import { NUMBER_PATTERN, readPlainNumber } from "./plain-number";
@@ -82,7 +83,7 @@ export function workOut(text: string, named: readonly NamedFigure[]): Result<Wor
   if (!worked.ok) return worked;
   const { value, figures, is } = worked.value;
   // A number by itself keeps every digit; arithmetic on decimals leaves noise (0.1 + 0.2) that nobody typed.
-  return succeed({ value: figures === 1 ? value : Number(value.toPrecision(15)), is });
+  return succeed({ value: figures === 1 ? value : withDigits(value, 15), is });
 }
 
 /** The same with the noise of its arithmetic, and how many figures are in it. Fails as `workOut` does. */
@@ -161,7 +162,7 @@ function nameAt(
   return { text: rest.slice(0, article.length + longest.words.length), figure: longest };
 }
 
-interface Quantity {
+interface Measured {
   readonly value: number;
   /** How often amounts of money are multiplied in it: their quotient is no money any more. */
   readonly money: number;
@@ -180,7 +181,7 @@ class Reader {
     private readonly tokens: readonly Token[],
   ) {}
 
-  whole(): Quantity {
+  whole(): Measured {
     const whole = this.sum();
     const left = this.tokens[this.position];
     if (left !== undefined) {
@@ -191,7 +192,7 @@ class Reader {
     return whole;
   }
 
-  private sum(): Quantity {
+  private sum(): Measured {
     let total = this.product();
     for (let operator = this.take("+", "-"); operator !== null; operator = this.take("+", "-")) {
       const next = this.product();
@@ -209,7 +210,7 @@ class Reader {
     return total;
   }
 
-  private product(): Quantity {
+  private product(): Measured {
     let total = this.power();
     for (let operator = this.take("*", "/"); operator !== null; operator = this.take("*", "/")) {
       const next = this.power();
@@ -226,18 +227,18 @@ class Reader {
     return total;
   }
 
-  private power(): Quantity {
+  private power(): Measured {
     const base = this.part();
     if (this.take("^") === null) return base;
     const power = this.signed().value;
     return { value: base.value ** power, money: base.money * power, isPercentage: false };
   }
 
-  private signed(): Quantity {
+  private signed(): Measured {
     return this.take("-") === null ? this.power() : negate(this.power());
   }
 
-  private part(): Quantity {
+  private part(): Measured {
     if (this.take("-") !== null) return negate(this.part());
     if (this.take("+") !== null) return this.part();
     if (this.take("(") !== null) {
@@ -256,9 +257,9 @@ class Reader {
     });
   }
 
-  private percentage(quantity: Quantity): Quantity {
-    if (this.take("%") === null) return quantity;
-    return { value: quantity.value / 100, money: quantity.money, isPercentage: true };
+  private percentage(measured: Measured): Measured {
+    if (this.take("%") === null) return measured;
+    return { value: measured.value / 100, money: measured.money, isPercentage: true };
   }
 
   private take<Wanted extends Operator>(...wanted: readonly Wanted[]): Wanted | null {
@@ -279,6 +280,6 @@ class Reader {
   }
 }
 
-function negate(quantity: Quantity): Quantity {
-  return { ...quantity, value: -quantity.value };
+function negate(measured: Measured): Measured {
+  return { ...measured, value: -measured.value };
 }

@@ -23,7 +23,7 @@ const IN_BRACKETS = /^\(\s*([^()]+?)\s*\)$/;
  *   cannot be read with `entry-not-understood`
  */
 export function readAmounts(typed: string, names: Names): Result<ListedAmount[]> {
-  const entries = partsOf(typed);
+  const entries = entriesIn(typed);
   if (entries.length === 0) return fail(issue("amounts-missing", [], {}));
   const amounts: ListedAmount[] = [];
   for (const [index, part] of entries.entries()) {
@@ -43,7 +43,7 @@ const tooMany: Issue = issue("too-many", [], { limit: LIMITS.listAmounts });
 
 /** What each amount of such a text is for; empty where nothing is said. */
 export function labelsIn(typed: string): string[] {
-  return partsOf(typed).flatMap((part) => {
+  return entriesIn(typed).flatMap((part) => {
     const { entry, label } = labelledEntry(part);
     return Array<string>(repeatedEntry(entry).times).fill(label);
   });
@@ -59,7 +59,7 @@ export function repeatedEntry(entry: string): { readonly once: string; readonly 
 const PART = new RegExp(String.raw`(?:${QUOTED}|[^;\t\r\n,]|,(?!\s))+`, "g");
 
 /** The parts of a text that holds several things; empty ones between two separators are left out. */
-export function partsOf(typed: string): string[] {
+export function entriesIn(typed: string): string[] {
   return (typed.match(PART) ?? []).map((part) => part.trim()).filter((part) => part !== "");
 }
 

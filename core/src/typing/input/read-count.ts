@@ -1,3 +1,4 @@
+import { withDigits } from "../../engine/numbers/with-digits";
 import { issue } from "../../engine/issues/issue";
 import { LIMITS } from "../../engine/problem/limits";
 import { fail, succeed, type Result } from "../../engine/result";
@@ -47,7 +48,7 @@ export function readCount(typed: string, every: string): Result<Count> {
   const time = readTime(text.replace(/^for\s+/, ""));
   if (!time.ok) return fail(notUnderstood(typed));
   // Years and periods are sums of fractions: 3 years 4 months are 40 months, not 39.99.
-  return within(Number((time.value.years * frequencyOf(every)).toPrecision(13)), typed);
+  return within(withDigits(time.value.years * frequencyOf(every), 13), typed);
 }
 
 function counted(text: string, typed: string): Result<Count> {

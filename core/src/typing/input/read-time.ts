@@ -1,3 +1,4 @@
+import { withDigits } from "../../engine/numbers/with-digits";
 import { issue } from "../../engine/issues/issue";
 import { LIMITS } from "../../engine/problem/limits";
 import { fail, succeed, type Result } from "../../engine/result";
@@ -141,7 +142,7 @@ function withinLimits(duration: Duration): Result<TypedTime> {
  * is carried downwards through the textbook year.
  */
 function inStandardForm({ years, months, weeks, days }: Duration): Duration {
-  const wholeMonths = tidy(years * MONTHS_PER_YEAR + months);
+  const wholeMonths = withDigits(years * MONTHS_PER_YEAR + months, 14);
   const inMonths =
     Number.isInteger(years) && Number.isInteger(months)
       ? { years, months }
@@ -154,16 +155,11 @@ function inStandardForm({ years, months, weeks, days }: Duration): Duration {
   if ((weeks === 0 && days === 0) || isWhole) {
     return Number.isInteger(weeks) || days === 0
       ? { ...inMonths, weeks, days }
-      : { ...inMonths, weeks: 0, days: tidy((weeks * 365) / 52 + days) };
+      : { ...inMonths, weeks: 0, days: withDigits((weeks * 365) / 52 + days, 14) };
   }
   // A fraction of a month beside weeks or days: everything in days.
   const asDays = durationInYears({ ...inMonths, weeks, days }) * 365;
-  return { years: 0, months: 0, weeks: 0, days: tidy(asDays) };
-}
-
-/** Drops the rounding noise of a multiplication: 12 · (1/3) is 4. */
-function tidy(value: number): number {
-  return Number(value.toPrecision(14));
+  return { years: 0, months: 0, weeks: 0, days: withDigits(asDays, 14) };
 }
 
 function notUnderstood(typed: string, at: string): Result<never> {

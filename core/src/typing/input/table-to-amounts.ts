@@ -24,7 +24,7 @@ export function tableToAmounts(pasted: string): string | null {
     ? body.map((row) => ({ amount: row.at(-1) ?? "", label: labelOf(row.slice(0, -1)) }))
     : (body[0] ?? []).map((amount) => ({ amount, label: "" }));
   const isTable = entries.length > 1 && entries.every(({ amount }) => AMOUNT.test(amount));
-  return isTable ? entries.map(tidy).join("; ") : null;
+  return isTable ? entries.map(entryText).join("; ") : null;
 }
 
 /**
@@ -43,7 +43,7 @@ export function tableToDated(pasted: string): string | null {
     entries.length > 0 &&
     rows.every((row) => row.length > 1) &&
     entries.every(({ on, amount }) => isCalendarDate(on) && AMOUNT.test(amount));
-  return isTable ? entries.map((entry) => `${entry.on} ${tidy(entry)}`).join("; ") : null;
+  return isTable ? entries.map((entry) => `${entry.on} ${entryText(entry)}`).join("; ") : null;
 }
 
 interface Entry {
@@ -72,7 +72,7 @@ function labelOf(cells: readonly string[]): string {
 }
 
 /** Spaces inside an amount only part its thousands. */
-function tidy({ amount, label }: Entry): string {
+function entryText({ amount, label }: Entry): string {
   return `${amount.replace(/(\d)\s+(?=\d)/g, "$1")}${writeLabel(label)}`;
 }
 

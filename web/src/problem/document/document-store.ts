@@ -12,7 +12,7 @@ const DEEPEST_UNDO = 2000;
 const TYPING_PAUSE_MS = 1200;
 
 /** One step of the story, as the patches that take it back and forth. */
-interface Change {
+interface StoryStep {
   readonly back: Patch[];
   readonly forth: Patch[];
   readonly field: string | null;
@@ -22,8 +22,8 @@ interface Change {
 export interface DocumentState {
   readonly draft: Draft;
   readonly outcome: Outcome;
-  readonly past: readonly Change[];
-  readonly future: readonly Change[];
+  readonly past: readonly StoryStep[];
+  readonly future: readonly StoryStep[];
 }
 
 export interface DocumentActions {
@@ -67,7 +67,7 @@ export function createDocumentStore(first: Draft, now: () => number = Date.now):
     const last = past.at(-1);
     const goesOn =
       field !== undefined && last?.field === field && now() - last.at < TYPING_PAUSE_MS;
-    const change: Change = goesOn
+    const change: StoryStep = goesOn
       ? { back: [...back, ...last.back], forth: [...last.forth, ...forth], field, at: now() }
       : { back, forth, field: field ?? null, at: now() };
     const story = goesOn ? [...past.slice(0, -1), change] : [...past, change];

@@ -74,7 +74,7 @@ export const RateLine = memo(function RateLine({
   };
 
   /** Words about the quotation that were typed beside the figure move to their own place. */
-  const tidy = () => {
+  const leaveWithWords = () => {
     leave();
     change(edit((own) => tidyRateLine(own, index)));
   };
@@ -104,7 +104,7 @@ export const RateLine = memo(function RateLine({
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
       Rate
-      {field("percent", tidy)}
+      {field("percent", leaveWithWords)}
       {/* A figure that is asked about has no sign: it would be the answer. */}
       {reading.percent.state === "value" && /\d$/.test(line.percent.trim()) && "% "}
       <Explained term="quotation">

@@ -1,4 +1,4 @@
-import { asWhole } from "@kestrelmoor/core";
+import { withDigits, asWhole } from "@kestrelmoor/core";
 /** Times that a pointer or a key moves to: months, quarters, half-years, years and more of them. */
 const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 5, 10, 50, 100];
 
@@ -36,17 +36,12 @@ export function snapStep({ span, left, right }: TimeScale): number {
 
 /** The nearest time that is a whole number of steps. */
 export function snapped(years: number, step: number): number {
-  return tidy(Math.round(years / step) * step);
+  return withDigits(Math.round(years / step) * step, 12);
 }
 
 /** The next time that is a whole number of steps, in either direction; never before today. */
 export function nudged(years: number, step: number, by: number): number {
   const steps = years / step;
   const from = asWhole(steps) ?? (by > 0 ? Math.floor(steps) : Math.ceil(steps));
-  return Math.max(0, tidy((from + by) * step));
-}
-
-/** Drops the noise of twelfths: 12 · (1/12) is 1. */
-function tidy(years: number): number {
-  return Number(years.toPrecision(12));
+  return Math.max(0, withDigits((from + by) * step, 12));
 }

@@ -1,4 +1,4 @@
-import { formatExact, type AnswerFormat } from "@kestrelmoor/core";
+import { withDigits, formatExact, type AnswerFormat } from "@kestrelmoor/core";
 
 /** What stands over each column, and the rows: figures, words, or nothing. */
 export interface FigureTable {
@@ -39,6 +39,6 @@ function quoted(words: string): string {
 /** All digits that are sure, without marks between thousands; nothing where there is no answer. */
 function plain(value: number | null, format: AnswerFormat): string {
   if (value === null || !Number.isFinite(value)) return "";
-  const text = formatExact(Number(value.toPrecision(13))).replaceAll(",", "");
+  const text = formatExact(withDigits(value, 13)).replaceAll(",", "");
   return format.marks.endsWith("comma") ? text.replace(".", ",") : text;
 }

@@ -31,7 +31,7 @@ export const solveRate: Solver<"percent"> = ({ timeline, unknown }) => {
     ruled.length === 1
       ? percentsOfOneSpell(timeline.spells, spell, flows)
       : linkedPercents(timeline.spells, flows);
-  if (!found.ok) return fail(...found.issues.map((problem) => atUnknown(problem, unknown.path)));
+  if (!found.ok) return fail(...found.issues.map((one) => atUnknown(one, unknown.path)));
   const { percents, completeness } = found.value;
   const [first, ...others] = percents
     .filter(Number.isFinite)

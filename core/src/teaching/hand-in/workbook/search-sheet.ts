@@ -3,7 +3,7 @@ import {
   of,
   type Expression,
   type Quantity,
-  type Root,
+  type SoughtRoot,
 } from "../../workings/mathematics/expression";
 import { plainHand } from "../../workings/mathematics/hands";
 import { UNROUNDED } from "../../workings/mathematics/figures";
@@ -46,7 +46,7 @@ const OWN_COLUMNS = 5;
  */
 export function searchSheet(
   name: string,
-  root: Root,
+  root: SoughtRoot,
   cellOf: (quantity: Quantity) => string | null,
 ): SearchSheet {
   const helpers = new Helpers(root, cellOf);
@@ -124,7 +124,7 @@ interface SearchStep {
 }
 
 /** The values of the formulas in the rows. */
-function stepsOf({ balance, unknown, low, high }: Root): SearchStep[] {
+function stepsOf({ balance, unknown, low, high }: SoughtRoot): SearchStep[] {
   const at = (figure: number) => evaluateWith(balance, unknown, figure);
   const first = { figure: low, other: NaN, atOther: NaN, value: at(low) };
   const second = { figure: high, other: low, atOther: first.value, value: at(high) };
@@ -158,7 +158,7 @@ class Helpers {
   private readonly uses: ReadonlyMap<Quantity, number>;
 
   constructor(
-    private readonly root: Root,
+    private readonly root: SoughtRoot,
     private readonly cellOf: (quantity: Quantity) => string | null,
   ) {
     this.uses = usesIn(root.balance);

@@ -5,7 +5,7 @@ import { followUpWords } from "../../../wording/follow-up-words";
 import type { FurtherWorkings } from "../../workings/further/further-workings";
 import { decimalsOf, type Rounding } from "../../workings/mathematics/figures";
 import { evaluate } from "../../workings/mathematics/evaluate";
-import type { Expression, Quantity, Root } from "../../workings/mathematics/expression";
+import type { Expression, Quantity, SoughtRoot } from "../../workings/mathematics/expression";
 import { letterIn, plainHand } from "../../workings/mathematics/hands";
 import type { Line, Step } from "../../workings/step";
 import type { Workings } from "../../workings/workings";
@@ -196,7 +196,7 @@ export class WorkingsSheet {
     return range;
   }
 
-  private search(root: Root): string {
+  private search(root: SoughtRoot): string {
     // The parts of the net value get their cells here before the other sheet refers to them.
     const name = this.searches.length === 0 ? TRIALS : `${TRIALS} ${this.searches.length + 1}`;
     const { sheet, found } = searchSheet(name, root, (one) => `${NAME}!${this.cellOf(one)}`);

@@ -23,7 +23,7 @@ export interface MarkedMeasure {
 }
 
 /** One mistake, with the value that it gives; `null` if it gives none. */
-interface Slip {
+interface MeasureSlip {
   readonly figure: number | null;
   readonly says: string;
 }
@@ -86,7 +86,7 @@ function figuresOf(measure: Measure, judged: Appraisal): readonly number[] {
   }
 }
 
-const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = {
+const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureSlip[]>> = {
   npv: ({ flows, hurdlePercent, judged: { npv } }) => {
     const force = forceOf(hurdlePercent);
     const [first, ...later] = flows;
@@ -213,7 +213,7 @@ const SLIPS: Readonly<Record<Measure, (subject: AppraisalSubject) => Slip[]>> = 
 };
 
 /** The value of another measure of the same project. */
-function slipsOfAny(measure: Measure, { judged }: AppraisalSubject): Slip[] {
+function slipsOfAny(measure: Measure, { judged }: AppraisalSubject): MeasureSlip[] {
   return MEASURES.filter((other) => other !== measure).flatMap((other) =>
     figuresOf(other, judged).map((figure) => ({
       figure,

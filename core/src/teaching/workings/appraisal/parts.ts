@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { chain, part } from "../compose/equation";
 import type { Sheet } from "../compose/sheet";
 import { number, of, ONE, product, type Quantity } from "../mathematics/expression";
@@ -12,7 +13,7 @@ export function yearlyRate(sheet: Sheet, percent: number, letter = "i"): Quantit
 
 /** A percentage as a decimal, with the digits that were typed. */
 export function decimal(percent: number): number {
-  return Number((percent / 100).toPrecision(15));
+  return withDigits(percent / 100, 15);
 }
 
 /** Steps and the quantity they find. */

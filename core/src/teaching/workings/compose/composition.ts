@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { flowField, isSameField, type FieldRef } from "../../../engine/fields/field-ref";
 import type { Amount, Flow, Problem } from "../../../engine/problem/schema";
 import type { SolvedFlow, SolvedFlowOf, SolvedProblem } from "../../../engine/solve/solved-problem";
@@ -137,7 +138,7 @@ function lettersOf(solved: SolvedProblem, sheet: Sheet, isFound: boolean) {
     const kind = by === "percent" ? "rate" : "money";
     const value =
       by === "percent"
-        ? Number((figure / 100).toPrecision(15))
+        ? withDigits(figure / 100, 15)
         : figure * (flow.file.direction === "out" ? -1 : 1);
     const letter = sheet.letter(by === "percent" ? "g" : "G");
     return isSought(field)

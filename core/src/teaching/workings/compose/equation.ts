@@ -97,7 +97,7 @@ export function ownSide(terms: readonly Term[], sign: 1 | -1): Term[] {
 }
 
 /** A sum with its positive terms first, so that it begins with a minus only if it must. */
-export function tidy(terms: readonly SignedTerm[]): Expression {
+export function positiveFirst(terms: readonly SignedTerm[]): Expression {
   return terms.length === 0
     ? number(0)
     : readableSum(

@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { flowField, rateField } from "../../../engine/fields/field-ref";
 import type { Problem } from "../../../engine/problem/schema";
 import type { SettledSpell } from "../../../engine/solve/solution";
@@ -184,14 +185,14 @@ export class Rates {
     const spell = this.spell(index);
     const field = rateField(index, "percent");
     const letter = this.letterOf(quotedBase(spell), "", index);
-    const decimal = Number((spell.percent / 100).toPrecision(15));
+    const decimal = withDigits(spell.percent / 100, 15);
     // If the periodic rate is the unknown, the quoted one follows from it, and no earlier formula uses it.
     if (this.isSought(index)) return this.sheet.unknown(letter, "rate", decimal, field);
     const said = this.problem.rates[index]?.percent;
     if (typeof said !== "object" || said === null) {
       return this.sheet.given(letter, "rate", decimal, field);
     }
-    const points = number(Number((said.plus / 100).toPrecision(15)));
+    const points = number(withDigits(said.plus / 100, 15));
     return this.sheet.define(letter, "rate", plus(of(this.quotedOf(said.of)), points));
   }
 

@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { number, type Expression } from "../mathematics/expression";
 
 /** Years as calculated by hand: a whole number, or a fraction in months, weeks or days. */
@@ -12,5 +13,5 @@ export function yearsExpression(years: number): Expression {
 
 /** Times are sums of fractions: a number this close to a round one is equal to it. */
 export function snapped(figure: number): number {
-  return Number(figure.toPrecision(13));
+  return withDigits(figure, 13);
 }

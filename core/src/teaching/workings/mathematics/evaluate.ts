@@ -3,7 +3,7 @@ import type { Expression, Quantity } from "./expression";
 
 /** The value of an expression, from the values of its quantities. */
 export function evaluate(expression: Expression): number {
-  return valueOf(expression, ({ value }) => value);
+  return evaluated(expression, ({ value }) => value);
 }
 
 /** The value with another number for an unknown, and for everything that depends on it. */
@@ -14,15 +14,15 @@ export function evaluateWith(expression: Expression, unknown: Quantity, figure: 
       return known.get(quantity) ?? quantity.value;
     const before = known.get(quantity);
     if (before !== undefined) return before;
-    const value = valueOf(quantity.expression, valueIn);
+    const value = evaluated(quantity.expression, valueIn);
     known.set(quantity, value);
     return value;
   };
-  return valueOf(expression, valueIn);
+  return evaluated(expression, valueIn);
 }
 
-function valueOf(expression: Expression, valueIn: (quantity: Quantity) => number): number {
-  const value = (part: Expression) => valueOf(part, valueIn);
+function evaluated(expression: Expression, valueIn: (quantity: Quantity) => number): number {
+  const value = (part: Expression) => evaluated(part, valueIn);
   switch (expression.op) {
     case "number":
     case "root":

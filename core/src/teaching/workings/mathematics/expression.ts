@@ -16,7 +16,7 @@ export type Expression =
   | { readonly op: "logarithm"; readonly of: Expression }
   | { readonly op: "factor"; readonly factor: Factor; readonly args: readonly Expression[] }
   /** An unknown found numerically: the root of a balance between two numbers. */
-  | ({ readonly op: "root" } & Root)
+  | ({ readonly op: "root" } & SoughtRoot)
   /** A short form of an expression that is too long to read. */
   | {
       readonly op: "written";
@@ -44,7 +44,7 @@ export interface Factor {
 }
 
 /** A value that has no formula. */
-export interface Root {
+export interface SoughtRoot {
   readonly unknown: Quantity;
   /** Money in less money out, as a function of the unknown. */
   readonly balance: Expression;

@@ -15,7 +15,7 @@ import {
   otherSide,
   ownSide,
   part,
-  tidy,
+  positiveFirst,
   wholeOf,
 } from "../compose/equation";
 import { fixedAt } from "../compose/moves";
@@ -38,7 +38,7 @@ export function amountSteps(composition: Composition): Step[] {
   if (unknown === undefined || own === undefined)
     throw new TypeError("An unknown amount has a term");
   const open = ownSide(list, own.sign);
-  const known = tidy(otherSide(list, own.sign));
+  const known = positiveFirst(otherSide(list, own.sign));
   const coefficient = sum(open.map((term) => ({ sign: term.sign, of: multipleOf(term) })));
   const x = of(unknown);
   const { value: found, lines } = divided(sheet, unknown, known, coefficient);

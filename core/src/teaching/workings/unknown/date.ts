@@ -14,7 +14,7 @@ import {
 } from "../mathematics/expression";
 import { asExpression, type Basis } from "../compose/rates";
 import type { ComposedFlow, Composition } from "../compose/composition";
-import { balanceInWords, chain, otherSide, part, tidy } from "../compose/equation";
+import { balanceInWords, chain, otherSide, part, positiveFirst } from "../compose/equation";
 import { flowName } from "../compose/flow-names";
 import { fixedAt } from "../compose/moves";
 import { lineOf } from "../compose/sheet";
@@ -112,8 +112,8 @@ function sidesAt(composition: Composition, { date, from, isMoved }: Stage): Side
     sign: (term.sign * sign) as 1 | -1,
     of: of(term.worth ?? unset()),
   }));
-  const rest = named(composition, tidy(otherSide(still.list, sign)), "A");
-  const goal = named(composition, tidy(due), "B");
+  const rest = named(composition, positiveFirst(otherSide(still.list, sign)), "A");
+  const goal = named(composition, positiveFirst(due), "B");
   const together = [rest, goal].flatMap((one) =>
     one.letter === null || one.expression === null ? [] : [lineOf(one)],
   );
@@ -224,7 +224,11 @@ function startingDate(
   return spellIndex === 0 && isAlone && only?.kind === "single" ? only.settled.at : 0;
 }
 
-function named({ sheet }: Composition, whole: ReturnType<typeof tidy>, letter: string): Quantity {
+function named(
+  { sheet }: Composition,
+  whole: ReturnType<typeof positiveFirst>,
+  letter: string,
+): Quantity {
   if (whole.op === "quantity" && whole.quantity.letter !== null) return whole.quantity;
   return sheet.define(sheet.letter(letter), "money", whole);
 }

@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { workingFigure } from "../mathematics/figures";
 import { withMarks, writeMoney, type AnswerFormat } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
@@ -125,5 +126,5 @@ function roundBracket(
 }
 
 function tidied(figure: number, size: number): number {
-  return Number(((Math.round((figure / size) * 8) / 8) * size).toPrecision(12));
+  return withDigits((Math.round((figure / size) * 8) / 8) * size, 12);
 }

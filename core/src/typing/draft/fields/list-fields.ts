@@ -2,7 +2,7 @@ import type { FlowFieldName } from "../../../engine/fields/field-ref";
 import { labelledEntry, marksUnknown, withUnknown } from "../../input/entry-label";
 import {
   labelsIn,
-  partsOf,
+  entriesIn,
   readAmounts,
   repeatedEntry,
   type ListedAmount,
@@ -115,7 +115,7 @@ function unknownIn(
 /** Which amount is the unknown, where repeated ones count as often as they are paid; −1 for none. */
 function unknownAmount(text: string): number {
   let place = 0;
-  for (const part of partsOf(text)) {
+  for (const part of entriesIn(text)) {
     const { entry } = labelledEntry(part);
     if (isUnknownMark(entry)) return place;
     place += repeatedEntry(entry).times;

@@ -1,5 +1,5 @@
 import { isUnknownMark } from "../../input/unknown-mark";
-import type { Change, Draft, Variant } from "../draft";
+import type { VariantChange, Draft, Variant } from "../draft";
 import { fieldsByPlace, placeOf, type DraftField } from "../fields/draft-fields";
 
 /**
@@ -20,7 +20,7 @@ export function draftOfVariant(draft: Draft, { changes }: Pick<Variant, "changes
 export function changesBetween(
   base: ReadonlyMap<string, DraftField>,
   other: ReadonlyMap<string, DraftField>,
-): Change[] {
+): VariantChange[] {
   return [...other].flatMap(([place, { line, name, text }]) =>
     base.get(place)?.text === text || !base.has(place) ? [] : [{ line, fact: name, text }],
   );

@@ -1,7 +1,7 @@
 import type { FieldName } from "../../../engine/fields/field-ref";
 import { marksUnknown } from "../../input/entry-label";
 import { freeId } from "../free-id";
-import { MOST_VARIANTS, type Change, type Draft, type Variant } from "../draft";
+import { MOST_VARIANTS, type VariantChange, type Draft, type Variant } from "../draft";
 import { changesBetween, draftOfVariant } from "./draft-of-variant";
 import { fieldsByPlace, fieldsOf, placeOf } from "../fields/draft-fields";
 
@@ -42,7 +42,7 @@ export function setVariantFact(
 ): void {
   const variant = draft.variants.find((candidate) => candidate.id === id);
   if (variant === undefined) return;
-  const isChange = (change: Change) => change.line === line && change.fact === fact;
+  const isChange = (change: VariantChange) => change.line === line && change.fact === fact;
   if (fieldsByPlace(draft).get(placeOf(line, fact))?.text === text) {
     variant.changes = variant.changes.filter((change) => !isChange(change));
     return;

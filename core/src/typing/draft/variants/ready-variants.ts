@@ -1,10 +1,11 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import { formatExact } from "../../../wording/format-number";
 import { formatYears } from "../../../wording/format-time";
 import { COMMON_PERIODS, frequencyWords } from "../../../wording/quotation-words";
 import type { Quotation } from "../../../engine/rates/quotation";
 import { frequencyOf, yearsOf } from "../../../engine/time/duration";
 import { valueOf } from "../field";
-import type { Change, Draft, FlowLine } from "../draft";
+import type { VariantChange, Draft, FlowLine } from "../draft";
 import { quotationKey, quotationKeyOfLine } from "../quotation-key";
 import type { DraftReading } from "../read-draft";
 import type { FieldName } from "../../../engine/fields/field-ref";
@@ -13,7 +14,7 @@ import { USUAL_FORMAT } from "../../../wording/answer-format";
 /** Common variants, ready to be added. */
 export interface ReadyVariants {
   readonly words: string;
-  readonly variants: readonly { readonly name: string; readonly changes: Change[] }[];
+  readonly variants: readonly { readonly name: string; readonly changes: VariantChange[] }[];
 }
 
 /** The ready-made variants that fit a problem; each group has at least one. */
@@ -29,7 +30,7 @@ export function readyVariants(draft: Draft, reading: DraftReading): ReadyVariant
 
 type Ready = ReadyVariants["variants"];
 
-function change(line: string, fact: FieldName, text: string): Change {
+function change(line: string, fact: FieldName, text: string): VariantChange {
   return { line, fact, text };
 }
 
@@ -74,7 +75,7 @@ function firstRate(
  *
  * @param chosen the key of the line's own choice
  */
-function quotedAs(id: string, percent: number, key: string, chosen: string): Change[] {
+function quotedAs(id: string, percent: number, key: string, chosen: string): VariantChange[] {
   return [
     change(id, "percent", `${formatExact(percent)}%`),
     ...(key === chosen ? [] : [change(id, "quotation", key)]),
@@ -110,7 +111,7 @@ function pointsMore(draft: Draft, reading: DraftReading): Ready {
   const { id, percent, quotation, chosen, hasWords } = rate;
   return [1, -1].map((points) => {
     // Without this, 6.1 + 1 is 7.1 plus a rounding error.
-    const figure = Number((percent + points).toPrecision(15));
+    const figure = withDigits(percent + points, 15);
     return {
       name: points > 0 ? "1 point higher" : "1 point lower",
       changes: quotedAs(id, figure, hasWords ? quotationKey(quotation) : chosen, chosen),
@@ -128,7 +129,7 @@ function longer(
   line: FlowLine,
   reading: DraftReading["flows"][number] | undefined,
 ): Ready[] | null {
-  const byYears = (change: (more: number) => Change): Ready[] => [
+  const byYears = (change: (more: number) => VariantChange): Ready[] => [
     [1, 2, 3, 4, 5].map((more) => ({
       name: `${more} year${more === 1 ? "" : "s"} longer`,
       changes: [change(more)],
@@ -144,8 +145,8 @@ function longer(
         line.id,
         "count",
         inPayments
-          ? `${formatExact(tidy(count + more * aYear))} payments`
-          : formatYears(tidy(count / aYear + more), USUAL_FORMAT, 6),
+          ? `${formatExact(withDigits(count + more * aYear, 13))} payments`
+          : formatYears(withDigits(count / aYear + more, 13), USUAL_FORMAT, 6),
       ),
     );
   }
@@ -153,12 +154,8 @@ function longer(
     const at = valueOf(reading.at);
     if (at === null || "endOf" in at || yearsOf(at.duration) === 0) return null;
     return byYears((more) =>
-      change(line.id, "at", formatYears(tidy(at.years + more), USUAL_FORMAT, 6)),
+      change(line.id, "at", formatYears(withDigits(at.years + more, 13), USUAL_FORMAT, 6)),
     );
   }
   return null;
-}
-
-function tidy(value: number): number {
-  return Number(value.toPrecision(13));
 }

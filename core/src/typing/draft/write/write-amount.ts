@@ -1,3 +1,4 @@
+import { withDigits } from "../../../engine/numbers/with-digits";
 import type { Names } from "../../input/names";
 import type { SaidAmount } from "../../input/read-amount";
 import { formatExact, formatFigure } from "../../../wording/format-number";
@@ -14,7 +15,7 @@ export function writeAmount(amount: SaidAmount | null, names: Names): string {
   }
   if (times === 1) return `same as ${name}`;
   if (times === 2) return `twice ${name}`;
-  const percent = Number((times * 100).toPrecision(12));
+  const percent = withDigits(times * 100, 12);
   // As a percentage only where that is what it is to the last digit.
   return times < 1 && percent / 100 === times
     ? `${formatFigure(percent, 10)}% of ${name}`

@@ -1,4 +1,4 @@
-import { writeRate, type AnswerFormat } from "@kestrelmoor/core";
+import { withDigits, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { snappedRate } from "./value-chart";
 import styles from "./Appraisal.module.css";
@@ -40,7 +40,7 @@ export function HurdleHandle(props: HurdleHandleProps) {
     setHeld(false);
     onLetGo();
   };
-  const moveBy = (points: number) => onHurdle(Number((hurdlePercent + points).toPrecision(12)));
+  const moveBy = (points: number) => onHurdle(withDigits(hurdlePercent + points, 12));
   const keys: Readonly<Record<string, number>> = {
     ArrowRight: 0.25,
     ArrowUp: 0.25,

@@ -73,9 +73,9 @@ export function partsOverTime(
   plain: ScheduleAccount | null = null,
 ): PartPoint[] {
   const byPayment = isByPayment(account) && (plain === null || isByPayment(plain));
-  const own = partsOf(account, byPayment);
+  const own = sharesOf(account, byPayment);
   if (plain === null) return own;
-  const before = partsOf(plain, byPayment);
+  const before = sharesOf(plain, byPayment);
   return Array.from({ length: Math.max(own.length, before.length) }, (_, place) => {
     const other = before[place];
     return {
@@ -88,9 +88,9 @@ export function partsOverTime(
   });
 }
 
-type Parts = Required<Pick<PartPoint, "name" | "interest" | "principal">>;
+type Shares = Required<Pick<PartPoint, "name" | "interest" | "principal">>;
 
-function partsOf({ schedule, frequency }: ScheduleAccount, byPayment: boolean): Parts[] {
+function sharesOf({ schedule, frequency }: ScheduleAccount, byPayment: boolean): Shares[] {
   if (byPayment) {
     return schedule.rows.map(({ payment, interest, principal }) => ({
       name: String(payment),

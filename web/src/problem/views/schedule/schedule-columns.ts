@@ -12,7 +12,7 @@ export interface ScheduleColumns {
 }
 
 /** What a row has to say; a column that it says nothing for is empty. */
-type Parts = Partial<Readonly<Record<Column, string | number>>>;
+type Cells = Partial<Readonly<Record<Column, string | number>>>;
 
 type Column =
   | "name"
@@ -56,7 +56,7 @@ export function scheduleColumns(
     ["after", words.after],
     ...(isOnScreen ? [["interestSoFar", "Cumulative interest"] as const] : []),
   ];
-  const cells = (parts: Parts) =>
+  const cells = (parts: Cells) =>
     columns.map(([column]) => {
       // Where the date stands for the time, what has none says when it is.
       const instead = column === "date" && !isOnScreen ? parts.when : undefined;
@@ -65,7 +65,7 @@ export function scheduleColumns(
     });
   return {
     heads: columns.map(([, head]) => head),
-    cellsOf: (row) => cells(partsOf(row, isDated, format)),
+    cellsOf: (row) => cells(cellsOf(row, isDated, format)),
     totals: cells({
       name: "Total",
       interest: schedule.totalInterest,
@@ -76,7 +76,7 @@ export function scheduleColumns(
   };
 }
 
-function partsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Parts {
+function cellsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Cells {
   switch (shown.kind) {
     case "before": {
       const { time, interest, other, balance } = shown.before;
@@ -109,7 +109,7 @@ function partsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Parts
 }
 
 /** Figures of which most rows have none stand only where there are some. */
-function unlessNothing<Part extends Column>(parts: Readonly<Record<Part, number>>): Parts {
+function unlessNothing<Part extends Column>(parts: Readonly<Record<Part, number>>): Cells {
   return Object.fromEntries(Object.entries(parts).filter(([, amount]) => amount !== 0));
 }
 

@@ -61,7 +61,7 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
                     when={when}
                     format={format}
                   />
-                  {partsOf(paid, index).map(({ at, amount }, place) => (
+                  {amountsOf(paid, index).map(({ at, amount }, place) => (
                     <ShareRow
                       key={place}
                       isPart
@@ -114,7 +114,7 @@ function ShareRow({ name, isPart = false, today, then, when, format }: ShareRowP
 const MOST_PARTS = 24;
 
 /** The amounts of a list, each at its own time; none for other lines and for long lists. */
-function partsOf({ flows }: SettledTimeline, index: number): { at: number; amount: number }[] {
+function amountsOf({ flows }: SettledTimeline, index: number): { at: number; amount: number }[] {
   const flow = flows[index];
   const parts =
     flow?.kind === "list"

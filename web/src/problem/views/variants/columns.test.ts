@@ -1,6 +1,12 @@
 import { describe, expect, test } from "@jest/globals";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
-import { addFollowUp, addVariant, SHAPES, type Change, type Draft } from "@kestrelmoor/core/typing";
+import {
+  addFollowUp,
+  addVariant,
+  SHAPES,
+  type VariantChange,
+  type Draft,
+} from "@kestrelmoor/core/typing";
 import { outcomeOf } from "../../document/outcome";
 import { columnsOf, nameOfVariant, variableFacts } from "./columns";
 
@@ -10,7 +16,7 @@ function shape(id: string): Draft {
   return JSON.parse(JSON.stringify(found)) as Draft;
 }
 
-function columns(draft: Draft, ...variants: Change[][]) {
+function columns(draft: Draft, ...variants: VariantChange[][]) {
   for (const changes of variants) addVariant(draft, { changes });
   return columnsOf(draft, outcomeOf(draft), USUAL_FORMAT);
 }
@@ -90,7 +96,8 @@ describe("columns side by side", () => {
 
   test("a variant without a name is called by what it says", () => {
     const draft = shape("saving-up");
-    const told = (changes: Change[], name = "") => nameOfVariant(draft, { id: "v", name, changes });
+    const told = (changes: VariantChange[], name = "") =>
+      nameOfVariant(draft, { id: "v", name, changes });
     const rate = draft.rates[0]?.id ?? "";
     expect(told([])).toBe("no change");
     expect(told([], "Mine")).toBe("Mine");

@@ -1,5 +1,5 @@
 import { type AnswerFormat } from "@kestrelmoor/core";
-import { addVariant, fieldAt, type Change } from "@kestrelmoor/core/typing";
+import { addVariant, fieldAt, type VariantChange } from "@kestrelmoor/core/typing";
 import { useDocument } from "../../document/document-context";
 import { useView } from "../view-choice";
 import { typedFigure, writeFieldFigure, type SweepField } from "./sweep-fields";
@@ -24,7 +24,7 @@ export function SliderRow(props: SliderRowProps) {
   const value = isMoved ? (stops[place] ?? field.value) : field.value;
   const words = writeFieldFigure(value, field.unit, format);
   const { fact } = field;
-  const change: Change | null =
+  const change: VariantChange | null =
     fact === null ? null : { ...fact, text: typedFigure(value, field.unit) };
   const intoProblem = () =>
     store.edit((draft) => {

@@ -1,4 +1,4 @@
-import { isClose, PART_BETWEEN } from "@kestrelmoor/core";
+import { withDigits, isClose, PART_BETWEEN } from "@kestrelmoor/core";
 import type { FigureUnit } from "@kestrelmoor/core";
 
 export interface Range {
@@ -23,7 +23,7 @@ export function rangeAround(value: number, unit: FigureUnit): Range {
   const least = unit === "payments" ? 1 : unit === "years" ? step / 10 : -Infinity;
   return {
     from: Math.max(least, Math.round((low ?? 0) / step) * step),
-    to: tidy(Math.round((high ?? 0) / step) * step),
+    to: withDigits(Math.round((high ?? 0) / step) * step, 12),
   };
 }
 
@@ -55,7 +55,7 @@ export function tableValues({ from, to }: Range, unit: FigureUnit, present: numb
   const step = Math.max(isWhole ? 1 : 0, niceStepAbove((last - first) / TABLE_POINTS));
   const start = Math.floor(first / step) + 1;
   const between = Array.from({ length: Math.max(0, Math.ceil(last / step) - start) }, (_, index) =>
-    tidy((start + index) * step),
+    withDigits((start + index) * step, 12),
   ).filter((value) => value < last && !isSame(value, last) && !isSame(value, first));
   const values = last > first ? [first, ...between, last] : [first];
   if (present < from || present > to || values.some((value) => isSame(value, present))) {
@@ -74,7 +74,10 @@ export function nearest(values: readonly number[], figure: number): number {
 export function roundScale(least: number, most: number): readonly [number, number] {
   if (!(most > least)) return [least - 1, most + 1];
   const step = niceStep((most - least) / 4);
-  return [tidy(Math.floor(least / step) * step), tidy(Math.ceil(most / step) * step)];
+  return [
+    withDigits(Math.floor(least / step) * step, 12),
+    withDigits(Math.ceil(most / step) * step, 12),
+  ];
 }
 
 /** Figures of a range are typed, or made of such: a billionth of them is rounding, and of what is small too. */
@@ -86,7 +89,7 @@ export function isSame(one: number, other: number): boolean {
 
 function evenly(from: number, to: number, steps: number): number[] {
   return Array.from({ length: steps + 1 }, (_, index) =>
-    index === steps ? to : tidy(from + ((to - from) * index) / steps),
+    index === steps ? to : withDigits(from + ((to - from) * index) / steps, 12),
   );
 }
 
@@ -95,9 +98,4 @@ function wholeValues(from: number, to: number, steps: number): number[] {
   const step = Math.max(1, Math.ceil((last - first) / steps));
   const count = Math.max(0, Math.floor((last - first) / step)) + 1;
   return Array.from({ length: count }, (_, index) => first + index * step);
-}
-
-/** Drops the noise of a sum of fractions: 0.1 · 3 is 0.3. */
-function tidy(value: number): number {
-  return Number(value.toPrecision(12));
 }

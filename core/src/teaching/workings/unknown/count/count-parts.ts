@@ -12,7 +12,7 @@ import {
 } from "../../mathematics/expression";
 import { growthFactor } from "../../mathematics/factors";
 import type { ComposedFlow, Composition } from "../../compose/composition";
-import { otherSide, tidy } from "../../compose/equation";
+import { otherSide, positiveFirst } from "../../compose/equation";
 import { lineOf } from "../../compose/sheet";
 import { fixedAt } from "../../compose/moves";
 import { termsAt } from "../../compose/terms";
@@ -28,7 +28,7 @@ export interface Signed {
 }
 
 /** The parts of the equation at the start of the stream's first period. */
-export interface Parts {
+export interface CountParts {
   readonly begin: number;
   readonly stream: Term;
   /** Rate for one payment period. */
@@ -42,7 +42,7 @@ export interface Parts {
   readonly list: readonly Term[];
 }
 
-export function partsOf(composition: Composition): Parts | null {
+export function countParts(composition: Composition): CountParts | null {
   const { solved, flows } = composition;
   const sought = flows[lineOfUnknown(solved.unknown)];
   if (sought?.kind !== "stream" || solved.settled.spells.length > 1) return null;
@@ -126,7 +126,7 @@ function amountOf(
   if (parts.length === 1 && only?.of.op === "quantity" && only.of.quantity.letter !== null) {
     return { sign: only.sign, of: only.of.quantity };
   }
-  return { sign: 1, of: sheet.define(sheet.letter(letter), "money", tidy(parts)) };
+  return { sign: 1, of: sheet.define(sheet.letter(letter), "money", positiveFirst(parts)) };
 }
 
 /** The terms of a sum, from amounts that may be missing. */

@@ -9,7 +9,7 @@ import { balanceInWords, chain, equationStep, part } from "../../compose/equatio
 import type { Step } from "../../step";
 import { foundStep, step } from "../../steps";
 import { numericSteps } from "../numeric";
-import { partsOf } from "./count-parts";
+import { countParts } from "./count-parts";
 import { forGrowing, forLevel, withoutRate } from "./solve-for-count";
 import { unknownCount } from "./unknown-count";
 import { wholeSteps } from "./whole-payments-steps";
@@ -59,7 +59,7 @@ function soughtCount(composition: Composition) {
 }
 
 function byLogarithms(composition: Composition): Step[] | null {
-  const parts = partsOf(composition);
+  const parts = countParts(composition);
   if (parts === null) return null;
   const { begin, rate, growth, list, steps } = parts;
   const found =

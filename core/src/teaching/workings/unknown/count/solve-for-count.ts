@@ -13,10 +13,10 @@ import {
 } from "../../mathematics/expression";
 import { growthFactor } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
-import { chain, part, tidy } from "../../compose/equation";
+import { chain, part, positiveFirst } from "../../compose/equation";
 import type { Step } from "../../step";
 import { foundStep, rearranged, step } from "../../steps";
-import { signed, type Parts } from "./count-parts";
+import { signed, type CountParts } from "./count-parts";
 import { unknownCount } from "./unknown-count";
 import { STEP_WORDS } from "../../../../wording/teaching/step-words";
 import { PART_BETWEEN, isClose } from "../../../../engine/numbers/compare";
@@ -29,7 +29,7 @@ export interface Found {
 /** Level payments: one power of 1 + i is left, and logarithms isolate its exponent. */
 export function forLevel(
   composition: Composition,
-  { stream, rate, isDue, owed, goal }: Parts,
+  { stream, rate, isDue, owed, goal }: CountParts,
 ): Found | null {
   const n = of(unknownCount(composition));
   const i = of(rate);
@@ -38,33 +38,36 @@ export function forLevel(
   if (owed === null) {
     // PMT·((1+i)ⁿ − 1)/i + B = 0
     const left = growth(n);
-    const share = quotient(tidy(signed(goal, -1, i)), payment);
+    const share = quotient(positiveFirst(signed(goal, -1, i)), payment);
     return freed(composition, i, left, share, [
       chain(
         part(quotient(product(payment, minus(left, ONE)), i), "symbols"),
-        part(tidy(signed(goal, -1)), "symbols"),
+        part(positiveFirst(signed(goal, -1)), "symbols"),
       ),
       chain(part(left, "symbols"), part(plus(ONE, share), "symbols")),
     ]);
   }
   // PMT·(1 − (1+i)⁻ⁿ)/i + B·(1+i)⁻ⁿ = A
   const left = growth(negative(n));
-  const under = tidy([{ sign: 1, of: payment }, ...signed(goal, -1, i)]);
-  const share = quotient(product(tidy([...signed(owed, 1), ...signed(goal, -1)]), i), under);
+  const under = positiveFirst([{ sign: 1, of: payment }, ...signed(goal, -1, i)]);
+  const share = quotient(
+    product(positiveFirst([...signed(owed, 1), ...signed(goal, -1)]), i),
+    under,
+  );
   return freed(composition, i, left, negative(share), [
     chain(
       part(
-        tidy([
+        positiveFirst([
           { sign: 1, of: quotient(product(payment, minus(ONE, left)), i) },
           ...signed(goal, 1, left),
         ]),
         "symbols",
       ),
-      part(tidy(signed(owed, 1)), "symbols"),
+      part(positiveFirst(signed(owed, 1)), "symbols"),
     ),
     chain(
       part(product(under, left), "symbols"),
-      part(tidy([{ sign: 1, of: payment }, ...signed(owed, -1, i)]), "symbols"),
+      part(positiveFirst([{ sign: 1, of: payment }, ...signed(owed, -1, i)]), "symbols"),
     ),
     chain(part(left, "symbols"), part(minus(ONE, share), "symbols")),
   ]);
@@ -97,7 +100,7 @@ function freed(
 /** Growing payments against one amount: the same, with (1+g)/(1+i) as the base of the power. */
 export function forGrowing(
   composition: Composition,
-  { stream, rate, isDue, owed, goal }: Parts,
+  { stream, rate, isDue, owed, goal }: CountParts,
   growth: Quantity,
 ): Found | null {
   if (goal !== null || owed === null) return null;
@@ -106,12 +109,12 @@ export function forGrowing(
   const [i, g] = [of(rate), of(growth)];
   const payment = isDue ? product(stream.size, plus(ONE, i)) : stream.size;
   if (isClose(rate.value, growth.value, PART_BETWEEN.steps)) {
-    const result = quotient(product(tidy(signed(owed, 1)), plus(ONE, i)), payment);
+    const result = quotient(product(positiveFirst(signed(owed, 1)), plus(ONE, i)), payment);
     return finished(composition, result, result, [], null);
   }
   const base = quotient(plus(ONE, g), plus(ONE, i));
   const left: Expression = { op: "power", base, exponent: n };
-  const share = negative(quotient(product(tidy(signed(owed, 1)), minus(i, g)), payment));
+  const share = negative(quotient(product(positiveFirst(signed(owed, 1)), minus(i, g)), payment));
   const shareQ = sheet.work(null, "factor", share);
   const whole = plus(ONE, of(shareQ));
   return finished(
@@ -130,10 +133,13 @@ export function forGrowing(
 }
 
 /** At a rate of zero, the payments are added. */
-export function withoutRate(composition: Composition, { stream, owed, goal }: Parts): Found | null {
+export function withoutRate(
+  composition: Composition,
+  { stream, owed, goal }: CountParts,
+): Found | null {
   const top = [...signed(owed, 1), ...signed(goal, -1)];
   if (top.length === 0) return null;
-  const result = quotient(tidy(top), stream.size);
+  const result = quotient(positiveFirst(top), stream.size);
   return finished(composition, result, result, [], null);
 }
 

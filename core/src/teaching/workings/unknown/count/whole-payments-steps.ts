@@ -15,16 +15,16 @@ import {
 } from "../../mathematics/expression";
 import { growingFuture, growthFactor, levelFuture } from "../../mathematics/factors";
 import type { Composition } from "../../compose/composition";
-import { tidy } from "../../compose/equation";
+import { positiveFirst } from "../../compose/equation";
 import { lineOf } from "../../compose/sheet";
 import type { Step } from "../../step";
-import { signed, type Parts } from "./count-parts";
+import { signed, type CountParts } from "./count-parts";
 import { step, valueStep } from "../../steps";
 
 const WORDS = STEP_WORDS.count;
 
 /** The count in whole payments: the balance after the full ones, with its interest. */
-export function wholeSteps(composition: Composition, parts: Parts): Step[] {
+export function wholeSteps(composition: Composition, parts: CountParts): Step[] {
   const { solved, sheet } = composition;
   const whole = solved.facts.wholePayments;
   if (whole === undefined) return [];
@@ -45,7 +45,7 @@ export function wholeSteps(composition: Composition, parts: Parts): Step[] {
   }
 }
 
-function finalPaymentStep({ sheet }: Composition, parts: Parts, whole: WholePayments): Step {
+function finalPaymentStep({ sheet }: Composition, parts: CountParts, whole: WholePayments): Step {
   const { owed, goal, rate, isDue } = parts;
   const i = of(rate);
   // At the date of the final payment, one period after the last full one.
@@ -54,7 +54,7 @@ function finalPaymentStep({ sheet }: Composition, parts: Parts, whole: WholePaym
     whole.full === 0 ? null : product(paidIn(parts, whole.full), factorOf(growthFactor, i, ONE));
   const grown = (count: number) =>
     count === 0 ? undefined : factorOf(growthFactor, i, number(count));
-  const expression = tidy([
+  const expression = positiveFirst([
     ...signed(owed, 1, grown(periods)),
     ...(paid === null ? [] : [{ sign: -1 as const, of: paid }]),
     ...signed(goal, -1, grown(isDue ? -1 : 0)),
@@ -69,7 +69,7 @@ function finalPaymentStep({ sheet }: Composition, parts: Parts, whole: WholePaym
 }
 
 /** The full payments at the date of the last of them. */
-function paidIn({ stream, rate, growth }: Parts, full: number): Expression {
+function paidIn({ stream, rate, growth }: CountParts, full: number): Expression {
   const count = number(full);
   const factor =
     growth === null
@@ -79,14 +79,18 @@ function paidIn({ stream, rate, growth }: Parts, full: number): Expression {
 }
 
 /** What the full payments have grown to, and how long interest alone takes from there to the goal. */
-function interestAloneSteps({ sheet }: Composition, parts: Parts, { full }: WholePayments): Step[] {
+function interestAloneSteps(
+  { sheet }: Composition,
+  parts: CountParts,
+  { full }: WholePayments,
+): Step[] {
   const { owed, goal, rate, isDue } = parts;
   const i = of(rate);
   const paid = paidIn(parts, full);
   const fund = sheet.work(
     sheet.letter("F"),
     "money",
-    tidy([
+    positiveFirst([
       { sign: 1, of: isDue ? product(paid, factorOf(growthFactor, i, ONE)) : paid },
       ...signed(owed, -1, factorOf(growthFactor, i, number(full))),
     ]),
@@ -94,7 +98,10 @@ function interestAloneSteps({ sheet }: Composition, parts: Parts, { full }: Whol
   const time = sheet.work(
     sheet.letter("t"),
     "time",
-    quotient(logarithm(quotient(tidy(signed(goal, -1)), of(fund))), logarithm(plus(ONE, i))),
+    quotient(
+      logarithm(quotient(positiveFirst(signed(goal, -1)), of(fund))),
+      logarithm(plus(ONE, i)),
+    ),
   );
   return [
     valueStep(WORDS.fund(fullPayments(full, sheet.format)), fund.value, lineOf(fund)),
