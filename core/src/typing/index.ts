@@ -26,6 +26,8 @@ export * from "./draft/offers/edit-offers";
 export * from "./draft/offers/read-offer";
 export * from "./draft/appraisal/edit-projects";
 export * from "./draft/appraisal/read-appraisal";
+export { CHANGE_KINDS, kindOfChange } from "./draft/changes/change-kinds";
+export type { ChangeChoice, ChangeField, ChangeLine } from "./draft/changes/change-kinds";
 export * from "./draft/changes/edit-changes";
 export * from "./draft/changes/read-change";
 export * from "./draft/card/problem-card";

@@ -1,36 +1,8 @@
 import * as z from "zod";
-import { id, typed, typedList } from "./draft-texts";
+import { changeLineSchema } from "./changes/change-line-schema";
+import { typed, typedList } from "./draft-texts";
 
 export const MOST_CHANGES = 20;
-
-/** What a change is about: the stream whose payments it changes. */
-const changing = { id, flow: id };
-const then = z.enum(["kept", "reset"]);
-/** From one payment on, for some of them. */
-const spell = { from: typed, lasts: typed, then };
-
-/** One thing that is changed about a loan or savings, in its schedule alone. */
-const changeLine = z.discriminatedUnion("kind", [
-  z.strictObject({
-    kind: z.literal("extra"),
-    ...changing,
-    amount: typed,
-    often: z.enum(["once", "payment", "year"]),
-    from: typed,
-    to: typed,
-  }),
-  z.strictObject({ kind: z.literal("round-up"), ...changing, multiple: typed }),
-  z.strictObject({ kind: z.literal("interest-only"), ...changing, ...spell }),
-  z.strictObject({ kind: z.literal("holiday"), ...changing, ...spell }),
-  z.strictObject({ kind: z.literal("rate"), ...changing, percent: typed, from: typed, then }),
-  z.strictObject({
-    kind: z.literal("fee"),
-    ...changing,
-    amount: typed,
-    paid: z.enum(["at-once", "added"]),
-  }),
-  z.strictObject({ kind: z.literal("residual"), ...changing, amount: typed }),
-]);
 
 /** Payments that were really made, as they were pasted or as a file has them. */
 const actualPayments = z.strictObject({
@@ -55,7 +27,7 @@ export const scheduleSchema = z.strictObject({
   rounding: z.enum(["none", "cent"]),
   /** The date of the first payment. */
   firstDate: typed,
-  changes: z.array(changeLine).max(MOST_CHANGES),
+  changes: z.array(changeLineSchema).max(MOST_CHANGES),
   actual: z.union([actualPayments, z.null()]),
 });
 

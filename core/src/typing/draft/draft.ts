@@ -153,7 +153,6 @@ export type FollowUpLine = Draft["also"][number];
 export type SideSum = Draft["sums"][number];
 export type Variant = Draft["variants"][number];
 export type ActualPayments = NonNullable<Draft["schedule"]["actual"]>;
-export type ChangeLine = Draft["schedule"]["changes"][number];
 export type Offer = Draft["comparison"]["offers"][number];
 export type OtherProject = Draft["appraisal"]["others"][number];
 export type VariantChange = Variant["changes"][number];

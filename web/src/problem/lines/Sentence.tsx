@@ -13,7 +13,7 @@ export function Sentence({ words, part }: SentenceProps) {
   return words.split(/\{([a-z-]+)\}/).map((piece, place) => (
     // The words of a line change without its fields changing places.
     <Fragment key={place % 2 === 0 ? `words-${place}` : piece}>
-      {place % 2 === 0 ? piece.trim() : part(piece)}
+      {place % 2 === 0 ? piece : part(piece)}
     </Fragment>
   ));
 }

@@ -1,9 +1,10 @@
 import { describe, expect, test } from "@jest/globals";
-import { BLANK_DRAFT, draftSchema, type ChangeLine, type Draft } from "../draft";
+import { BLANK_DRAFT, draftSchema, type Draft } from "../draft";
 import { MOST_CHANGES } from "../draft-schedule";
 import { removeFlow } from "../edit-lines";
 import { SHAPES } from "../shapes";
-import { addChange, chooseInChange, removeChange, writeChangeField } from "./edit-changes";
+import type { ChangeLine } from "./change-kinds";
+import { addChange, removeChange, writeInChange } from "./edit-changes";
 import { readChange } from "./read-change";
 
 /** Monthly payments at the end of each month; a rate is compounded monthly unless it says otherwise. */
@@ -104,9 +105,13 @@ describe("editing changes", () => {
     for (const kind of kinds) {
       const { id } = addChange(own, "repayments", kind) ?? { id: "" };
       for (const field of ["amount", "multiple", "percent", "from", "to", "lasts"] as const) {
-        writeChangeField(own, id, field, "7");
+        writeInChange(own, id, field, "7");
       }
-      chooseInChange(own, id, { then: "kept", paid: "added", often: "year" });
+      writeInChange(own, id, "then", "kept");
+      writeInChange(own, id, "paid", "added");
+      writeInChange(own, id, "often", "year");
+      // There is no such thing to choose.
+      writeInChange(own, id, "often", "never");
     }
     expect(draftSchema.safeParse(own).success).toBe(true);
     expect(own.schedule.changes.map((line) => readChange(line, MONTHLY).change)).toEqual([

@@ -1,7 +1,7 @@
-import type { ChangeLine, Draft } from "../draft";
+import type { Draft } from "../draft";
 import { MOST_CHANGES } from "../draft-schedule";
 import { freeId } from "../free-id";
-import type { ChangeField } from "./read-change";
+import { kindOfChange, type ChangeChoice, type ChangeField, type ChangeLine } from "./change-kinds";
 
 /** Adds a change of a stream's payments, with its amounts still to be typed. Changes the draft in place. */
 export function addChange(draft: Draft, flow: string, kind: ChangeLine["kind"]): ChangeLine | null {
@@ -11,51 +11,29 @@ export function addChange(draft: Draft, flow: string, kind: ChangeLine["kind"]):
     "change",
     changes.map((change) => change.id),
   );
-  const line = newChange(kind, { id, flow });
+  const { typed, chosen } = kindOfChange(kind);
+  const texts = Object.entries(typed).map(([field, { first }]) => [field, first]);
+  const choices = Object.entries(chosen).map(([name, { options }]) => [name, options[0]]);
+  const parts = Object.fromEntries([...texts, ...choices]) as object;
+  const line = { kind, id, flow, ...parts } as ChangeLine;
   changes.push(line);
   return line;
-}
-
-function newChange(kind: ChangeLine["kind"], own: { id: string; flow: string }): ChangeLine {
-  switch (kind) {
-    case "extra":
-      return { kind, ...own, amount: "", often: "payment", from: "1", to: "" };
-    case "round-up":
-      return { kind, ...own, multiple: "" };
-    case "interest-only":
-    case "holiday":
-      return { kind, ...own, from: "1", lasts: "", then: "reset" };
-    case "rate":
-      return { kind, ...own, percent: "", from: "", then: "reset" };
-    case "fee":
-      return { kind, ...own, amount: "", paid: "at-once" };
-    case "residual":
-      return { kind, ...own, amount: "" };
-  }
 }
 
 export function removeChange(draft: Draft, id: string): void {
   draft.schedule.changes = draft.schedule.changes.filter((change) => change.id !== id);
 }
 
-/** Types into a field of a change; one that it does not have is left alone. Changes the draft in place. */
-export function writeChangeField(draft: Draft, id: string, field: ChangeField, text: string): void {
-  const line = draft.schedule.changes.find((change) => change.id === id);
-  if (line !== undefined && field in line) Object.assign(line, { [field]: text });
-}
-
-/** What can be chosen about a change. */
-export type ChangeChoice = Partial<{
-  often: "once" | "payment" | "year";
-  then: "kept" | "reset";
-  paid: "at-once" | "added";
-}>;
-
-/** Chooses something about a change. Changes the draft in place. */
-export function chooseInChange(draft: Draft, id: string, choice: ChangeChoice): void {
+/** Types into a field of a change, or chooses; what it does not have is left alone. Changes the draft in place. */
+export function writeInChange(
+  draft: Draft,
+  id: string,
+  name: ChangeField | ChangeChoice,
+  text: string,
+): void {
   const line = draft.schedule.changes.find((change) => change.id === id);
   if (line === undefined) return;
-  for (const [name, value] of Object.entries(choice)) {
-    if (name in line) Object.assign(line, { [name]: value });
-  }
+  const { typed, chosen } = kindOfChange(line.kind);
+  const isOption = chosen[name]?.options.includes(text) === true;
+  if (name in typed || isOption) Object.assign(line, { [name]: text });
 }

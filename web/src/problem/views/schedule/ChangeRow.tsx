@@ -1,20 +1,19 @@
 import { formatExact, type Schedule } from "@kestrelmoor/core";
 import {
-  chooseInChange,
+  kindOfChange,
   removeChange,
-  writeChangeField,
+  writeInChange,
   type ChangeChoice,
   type ChangeField,
   type ChangeLine,
   type ChangeReading,
 } from "@kestrelmoor/core/typing";
-import type { ReactNode } from "react";
 import { CrossIcon } from "../../../ui/CrossIcon";
-import { InkChoice, type InkChoiceProps } from "../../../ui/InkChoice";
+import { InkChoice } from "../../../ui/InkChoice";
 import { fieldId } from "../../lines/field-id";
+import { Sentence } from "../../lines/Sentence";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
-import { CHANGE_KINDS } from "./change-kinds";
 import styles from "./Changes.module.css";
 
 interface ChangeRowProps {
@@ -28,10 +27,21 @@ interface ChangeRowProps {
 /** One change, as a sentence with its figures in it. */
 export function ChangeRow({ line, reading, kind, complaint }: ChangeRowProps) {
   const { change } = useFieldEditing();
-  const name = CHANGE_KINDS[line.kind].chosen;
+  const { name, typed, words } = kindOfChange(line.kind);
+  const isSaving = kind === "saving";
+  const texts = line as unknown as Readonly<Record<string, string>>;
   return (
     <li aria-label={name}>
-      <ChangeWords {...{ line, reading, isSaving: kind === "saving" }} />
+      <Sentence
+        words={words(texts, isSaving)}
+        part={(part) =>
+          part in typed ? (
+            <TypedFigure {...{ line, reading }} field={part as ChangeField} />
+          ) : (
+            <Chosen {...{ line, isSaving }} choice={part as ChangeChoice} />
+          )
+        }
+      />
       <button
         type="button"
         className="drop-button"
@@ -46,140 +56,39 @@ export function ChangeRow({ line, reading, kind, complaint }: ChangeRowProps) {
   );
 }
 
-interface ChangeWordsProps {
-  readonly line: ChangeLine;
-  readonly reading: ChangeReading;
-  readonly isSaving: boolean;
-}
-
-function ChangeWords({ line, reading, isSaving }: ChangeWordsProps): ReactNode {
-  const part = { line, reading };
-  switch (line.kind) {
-    case "extra":
-      return (
-        <>
-          {isSaving ? "Deposit" : "Pay"}{" "}
-          <Typed {...part} field="amount" name="Extra amount" hint="100" /> extra{" "}
-          <Chosen
-            id={line.id}
-            label="Frequency"
-            value={line.often}
-            options={[
-              ["payment", "with every payment"],
-              ["year", "once a year"],
-              ["once", "once"],
-            ]}
-            choice={(often) => ({ often })}
-          />
-          {line.often === "once" ? "with" : "from"} payment{" "}
-          <Typed {...part} field="from" name="First payment with the extra amount" hint="1" />
-          {line.often !== "once" && (
-            <>
-              {" "}
-              to{" "}
-              <Typed
-                {...part}
-                field="to"
-                name="Last payment with the extra amount"
-                hint="the end"
-              />
-            </>
-          )}
-        </>
-      );
-    case "round-up":
-      return (
-        <>
-          Round each payment up to a multiple of{" "}
-          <Typed {...part} field="multiple" name="Multiple" hint="10" />
-        </>
-      );
-    case "interest-only":
-    case "holiday":
-      return (
-        <>
-          {line.kind === "interest-only"
-            ? "Pay interest only"
-            : isSaving
-              ? "Deposit nothing"
-              : "Pay nothing"}{" "}
-          for <Typed {...part} field="lasts" name="Number of payments" hint="6 payments" />, from
-          payment <Typed {...part} field="from" name="First payment of the change" hint="13" />
-          {line.kind === "holiday" && "; interest accrues"}, <Then {...{ line, isSaving }} />
-        </>
-      );
-    case "rate":
-      return (
-        <>
-          Change the rate to <Typed {...part} field="percent" name="New rate" hint="6.25%" /> from
-          payment <Typed {...part} field="from" name="First payment at the new rate" hint="13" />,{" "}
-          <Then {...{ line, isSaving }} />
-        </>
-      );
-    case "fee":
-      return (
-        <>
-          Upfront fee of <Typed {...part} field="amount" name="Fee" hint="250" />
-          {!isSaving && ", "}
-          {!isSaving && (
-            <Chosen
-              id={line.id}
-              label="How the fee is paid"
-              value={line.paid}
-              options={[
-                ["at-once", "paid separately"],
-                ["added", "added to the loan"],
-              ]}
-              choice={(paid) => ({ paid })}
-            />
-          )}
-        </>
-      );
-    case "residual":
-      return (
-        <>
-          Balloon payment of <Typed {...part} field="amount" name="Balloon payment" hint="5,000" />{" "}
-          at the end; the payments are recalculated
-        </>
-      );
-  }
-}
-
-interface TypedProps {
+interface TypedFigureProps {
   readonly line: ChangeLine;
   readonly reading: ChangeReading;
   readonly field: ChangeField;
-  readonly name: string;
-  readonly hint: string;
 }
 
-function Typed({ line, reading, field, name, hint }: TypedProps) {
+function TypedFigure({ line, reading, field }: TypedFigureProps) {
   const { type, leave } = useFieldEditing();
-  const text = field in line ? line[field as keyof ChangeLine] : "";
+  const figure = kindOfChange(line.kind).typed[field];
   const own = reading.fields[field];
+  if (figure === undefined || own === undefined) return null;
+  const text = textIn(line, field);
+  const meant = own.state === "value" && own.value !== null ? own.value : null;
   return (
     <>
       <TypedField
         id={fieldId(line.id, field)}
-        name={name}
+        name={figure.label}
         text={text}
-        hint={hint}
+        hint={figure.hint}
         isKnown
-        reading={own ?? NOTHING_SAID}
+        reading={own}
         onType={(typed) =>
-          type(`${line.id}-${field}`, (draft) => writeChangeField(draft, line.id, field, typed))
+          type(`${line.id}-${field}`, (draft) => writeInChange(draft, line.id, field, typed))
         }
         onLeave={leave}
       />
-      {own?.state === "value" && !/^\d+$/.test(text.trim()) && (
-        <span className={styles.meant}>{meantWords(field, own.value)}</span>
+      {meant !== null && !/^\d+$/.test(text.trim()) && (
+        <span className={styles.meant}>{meantWords(field, meant)}</span>
       )}
     </>
   );
 }
-
-/** An empty end of a span is valid. */
-const NOTHING_SAID = { state: "value", value: null } as const;
 
 /** The payment numbers, if they are typed as a time. */
 function meantWords(field: ChangeField, value: number): string | null {
@@ -188,45 +97,27 @@ function meantWords(field: ChangeField, value: number): string | null {
   return field === "from" || field === "to" ? ` = payment ${number}` : null;
 }
 
-interface ThenProps {
-  readonly line: Extract<ChangeLine, { readonly then: unknown }>;
+function textIn(line: ChangeLine, name: string): string {
+  return (line as unknown as Readonly<Record<string, string>>)[name] ?? "";
+}
+
+interface ChosenProps {
+  readonly line: ChangeLine;
+  readonly choice: ChangeChoice;
   readonly isSaving: boolean;
 }
 
-function Then({ line, isSaving }: ThenProps) {
-  return (
-    <Chosen
-      id={line.id}
-      label="Effect on the payments"
-      value={line.then}
-      options={
-        isSaving
-          ? [
-              ["reset", "then recalculate the deposits to reach the same goal"],
-              ["kept", "then keep the deposits"],
-            ]
-          : [
-              ["reset", "then recalculate the payments to keep the term"],
-              ["kept", "then keep the payments"],
-            ]
-      }
-      choice={(then) => ({ then })}
-    />
-  );
-}
-
-interface ChosenProps<Value extends string> extends Omit<InkChoiceProps<Value>, "onChoose"> {
-  /** Of the change. */
-  readonly id: string;
-  readonly choice: (value: Value) => ChangeChoice;
-}
-
-function Chosen<Value extends string>({ id, choice, ...props }: ChosenProps<Value>) {
+function Chosen({ line, choice, isSaving }: ChosenProps) {
   const { change } = useFieldEditing();
+  const own = kindOfChange(line.kind).chosen[choice];
+  if (own === undefined) return null;
+  const { label, options, words } = own;
   return (
     <InkChoice
-      {...props}
-      onChoose={(value) => change((draft) => chooseInChange(draft, id, choice(value)))}
+      label={label}
+      value={textIn(line, choice)}
+      options={options.map((option) => [option, words(option, isSaving)] as const)}
+      onChoose={(option) => change((draft) => writeInChange(draft, line.id, choice, option))}
     />
   );
 }

@@ -1,8 +1,7 @@
-import { addChange, type ChangeLine } from "@kestrelmoor/core/typing";
+import { addChange, CHANGE_KINDS, kindOfChange, type ChangeLine } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { useDocument } from "../../document/document-context";
 import { fieldId, focusFieldSoon } from "../../lines/field-id";
-import { CHANGE_KINDS } from "./change-kinds";
 import type { ChangedAccounts } from "./changed-accounts";
 import { ChangeRow } from "./ChangeRow";
 import type { ReadChangeLine } from "./use-change-lines";
@@ -44,11 +43,11 @@ function AddChange({ flow, isSaving }: { readonly flow: string; readonly isSavin
     let id = "";
     store.edit((draft) => (id = addChange(draft, flow, kind)?.id ?? ""));
     // The menu gives the focus back to its button as it closes; the new field takes it after that.
-    focusFieldSoon(fieldId(id, CHANGE_KINDS[kind].field));
+    focusFieldSoon(fieldId(id, Object.keys(kindOfChange(kind).typed)[0] ?? ""));
   };
   const items = Object.entries(CHANGE_KINDS)
     .filter(([, { isForSavings }]) => isForSavings || !isSaving)
-    .map(([key, { chosen }]) => ({ key, label: chosen }));
+    .map(([key, { name }]) => ({ key, label: name }));
   return (
     <LateDropdown menu={{ items, onClick: ({ key }) => add(key as ChangeLine["kind"]) }}>
       <button type="button" className="quiet-button">
