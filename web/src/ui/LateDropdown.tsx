@@ -1,5 +1,6 @@
 import type { DropdownProps } from "antd";
 import { cloneElement, Suspense, useId, useState, type MouseEvent, type ReactElement } from "react";
+import { leaveMenu } from "./focus";
 import { LazyDropdown } from "./lazy-dropdown";
 
 interface LateDropdownProps extends Omit<DropdownProps, "open" | "trigger" | "children"> {
@@ -22,7 +23,7 @@ export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownP
   const change: DropdownProps["onOpenChange"] = (opens, info) => {
     setOpen(opens);
     onOpenChange?.(opens, info);
-    if (!opens) setTimeout(() => takeFocusBack(document.getElementById(id)), 0);
+    if (!opens) setTimeout(() => leaveMenu(document.getElementById(id)), 0);
   };
   if (!isMade) {
     return cloneElement(opener, {
@@ -46,11 +47,4 @@ export function LateDropdown({ children, onOpenChange, ...props }: LateDropdownP
       </LazyDropdown>
     </Suspense>
   );
-}
-
-/** A menu that closes takes its focus along: the button has it next, unless something else was clicked. */
-function takeFocusBack(button: HTMLElement | null): void {
-  const { activeElement } = document;
-  const isInMenu = activeElement !== null && activeElement.closest("[role=menu]") !== null;
-  if (isInMenu || activeElement === document.body) button?.focus({ preventScroll: true });
 }

@@ -2,7 +2,8 @@ import { addSum, keepAsVariant, MOST_VARIANTS } from "@kestrelmoor/core/typing";
 import { lazy, Suspense, useState } from "react";
 import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
-import { fieldId, focusField } from "../lines/field-id";
+import { focusWhenDrawn } from "../../ui/focus";
+import { fieldId } from "../lines/field-id";
 import { showNotice } from "../../ui/notices";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
@@ -18,7 +19,7 @@ export function AnswerTools() {
   const addSideSum = () => {
     let id = "";
     store.edit((draft) => (id = addSum(draft)?.id ?? ""));
-    setTimeout(() => focusField(fieldId(id, "sum")), 0);
+    focusWhenDrawn(fieldId(id, "sum"));
   };
   const keep = () => {
     const before = store.getState().draft.variants.length;

@@ -1,7 +1,8 @@
 import { addFollowUp, type FollowUpKind } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { fieldId, focusFieldSoon } from "../lines/field-id";
+import { focusAfterMenu } from "../../ui/focus";
+import { fieldId } from "../lines/field-id";
 import { FOLLOW_UP_KINDS } from "./follow-up-kinds";
 
 /** Adds a question that reads the same timeline, and goes to its field. */
@@ -11,8 +12,7 @@ export function AskFurther() {
   const add = (kind: FollowUpKind, of?: string) => {
     let id = "";
     store.edit((draft) => (id = addFollowUp(draft, kind, of)?.id ?? ""));
-    // The menu gives the focus back to its button as it closes; the new field takes it after that.
-    focusFieldSoon(fieldId(id, "further"));
+    focusAfterMenu(fieldId(id, "further"));
   };
   const several = flows.filter(
     (line) => line.kind === "stream" || line.kind === "list" || line.kind === "dated",

@@ -9,7 +9,8 @@ import {
 } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { fieldId, focusFieldSoon } from "./field-id";
+import { focusAfterMenu } from "../../ui/focus";
+import { fieldId } from "./field-id";
 
 /** Each kind of line that can be added, and the field of it to go to. */
 const ADDED: Readonly<
@@ -33,8 +34,7 @@ export function AddLine() {
       if (line === undefined) askForWorth(draft);
       else if (line !== null) target = fieldId(line.id, ADDED[key]?.field ?? "");
     });
-    // The menu gives the focus back to its button as it closes; the new line takes it after that.
-    focusFieldSoon(target);
+    focusAfterMenu(target);
   };
   return (
     <LateDropdown

@@ -11,7 +11,8 @@ import {
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useState } from "react";
 import { useDocument } from "../document/document-context";
-import { fieldId, focusFieldSoon } from "./field-id";
+import { focusAfterMenu } from "../../ui/focus";
+import { fieldId } from "./field-id";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
@@ -39,8 +40,7 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
   const copy = () => {
     change((draft) => {
       const copied = copyFlow(draft, id)?.id ?? "";
-      // The menu gives the focus back to its button as it closes; the new line takes it after that.
-      focusFieldSoon(fieldId(copied, firstField));
+      focusAfterMenu(fieldId(copied, firstField));
     });
   };
   // What can be done is looked up when somebody asks, and not with every keystroke.

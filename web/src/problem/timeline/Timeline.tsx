@@ -4,7 +4,8 @@ import { addAmount } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { fieldId, focusField } from "../lines/field-id";
+import { focusField, focusWhenDrawn } from "../../ui/focus";
+import { fieldId } from "../lines/field-id";
 import { firstYearOf, hasLaterYears } from "./first-year";
 import { FocalHandle } from "./FocalHandle";
 import { useFocalDate } from "./focal-date";
@@ -73,7 +74,7 @@ export function Timeline() {
     store.edit(
       (writable) => (id = addAmount(writable, yearsInWords(years, USUAL_FORMAT))?.id ?? ""),
     );
-    setTimeout(() => focusField(fieldId(id, "amount")), 0);
+    focusWhenDrawn(fieldId(id, "amount"));
   };
   return (
     <section ref={card} className={`card ${styles.card ?? ""}`} aria-labelledby="timeline-name">

@@ -1,6 +1,7 @@
 import type { Draft } from "@kestrelmoor/core/typing";
 import { useDocument } from "../document/document-context";
-import { fieldId, focusField } from "../lines/field-id";
+import { focusWhenDrawn } from "../../ui/focus";
+import { fieldId } from "../lines/field-id";
 
 interface AddRowButtonProps {
   readonly words: string;
@@ -21,7 +22,7 @@ export function AddRowButton({ words, add, field }: AddRowButtonProps) {
         onClick={() => {
           let id = "";
           store.edit((draft) => (id = add(draft)));
-          setTimeout(() => focusField(fieldId(id, field)), 0);
+          focusWhenDrawn(fieldId(id, field));
         }}
       >
         {words}

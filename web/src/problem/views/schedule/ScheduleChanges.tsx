@@ -1,7 +1,8 @@
 import { addChange, CHANGE_KINDS, kindOfChange, type ChangeLine } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { useDocument } from "../../document/document-context";
-import { fieldId, focusFieldSoon } from "../../lines/field-id";
+import { focusAfterMenu } from "../../../ui/focus";
+import { fieldId } from "../../lines/field-id";
 import type { ChangedAccounts } from "./changed-accounts";
 import { ChangeRow } from "./ChangeRow";
 import type { ReadChangeLine } from "./use-change-lines";
@@ -42,8 +43,7 @@ function AddChange({ flow, isSaving }: { readonly flow: string; readonly isSavin
   const add = (kind: ChangeLine["kind"]) => {
     let id = "";
     store.edit((draft) => (id = addChange(draft, flow, kind)?.id ?? ""));
-    // The menu gives the focus back to its button as it closes; the new field takes it after that.
-    focusFieldSoon(fieldId(id, Object.keys(kindOfChange(kind).typed)[0] ?? ""));
+    focusAfterMenu(fieldId(id, Object.keys(kindOfChange(kind).typed)[0] ?? ""));
   };
   const items = Object.entries(CHANGE_KINDS)
     .filter(([, { isForSavings }]) => isForSavings || !isSaving)

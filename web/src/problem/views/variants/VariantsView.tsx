@@ -15,6 +15,7 @@ import {
 import { FactCell, cellId } from "./FactCell";
 import { VariantHead } from "./VariantHead";
 import { CrossIcon } from "../../../ui/CrossIcon";
+import { focusAfterMenu } from "../../../ui/focus";
 import styles from "./Variants.module.css";
 
 const placeOf = ({ line, fact }: Pick<FactRow, "line" | "fact">) => `${line} ${fact}`;
@@ -45,7 +46,7 @@ export function VariantsView() {
       if (target === undefined) {
         store.edit((writable) => (target = addVariant(writable)?.id));
       }
-      focusSoon(cellId(target ?? "", row.line, row.fact));
+      focusAfterMenu(cellId(target ?? "", row.line, row.fact));
     },
     [store, openRow],
   );
@@ -63,7 +64,7 @@ export function VariantsView() {
   }
   const openAndGoTo = (row: FactRow) => {
     openRow(row);
-    focusSoon(cellId(variants[0]?.id ?? "", row.line, row.fact));
+    focusAfterMenu(cellId(variants[0]?.id ?? "", row.line, row.fact));
   };
   return (
     <>
@@ -142,9 +143,4 @@ export function VariantsView() {
       <AddVariant onVary={vary} onOpenRow={openAndGoTo} />
     </>
   );
-}
-
-/** The menu gives the focus back to its button as it closes; the new field takes it after that. */
-function focusSoon(field: string): void {
-  setTimeout(() => document.getElementById(field)?.focus(), 80);
 }
