@@ -37,7 +37,7 @@ export default {
     project("web", {
       testEnvironment: "jsdom",
       // These ship modules only, which Jest's default leaves as they are.
-      transformIgnorePatterns: ["/node_modules/(?!(immer|zustand)/)"],
+      transformIgnorePatterns: ["/node_modules/(?!(d3-array|immer|internmap|zustand)/)"],
       moduleNameMapper: { "\\.css$": "<rootDir>/test/empty-module.ts" },
     }),
   ],

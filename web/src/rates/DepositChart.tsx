@@ -1,10 +1,10 @@
 import { spanWords, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import { useMemo } from "react";
-import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
-import { AXIS, roundAxis, TOOLTIP } from "../ui/chart-look";
-import { roundTicks } from "../ui/round-ticks";
-import { CurvesFigure } from "../ui/CurvesFigure";
-import { curveLook } from "../ui/Stroke";
+import { Line, ReferenceLine } from "recharts";
+import { moneyAxis, timeAxis } from "../charts/axes";
+import { Plot } from "../charts/Plot";
+import { roundTicks } from "../charts/round-ticks";
+import { curveLook } from "../charts/Stroke";
 import { depositPoints, rateWords, type RankedDeposit } from "./deposit-ranking";
 
 interface DepositChartProps {
@@ -32,8 +32,6 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
     Math.min(amount, ...ends),
     Math.max(amount, ...ends, amount + Math.max(1e-6, Math.abs(amount) * 1e-6)),
   );
-  const across = roundTicks(0, longest, 4);
-  const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
   const money = (balance: number) => writeMoney(balance, format);
   const words = `Balance over ${spanWords(longest, format)}. ${ranked
     .map(
@@ -42,47 +40,26 @@ export function DepositChart({ ranked, amount, years, format }: DepositChartProp
     )
     .join("; ")}.`;
   return (
-    <CurvesFigure
+    <Plot
       caption="Balance over time"
       keys={ranked.map(({ name }, stroke) => ({ name, stroke }))}
       words={words}
+      height={230}
+      points={points}
+      across={timeAxis(longest, format, 5)}
+      up={moneyAxis(height, format)}
+      told={{ at: (years) => `After ${spanWords(years, format)}`, value: money }}
     >
-      {(width) => (
-        <LineChart
-          width={width}
-          height={230}
-          data={points}
-          margin={{ top: 10, right: 18, bottom: 2, left: 0 }}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--reed)" vertical={false} />
-          <XAxis
-            dataKey="years"
-            type="number"
-            domain={[0, longest]}
-            ticks={across.ticks.filter((tick) => tick <= longest)}
-            tickFormatter={(at: number) => (at === 0 ? "today" : spanWords(at, format))}
-            {...AXIS}
-            minTickGap={30}
-          />
-          <YAxis {...roundAxis(height, short)} />
-          <Tooltip
-            {...TOOLTIP}
-            labelFormatter={(at) => `After ${spanWords(Number(at), format)}`}
-            formatter={(balance, name) => [money(Number(balance)), name]}
-          />
-          <ReferenceLine x={years} stroke="var(--gorse)" strokeWidth={2} strokeDasharray="4 4" />
-          {ranked.map(({ id, name, offer }, index) => (
-            <Line
-              key={id}
-              type={offer.crediting === "always" ? "linear" : "stepAfter"}
-              dataKey={`balance${index}`}
-              name={name}
-              {...curveLook(index)}
-            />
-          ))}
-        </LineChart>
-      )}
-    </CurvesFigure>
+      <ReferenceLine x={years} stroke="var(--gorse)" strokeWidth={2} strokeDasharray="4 4" />
+      {ranked.map(({ id, name, offer }, index) => (
+        <Line
+          key={id}
+          type={offer.crediting === "always" ? "linear" : "stepAfter"}
+          dataKey={`balance${index}`}
+          name={name}
+          {...curveLook(index)}
+        />
+      ))}
+    </Plot>
   );
 }

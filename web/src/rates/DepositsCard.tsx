@@ -11,7 +11,7 @@ import { useMemo } from "react";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { CrossIcon } from "../ui/CrossIcon";
 import { InkChoice } from "../ui/InkChoice";
-import { Stroke } from "../ui/Stroke";
+import { Stroke } from "../charts/Stroke";
 import { depositProblem, type OfferOfRate } from "./as-problems";
 import { DepositChart } from "./DepositChart";
 import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from "./deposit-ranking";

@@ -5,7 +5,8 @@ import { placeBand, type PlacedBand } from "./place-bands";
 import { placePosts, scaleFor, type PlacedPost } from "./place-posts";
 import { strandOnAxis } from "./place-strands";
 import type { Sketch, Strand } from "./sketch-types";
-import { ticksFor } from "./ticks";
+import { ticksFor } from "./axis-ticks";
+import { xOfYears } from "./time-scale";
 
 export interface PlacedTick {
   readonly x: number;
@@ -52,7 +53,8 @@ export function layOut(
 ): Layout {
   const left = isSmall ? 10 : 64;
   const right = width - (isSmall ? 10 : 56);
-  const place = (years: number) => left + (years / span) * (right - left);
+  const axis = { span, left, right };
+  const place = (years: number) => xOfYears(axis, years);
   const xOf = (years: number) => place(Math.min(years, span));
   const bandHeight = isSmall ? 12 : 30;
   const ribbonY = height - bandHeight - (isSmall ? 4 : 12);

@@ -1,6 +1,5 @@
 import { withDigits, asWhole } from "@kestrelmoor/core";
-/** Times that a pointer or a key moves to: months, quarters, half-years, years and more of them. */
-const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 5, 10, 50, 100];
+import { timeStep } from "../../charts/time-steps";
 
 /** A step is at least as wide as a fingertip can aim. */
 const NARROWEST_STEP = 7;
@@ -30,8 +29,7 @@ export function within({ span }: TimeScale, years: number): number {
 
 /** What a time on this axis snaps to, in years. */
 export function snapStep({ span, left, right }: TimeScale): number {
-  const width = (years: number) => (years / span) * (right - left);
-  return STEPS.find((step) => width(step) >= NARROWEST_STEP) ?? STEPS.at(-1) ?? 1;
+  return timeStep(span, (right - left) / NARROWEST_STEP);
 }
 
 /** The nearest time that is a whole number of steps. */

@@ -6,7 +6,7 @@ import type { Box } from "./box";
 import { layOut, spanOf } from "./layout";
 import { sketchOf } from "./sketch";
 import { postInWords } from "./timeline-words";
-import { ticksFor } from "./ticks";
+import { ticksFor } from "./axis-ticks";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 const MEASURES = { width: 1200, height: 250, isSmall: false };

@@ -1,5 +1,6 @@
 import { withDigits, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import type { PlotArea } from "../../../charts/Plot";
 import { snappedRate } from "./value-chart";
 import styles from "./Appraisal.module.css";
 
@@ -12,11 +13,7 @@ interface HurdleHandleProps {
   /** What is worth how much there. */
   readonly worth: string;
   readonly isWorthShown: boolean;
-  /** The plot within the picture. */
-  readonly left: number;
-  readonly right: number;
-  readonly top: number;
-  readonly bottom: number;
+  readonly area: PlotArea;
   readonly onGrab: () => void;
   readonly onHurdle: (percent: number) => void;
   readonly onLetGo: () => void;
@@ -24,7 +21,8 @@ interface HurdleHandleProps {
 
 /** The hurdle rate as a line that can be dragged, or moved by the arrow keys. */
 export function HurdleHandle(props: HurdleHandleProps) {
-  const { from, to, hurdlePercent, format, worth, isWorthShown, left, right, top, bottom } = props;
+  const { from, to, hurdlePercent, format, worth, isWorthShown } = props;
+  const { left, right, top, bottom } = props.area;
   const { onGrab, onHurdle, onLetGo } = props;
   const [isHeld, setHeld] = useState(false);
   const frame = useRef<HTMLDivElement>(null);

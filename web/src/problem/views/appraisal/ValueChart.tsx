@@ -1,19 +1,10 @@
 import { netValue, writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import { useMemo, useState } from "react";
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceDot,
-  ReferenceLine,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from "recharts";
-import { AXIS, roundAxis, TOOLTIP } from "../../../ui/chart-look";
-import { roundTicks } from "../../../ui/round-ticks";
-import { CurvesFigure, type CurveKey } from "../../../ui/CurvesFigure";
-import { curveLook } from "../../../ui/Stroke";
+import { Line, ReferenceDot, ReferenceLine } from "recharts";
+import { moneyAxis } from "../../../charts/axes";
+import { Plot, type CurveKey } from "../../../charts/Plot";
+import { ticksWithin } from "../../../charts/round-ticks";
+import { curveLook } from "../../../charts/Stroke";
 import { HurdleHandle } from "./HurdleHandle";
 import { drawnCurves, type Curve } from "./value-chart";
 
@@ -35,7 +26,6 @@ interface ValueChartProps {
 }
 
 const HEIGHT = 260;
-const MARGIN = { top: 10, right: 18, bottom: 4, left: 0 };
 /** The labels of more crossings would lie on each other; the table beside has them all. */
 const MOST_LABELLED = 3;
 const NO_KEYS: readonly CurveKey[] = [];
@@ -59,9 +49,6 @@ export function ValueChart(props: ValueChartProps) {
   const reach = heldAt ?? hurdlePercent;
   const drawn = useMemo(() => drawnCurves(curves, [...marked, reach]), [curves, marked, reach]);
   const { points, from, to, height } = drawn;
-  const across = useMemo(() => roundTicks(from, to, 8), [from, to]);
-  const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
-  const valueAxis = roundAxis(height, short);
   const inSight = (percent: number) => percent >= from && percent <= to;
   const atHurdle = curves
     .map(({ name, flows }) => {
@@ -81,88 +68,66 @@ export function ValueChart(props: ValueChartProps) {
     offset: 8,
   });
   return (
-    <CurvesFigure
+    <Plot
       caption="Net present value by discount rate"
       keys={isAlone ? NO_KEYS : curves.map(({ name }, stroke) => ({ name, stroke }))}
       words={words}
-      over={(width) => (
+      height={HEIGHT}
+      points={points}
+      across={{
+        dataKey: "percent",
+        ends: [from, to],
+        ticks: ticksWithin(from, to, 8),
+        write: (percent) => writeRate(percent, format),
+      }}
+      up={moneyAxis(height, format)}
+      told={{
+        at: (percent) => `At ${writeRate(percent, format)} a year`,
+        value: (value) => writeMoney(value, format),
+      }}
+      over={(area) => (
         <HurdleHandle
-          {...{ from, to, hurdlePercent, format, onHurdle }}
+          {...{ from, to, area, hurdlePercent, format, onHurdle }}
           onGrab={() => setHeldAt(hurdlePercent)}
           onLetGo={() => {
             setHeldAt(null);
             onLetGo();
           }}
-          left={valueAxis.width}
-          right={width - MARGIN.right}
-          top={MARGIN.top}
-          bottom={HEIGHT - MARGIN.bottom - AXIS_HEIGHT}
           worth={atHurdle}
           isWorthShown={isAlone}
         />
       )}
     >
-      {(width) => (
-        <LineChart
-          width={width}
-          height={HEIGHT}
-          data={[...points]}
-          margin={MARGIN}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--reed)" vertical={false} />
-          <XAxis
-            dataKey="percent"
-            type="number"
-            domain={[from, to]}
-            ticks={across.ticks.filter(inSight)}
-            tickFormatter={(percent: number) => writeRate(percent, format)}
-            {...AXIS}
-            minTickGap={30}
-            height={AXIS_HEIGHT}
+      <ReferenceLine y={0} stroke="var(--peat)" strokeWidth={1.4} />
+      {curves.map(({ name }, index) => (
+        <Line key={index} dataKey={`value${index}`} name={name} {...curveLook(index)} />
+      ))}
+      {rates.filter(inSight).map((percent) => (
+        <ReferenceDot
+          key={percent}
+          x={percent}
+          y={0}
+          r={5}
+          fill="var(--paper)"
+          stroke="var(--heather)"
+          strokeWidth={2.4}
+          {...(isAlone ? { label: labelled(percent, "top") } : {})}
+        />
+      ))}
+      {crossings
+        .filter(({ percent }) => inSight(percent))
+        .map(({ percent, value }) => (
+          <ReferenceDot
+            key={percent}
+            x={percent}
+            y={value}
+            r={5}
+            fill="var(--paper)"
+            stroke="var(--peat)"
+            strokeWidth={2}
+            {...(crossings.length <= MOST_LABELLED ? { label: labelled(percent, "right") } : {})}
           />
-          <YAxis {...valueAxis} allowDataOverflow />
-          <Tooltip
-            {...TOOLTIP}
-            labelFormatter={(percent) => `At ${writeRate(Number(percent), format)} a year`}
-            formatter={(value, name) => [writeMoney(Number(value), format), name]}
-          />
-          <ReferenceLine y={0} stroke="var(--peat)" strokeWidth={1.4} />
-          {curves.map(({ name }, index) => (
-            <Line key={index} dataKey={`value${index}`} name={name} {...curveLook(index)} />
-          ))}
-          {rates.filter(inSight).map((percent) => (
-            <ReferenceDot
-              key={percent}
-              x={percent}
-              y={0}
-              r={5}
-              fill="var(--paper)"
-              stroke="var(--heather)"
-              strokeWidth={2.4}
-              {...(isAlone ? { label: labelled(percent, "top") } : {})}
-            />
-          ))}
-          {crossings
-            .filter(({ percent }) => inSight(percent))
-            .map(({ percent, value }) => (
-              <ReferenceDot
-                key={percent}
-                x={percent}
-                y={value}
-                r={5}
-                fill="var(--paper)"
-                stroke="var(--peat)"
-                strokeWidth={2}
-                {...(crossings.length <= MOST_LABELLED
-                  ? { label: labelled(percent, "right") }
-                  : {})}
-              />
-            ))}
-        </LineChart>
-      )}
-    </CurvesFigure>
+        ))}
+    </Plot>
   );
 }
-
-const AXIS_HEIGHT = 30;

@@ -1,4 +1,4 @@
-import { roundTicks, type RoundTicks } from "../../../ui/round-ticks";
+import { roundTicks, type RoundTicks } from "../../../charts/round-ticks";
 import { telltaleRange, valueCurve, type DatedAmount } from "@kestrelmoor/core";
 
 export interface Curve {
@@ -39,7 +39,7 @@ function heightOf(values: readonly number[]): RoundTicks {
   const limit = 2 * (sizes[Math.floor(sizes.length * 0.85)] ?? 1);
   const low = Math.max(-limit, Math.min(0, ...finite));
   const high = Math.min(limit, Math.max(0, ...finite));
-  return low === high ? roundTicks(-1, 1) : roundTicks(low, high);
+  return roundTicks(low, high);
 }
 
 /** Where a rate that is dragged comes to rest: at quarters of a point. */

@@ -1,11 +1,11 @@
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { writeRate, spanWords, type ScheduleRun, type AnswerFormat } from "@kestrelmoor/core";
 import { useMemo } from "react";
-import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from "recharts";
-import { AXIS, TOOLTIP } from "../../../ui/chart-look";
-import { CurvesFigure } from "../../../ui/CurvesFigure";
-import { curveLook } from "../../../ui/Stroke";
-import { costPoints, costScale, timeTicks } from "./cost-points";
+import { Line, ReferenceLine } from "recharts";
+import { timeAxis } from "../../../charts/axes";
+import { Plot } from "../../../charts/Plot";
+import { curveLook } from "../../../charts/Stroke";
+import { costPoints, costScale } from "./cost-points";
 
 interface CostChartProps {
   readonly runs: readonly (ScheduleRun | null)[];
@@ -21,51 +21,26 @@ export function CostChart({ runs, names, frequency, heldFor }: CostChartProps) {
   const points = useMemo(() => costPoints(runs, frequency), [runs, frequency]);
   const scale = useMemo(() => costScale(points, runs.length), [points, runs.length]);
   return (
-    <CurvesFigure
+    <Plot
       caption="Effective annual cost by time until payoff:"
       keys={names.map((name, stroke) => ({ name, stroke }))}
       words={inWords(points, names, format)}
+      height={250}
+      points={points}
+      across={timeAxis(points.at(-1)?.years ?? 1, format)}
+      up={{ ...scale, write: (cost) => writeRate(cost, format, 2) }}
+      told={{
+        at: (years) => `Paid off after ${spanWords(years, format)}`,
+        value: (cost) => writeRate(cost, format, 4),
+      }}
     >
-      {(width) => (
-        <LineChart
-          width={width}
-          height={250}
-          data={points}
-          margin={{ top: 8, right: 16, bottom: 2, left: 0 }}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--reed)" vertical={false} />
-          <XAxis
-            dataKey="years"
-            type="number"
-            domain={[0, "dataMax"]}
-            ticks={[...timeTicks(points.at(-1)?.years ?? 1)]}
-            tickFormatter={(years: number) => spanWords(years, format)}
-            {...AXIS}
-            minTickGap={40}
-          />
-          <YAxis
-            type="number"
-            width={74}
-            domain={[...scale]}
-            allowDataOverflow
-            tickFormatter={(cost: number) => writeRate(cost, format, 2)}
-            {...AXIS}
-          />
-          <Tooltip
-            {...TOOLTIP}
-            labelFormatter={(years) => `Paid off after ${spanWords(Number(years), format)}`}
-            formatter={(cost, name) => [writeRate(Number(cost), format, 4), name]}
-          />
-          {heldFor !== null && (
-            <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
-          )}
-          {names.map((name, index) => (
-            <Line key={index} dataKey={`cost${index}`} name={name} {...curveLook(index)} />
-          ))}
-        </LineChart>
+      {heldFor !== null && (
+        <ReferenceLine x={heldFor} stroke="var(--stone)" strokeDasharray="4 4" />
       )}
-    </CurvesFigure>
+      {names.map((name, index) => (
+        <Line key={index} dataKey={`cost${index}`} name={name} {...curveLook(index)} />
+      ))}
+    </Plot>
   );
 }
 

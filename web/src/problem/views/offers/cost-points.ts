@@ -1,4 +1,5 @@
-import { momentsOf, whenHeld, type ScheduleRun, wholeUpTo } from "@kestrelmoor/core";
+import { momentsOf, whenHeld, type ScheduleRun } from "@kestrelmoor/core";
+import { roundTicks, type RoundTicks } from "../../../charts/round-ticks";
 
 /** A holding time, and what each loan costs a year then, by its place. */
 export type CostPoint = Readonly<Record<`cost${number}`, number | null>> & {
@@ -27,7 +28,7 @@ export function costPoints(runs: readonly (ScheduleRun | null)[], frequency: num
  * How far up the picture goes: a fee makes the first months dearer than anything that follows, and would
  * press all else flat.
  */
-export function costScale(points: readonly CostPoint[], count: number): readonly [number, number] {
+export function costScale(points: readonly CostPoint[], count: number): RoundTicks {
   const costs = (of: readonly CostPoint[]) =>
     of.flatMap((point) =>
       Array.from({ length: count }, (_, place) => point[`cost${place}`] ?? null).filter(
@@ -38,14 +39,5 @@ export function costScale(points: readonly CostPoint[], count: number): readonly
   const later = costs(points.slice(Math.floor(points.length / 8)));
   const [low, high] = [Math.min(...all), Math.max(...later)];
   const room = Math.max(0.1, (high - low) / 8);
-  return [low - room, high + room];
+  return roundTicks(low - room, high + room);
 }
-
-/** Whole steps along the time axis, few enough to be read. */
-export function timeTicks(longest: number): readonly number[] {
-  const step = STEPS.find((years) => longest / years <= MOST_TICKS) ?? longest;
-  return Array.from({ length: wholeUpTo(longest / step) + 1 }, (_, place) => place * step);
-}
-
-const MOST_TICKS = 8;
-const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 2, 5, 10, 20, 50, 100];

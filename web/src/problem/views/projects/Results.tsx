@@ -1,5 +1,5 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
-import { Stroke } from "../../../ui/Stroke";
+import { Stroke } from "../../../charts/Stroke";
 import { SaveCsvButton } from "../SaveCsvButton";
 import { complaintOf, type Contender } from "./compared";
 import { resultFigures, resultRows } from "./result-rows";

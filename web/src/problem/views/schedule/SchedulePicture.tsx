@@ -1,18 +1,9 @@
 import { writeMoney, type Schedule } from "@kestrelmoor/core";
-import {
-  Area,
-  AreaChart,
-  Bar,
-  BarChart,
-  CartesianGrid,
-  ReferenceArea,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from "recharts";
+import { Area, Bar, ReferenceArea } from "recharts";
 import { useDeferredValue, useMemo, useState } from "react";
-import { AXIS, TOOLTIP } from "../../../ui/chart-look";
-import { useElementWidth } from "../../../ui/use-element-width";
+import { moneyAxis } from "../../../charts/axes";
+import { Plot } from "../../../charts/Plot";
+import { roundTicks, wholeTicksWithin } from "../../../charts/round-ticks";
 import type { ScheduleAccount } from "./account-of";
 import { drawnBalances, partsOverTime, stepOf } from "./picture-points";
 import { useScheduleChoice } from "./schedule-choice";
@@ -20,7 +11,6 @@ import type { SchedulePartProps } from "./ScheduleSummary";
 import styles from "./Schedule.module.css";
 
 const HEIGHT = 210;
-const MARGIN = { top: 8, right: 12, bottom: 2, left: 0 };
 
 interface SchedulePictureProps extends SchedulePartProps {
   /** The schedule without its changes; `null` where there are none. */
@@ -29,108 +19,69 @@ interface SchedulePictureProps extends SchedulePartProps {
 
 /** The balance over time, and what each payment or year is made of; dragging over the first asks about a span. */
 export function SchedulePicture(props: SchedulePictureProps) {
-  const { account, plain, format } = props;
-  const { schedule } = account;
-  const [place, width] = useElementWidth();
-  const isSaving = schedule.kind === "saving";
-  const short = (money: number) => writeMoney(money, { ...format, decimals: 0 });
-  const half = width < 760 ? width : (width - 24) / 2;
-  const parts = useMemo(() => partsOverTime(account, plain), [account, plain]);
   // The figures and the rows come first; charts are costly to draw.
   const isTheirTurn = useDeferredValue(true, false);
-  const money = (amount: number) => writeMoney(amount, format);
   return (
-    <div ref={place} className={styles.pictures}>
-      {isTheirTurn && width > 0 && (
+    <div className={styles.pictures}>
+      {isTheirTurn && (
         <>
-          <figure>
-            <figcaption>
-              {isSaving ? (
-                <>
-                  <Swatch of="heather" /> deposits and <Swatch of="gorse" /> interest, after each
-                  payment
-                </>
-              ) : (
-                "Balance after each payment"
-              )}
-              {plain !== null && "; dashed: without changes"}
-            </figcaption>
-            <Balance {...props} width={half} short={short} />
-          </figure>
-          <figure>
-            <figcaption>
-              <Swatch of="gorse" /> interest
-              {!isSaving && (
-                <>
-                  {" "}
-                  and <Swatch of="heather" /> principal
-                </>
-              )}{" "}
-              {stepOf(account, plain)}
-              {plain !== null && "; paler: without changes"}
-            </figcaption>
-            <div role="img" aria-label={partsInWords(parts, money, isSaving)}>
-              <BarChart
-                width={half}
-                height={HEIGHT}
-                data={parts}
-                margin={MARGIN}
-                accessibilityLayer={false}
-              >
-                <CartesianGrid stroke="var(--reed)" vertical={false} />
-                <XAxis dataKey="name" {...AXIS} minTickGap={20} />
-                <YAxis width={axisWidth(largestOf(parts), short)} tickFormatter={short} {...AXIS} />
-                <Tooltip
-                  {...TOOLTIP}
-                  cursor={{ fill: "var(--heather-soft)" }}
-                  formatter={(amount, name) => [money(Number(amount)), name]}
-                />
-                {plain !== null && !isSaving && (
-                  <Bar
-                    dataKey="plainPrincipal"
-                    name="principal without changes"
-                    stackId="plain"
-                    fill="var(--heather)"
-                    fillOpacity={PALE}
-                    isAnimationActive={false}
-                  />
-                )}
-                {plain !== null && (
-                  <Bar
-                    dataKey="plainInterest"
-                    name="interest without changes"
-                    stackId="plain"
-                    fill="var(--gorse)"
-                    fillOpacity={PALE}
-                    isAnimationActive={false}
-                  />
-                )}
-                {!isSaving && (
-                  <Bar
-                    dataKey="principal"
-                    stackId="paid"
-                    fill="var(--heather)"
-                    isAnimationActive={false}
-                  />
-                )}
-                <Bar
-                  dataKey="interest"
-                  stackId="paid"
-                  fill="var(--gorse)"
-                  isAnimationActive={false}
-                />
-              </BarChart>
-            </div>
-          </figure>
+          <Balance {...props} />
+          <Parts {...props} />
         </>
       )}
     </div>
   );
 }
 
-/** Room for the largest figure of an axis, which ends at a rounder one. */
-function axisWidth(largest: number, short: (money: number) => string): number {
-  return 28 + 8 * short(1.3 * largest).length;
+/** Interest and principal of each payment or year. */
+function Parts({ account, plain, format }: SchedulePictureProps) {
+  const isSaving = account.schedule.kind === "saving";
+  const parts = useMemo(() => partsOverTime(account, plain), [account, plain]);
+  const money = (amount: number) => writeMoney(amount, format);
+  const paid = { stackId: "paid", isAnimationActive: false };
+  const before = { stackId: "plain", fillOpacity: PALE, isAnimationActive: false };
+  return (
+    <Plot
+      caption={
+        <>
+          <Swatch of="gorse" /> interest
+          {!isSaving && (
+            <>
+              {" "}
+              and <Swatch of="heather" /> principal
+            </>
+          )}{" "}
+          {stepOf(account, plain)}
+          {plain !== null && "; paler: without changes"}
+        </>
+      }
+      words={partsInWords(parts, money, isSaving)}
+      height={HEIGHT}
+      points={parts}
+      across={{ dataKey: "name" }}
+      up={moneyAxis(roundTicks(0, largestOf(parts)), format)}
+      told={{ value: money }}
+    >
+      {plain !== null && !isSaving && (
+        <Bar
+          dataKey="plainPrincipal"
+          name="principal without changes"
+          fill="var(--heather)"
+          {...before}
+        />
+      )}
+      {plain !== null && (
+        <Bar
+          dataKey="plainInterest"
+          name="interest without changes"
+          fill="var(--gorse)"
+          {...before}
+        />
+      )}
+      {!isSaving && <Bar dataKey="principal" fill="var(--heather)" {...paid} />}
+      <Bar dataKey="interest" fill="var(--gorse)" {...paid} />
+    </Plot>
+  );
 }
 
 function largestOf(parts: ReturnType<typeof partsOverTime>): number {
@@ -148,96 +99,86 @@ function Swatch({ of: colour }: { readonly of: "heather" | "gorse" }) {
 /** What stands for the schedule without its changes. */
 const PALE = 0.35;
 
-interface BalanceProps extends SchedulePictureProps {
-  readonly width: number;
-  readonly short: (money: number) => string;
-}
-
-function Balance({ account, plain, format, width, short }: BalanceProps) {
+/** The balance after each payment; dragging over it asks about a span of payments. */
+function Balance({ account, plain, format }: SchedulePictureProps) {
   const { schedule } = account;
   const [, change] = useScheduleChoice();
   const [drag, setDrag] = useState<readonly [number, number] | null>(null);
   const points = useMemo(() => drawnBalances(account, plain), [account, plain]);
   const isSaving = schedule.kind === "saving";
-  const at = (label: unknown) => Math.max(1, Number(label));
+  const balances = points.flatMap((point) => [point.balance ?? 0, point.plain ?? 0]);
+  const last = points.at(-1)?.payment ?? 1;
   return (
-    <div
-      role="img"
-      className={styles.draggable}
-      aria-label={balanceInWords(schedule, (amount) => writeMoney(amount, format))}
-    >
-      <AreaChart
-        width={width}
-        height={HEIGHT}
-        data={points}
-        margin={MARGIN}
-        accessibilityLayer={false}
-        onMouseDown={({ activeLabel }) => {
-          if (activeLabel !== undefined) setDrag([at(activeLabel), at(activeLabel)]);
-        }}
-        onMouseMove={({ activeLabel }) => {
-          if (drag !== null && activeLabel !== undefined) setDrag([drag[0], at(activeLabel)]);
-        }}
-        onMouseUp={() => {
+    <Plot
+      caption={
+        <>
+          {isSaving ? (
+            <>
+              <Swatch of="heather" /> deposits and <Swatch of="gorse" /> interest, after each
+              payment
+            </>
+          ) : (
+            "Balance after each payment"
+          )}
+          {plain !== null && "; dashed: without changes"}
+        </>
+      }
+      words={balanceInWords(schedule, (amount) => writeMoney(amount, format))}
+      height={HEIGHT}
+      points={points}
+      across={{ dataKey: "payment", ends: [0, last], ticks: wholeTicksWithin(0, last) }}
+      up={moneyAxis(roundTicks(Math.min(0, ...balances), Math.max(0, ...balances)), format)}
+      pointer={{
+        down: (payment) => {
+          if (payment !== null) setDrag([Math.max(1, payment), Math.max(1, payment)]);
+        },
+        move: (payment) => {
+          if (drag !== null && payment !== null) setDrag([drag[0], Math.max(1, payment)]);
+        },
+        up: () => {
           if (drag !== null && drag[0] !== drag[1]) {
             const [from, to] = [Math.min(...drag), Math.max(...drag)];
             change({ spanFrom: String(from), spanTo: String(to) });
           }
           setDrag(null);
-        }}
-      >
-        <CartesianGrid stroke="var(--reed)" vertical={false} />
-        <XAxis
-          dataKey="payment"
-          type="number"
-          domain={["dataMin", "dataMax"]}
-          {...AXIS}
-          minTickGap={40}
-        />
-        <YAxis
-          width={axisWidth(
-            points.reduce((most, point) => Math.max(most, point.balance ?? 0, point.plain ?? 0), 0),
-            short,
-          )}
-          tickFormatter={short}
-          {...AXIS}
-        />
+        },
+      }}
+    >
+      <Area
+        dataKey={isSaving ? "paid" : "balance"}
+        stackId="balance"
+        stroke="var(--heather)"
+        strokeWidth={2}
+        fill="var(--heather-soft)"
+        connectNulls
+        isAnimationActive={false}
+      />
+      {isSaving && (
         <Area
-          dataKey={isSaving ? "paid" : "balance"}
+          dataKey="grown"
           stackId="balance"
-          stroke="var(--heather)"
+          stroke="var(--gorse)"
           strokeWidth={2}
-          fill="var(--heather-soft)"
+          fill="var(--gorse-soft)"
           connectNulls
           isAnimationActive={false}
         />
-        {isSaving && (
-          <Area
-            dataKey="grown"
-            stackId="balance"
-            stroke="var(--gorse)"
-            strokeWidth={2}
-            fill="var(--gorse-soft)"
-            connectNulls
-            isAnimationActive={false}
-          />
-        )}
-        {plain !== null && (
-          <Area
-            dataKey="plain"
-            stroke="var(--slate)"
-            strokeWidth={1.5}
-            strokeDasharray="6 4"
-            fill="none"
-            connectNulls
-            isAnimationActive={false}
-          />
-        )}
-        {drag !== null && (
-          <ReferenceArea x1={drag[0]} x2={drag[1]} fill="var(--heather)" fillOpacity={0.18} />
-        )}
-      </AreaChart>
-    </div>
+      )}
+      {plain !== null && (
+        <Area
+          dataKey="plain"
+          stroke="var(--slate)"
+          strokeWidth={1.5}
+          strokeDasharray="6 4"
+          fill="none"
+          connectNulls
+          isAnimationActive={false}
+        />
+      )}
+      {drag !== null && (
+        <ReferenceArea x1={drag[0]} x2={drag[1]} fill="var(--heather)" fillOpacity={0.18} />
+      )}
+    </Plot>
   );
 }
 

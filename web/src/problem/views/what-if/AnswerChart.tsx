@@ -1,19 +1,9 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceDot,
-  ReferenceLine,
-  Tooltip,
-  XAxis,
-  YAxis,
-} from "recharts";
-import { AXIS, TOOLTIP } from "../../../ui/chart-look";
-import { useElementWidth } from "../../../ui/use-element-width";
+import { Line, ReferenceDot, ReferenceLine } from "recharts";
+import { Plot } from "../../../charts/Plot";
+import { ticksWithin, type RoundTicks } from "../../../charts/round-ticks";
 import type { ChartPoint } from "./sweep-points";
 import { writeFieldFigure, type SweepField } from "./sweep-fields";
-import styles from "./WhatIf.module.css";
 
 interface AnswerChartProps {
   readonly field: SweepField;
@@ -22,8 +12,8 @@ interface AnswerChartProps {
   readonly present: ChartPoint | null;
   /** Where the slider is. */
   readonly here: ChartPoint | null;
-  /** The answers that there can be as the slider moves, so that the scale stays; `null` for those shown. */
-  readonly scale: readonly [number, number] | null;
+  /** Wide enough for every answer that there can be as the slider moves, so that it stays. */
+  readonly scale: RoundTicks;
   readonly writeAnswer: (value: number) => string;
   readonly format: AnswerFormat;
 }
@@ -33,74 +23,50 @@ const HEIGHT = 280;
 /** The answer for each figure of one field. */
 export function AnswerChart(props: AnswerChartProps) {
   const { field, points, present, here, scale, writeAnswer, format } = props;
-  const [place, width] = useElementWidth();
   const writeX = (value: number) => writeFieldFigure(value, field.unit, format);
+  const ends = [points[0]?.x ?? 0, points.at(-1)?.x ?? 1] as const;
   return (
-    <div ref={place} className={styles.chart} role="img" aria-label={inWords(props)}>
-      {width > 0 && (
-        <LineChart
-          width={width}
-          height={HEIGHT}
-          data={points}
-          margin={{ top: 14, right: 26, bottom: 4, left: 8 }}
-          accessibilityLayer={false}
-        >
-          <CartesianGrid stroke="var(--reed)" vertical={false} />
-          <XAxis
-            dataKey="x"
-            type="number"
-            domain={["dataMin", "dataMax"]}
-            tickFormatter={writeX}
-            {...AXIS}
-            minTickGap={46}
-          />
-          <YAxis
-            type="number"
-            width={104}
-            domain={scale ?? ["auto", "auto"]}
-            tickFormatter={writeAnswer}
-            {...AXIS}
-          />
-          <Tooltip
-            {...TOOLTIP}
-            labelFormatter={(x) => `${field.name}: ${writeX(Number(x))}`}
-            formatter={(y) => [writeAnswer(Number(y)), "answer"]}
-          />
-          {here !== null && (
-            <ReferenceLine x={here.x} stroke="var(--stone)" strokeDasharray="4 4" />
-          )}
-          <Line
-            dataKey="y"
-            dot={false}
-            activeDot={{ r: 4, fill: "var(--heather)" }}
-            stroke="var(--heather)"
-            strokeWidth={2.5}
-            isAnimationActive={false}
-            connectNulls={false}
-          />
-          {typeof here?.y === "number" && (
-            <ReferenceDot
-              x={here.x}
-              y={here.y}
-              r={5}
-              fill="var(--paper)"
-              stroke="var(--heather)"
-              strokeWidth={2.5}
-            />
-          )}
-          {typeof present?.y === "number" && (
-            <ReferenceDot
-              x={present.x}
-              y={present.y}
-              r={7}
-              fill="var(--heather)"
-              stroke="var(--paper)"
-              label={{ value: "now", position: "top", fill: "var(--heather)", fontWeight: 600 }}
-            />
-          )}
-        </LineChart>
+    <Plot
+      words={inWords(props)}
+      height={HEIGHT}
+      points={points}
+      across={{ dataKey: "x", ends, ticks: ticksWithin(...ends), write: writeX }}
+      up={{ ...scale, write: writeAnswer }}
+      told={{ at: (x) => `${field.name}: ${writeX(x)}`, value: writeAnswer }}
+      roomRight={26}
+    >
+      {here !== null && <ReferenceLine x={here.x} stroke="var(--stone)" strokeDasharray="4 4" />}
+      <Line
+        dataKey="y"
+        name="answer"
+        dot={false}
+        activeDot={{ r: 4, fill: "var(--heather)" }}
+        stroke="var(--heather)"
+        strokeWidth={2.5}
+        isAnimationActive={false}
+        connectNulls={false}
+      />
+      {typeof here?.y === "number" && (
+        <ReferenceDot
+          x={here.x}
+          y={here.y}
+          r={5}
+          fill="var(--paper)"
+          stroke="var(--heather)"
+          strokeWidth={2.5}
+        />
       )}
-    </div>
+      {typeof present?.y === "number" && (
+        <ReferenceDot
+          x={present.x}
+          y={present.y}
+          r={7}
+          fill="var(--heather)"
+          stroke="var(--paper)"
+          label={{ value: "now", position: "top", fill: "var(--heather)", fontWeight: 600 }}
+        />
+      )}
+    </Plot>
   );
 }
 

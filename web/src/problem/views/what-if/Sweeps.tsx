@@ -64,10 +64,7 @@ export function Sweeps(props: SweepsProps) {
   const chart = useSweep(chartRequest);
   const table = useSweep(tableRequest);
 
-  const scale = useMemo(
-    () => (down === null || table === null ? null : scaleOf(table)),
-    [down, table],
-  );
+  const scale = useMemo(() => scaleOf([chart, table]), [chart, table]);
   const points = useMemo(() => (chart === null ? [] : pointsOf(chart)), [chart]);
   const writeAnswer = (value: number) => writeSwept(value, answer, format);
   const acrossAt = (x: number) => points.find((point) => isSame(point.x, x)) ?? null;

@@ -1,5 +1,7 @@
-import { withDigits, isClose, PART_BETWEEN } from "@kestrelmoor/core";
+import { tickStep } from "d3-array";
+import { withDigits } from "@kestrelmoor/core";
 import type { FigureUnit } from "@kestrelmoor/core";
+import { ticksWithin, wholeTicksWithin } from "../../../charts/round-ticks";
 
 export interface Range {
   readonly from: number;
@@ -8,7 +10,11 @@ export interface Range {
 
 /** Points of a chart; payments come whole, so there may be fewer. */
 const CHART_POINTS = 100;
-const TABLE_POINTS = 8;
+/** About so many rows, from round figure to round figure. */
+const TABLE_STEPS = 6;
+
+/** A range ends at a round figure, about this part of the figure in its middle. */
+const RANGE_STEPS = 15;
 
 /** A range around a figure that is worth a look: half as much to half as much again, a few points of a rate. */
 export function rangeAround(value: number, unit: FigureUnit): Range {
@@ -19,28 +25,12 @@ export function rangeAround(value: number, unit: FigureUnit): Range {
   }
   if (value === 0) return unit === "money" ? { from: 0, to: 1000 } : { from: 0, to: 10 };
   const [low, high] = [value * 0.5, value * 1.5].sort((one, other) => one - other);
-  const step = niceStep(Math.abs(value) / 10);
+  const step = tickStep(0, Math.abs(value), RANGE_STEPS);
   const least = unit === "payments" ? 1 : unit === "years" ? step / 10 : -Infinity;
   return {
     from: Math.max(least, Math.round((low ?? 0) / step) * step),
     to: withDigits(Math.round((high ?? 0) / step) * step, 12),
   };
-}
-
-/** The largest of 1, 2, 5, 10 … that is not above a size. */
-function niceStep(size: number): number {
-  const power = 10 ** Math.floor(Math.log10(size));
-  return [5, 2, 1].map((times) => times * power).find((step) => step <= size) ?? power;
-}
-
-/** The smallest of 1, 2, 5, 10 … that is not below a size. */
-function niceStepAbove(size: number): number {
-  const power = 10 ** Math.floor(Math.log10(size));
-  return (
-    [1, 2, 5, 10]
-      .map((times) => times * power)
-      .find((step) => step >= size || isClose(step, size, PART_BETWEEN.anyWay)) ?? power
-  );
 }
 
 /** The figures of an axis of a chart, evenly from one end to the other. */
@@ -52,11 +42,10 @@ export function chartValues({ from, to }: Range, unit: FigureUnit): number[] {
 export function tableValues({ from, to }: Range, unit: FigureUnit, present: number): number[] {
   const isWhole = unit === "payments";
   const [first, last] = isWhole ? [Math.ceil(from), Math.floor(to)] : [from, to];
-  const step = Math.max(isWhole ? 1 : 0, niceStepAbove((last - first) / TABLE_POINTS));
-  const start = Math.floor(first / step) + 1;
-  const between = Array.from({ length: Math.max(0, Math.ceil(last / step) - start) }, (_, index) =>
-    withDigits((start + index) * step, 12),
-  ).filter((value) => value < last && !isSame(value, last) && !isSame(value, first));
+  const marks = isWhole
+    ? wholeTicksWithin(first, last, TABLE_STEPS)
+    : ticksWithin(first, last, TABLE_STEPS);
+  const between = marks.filter((value) => !isSame(value, last) && !isSame(value, first));
   const values = last > first ? [first, ...between, last] : [first];
   if (present < from || present > to || values.some((value) => isSame(value, present))) {
     return values;
@@ -68,16 +57,6 @@ export function tableValues({ from, to }: Range, unit: FigureUnit, present: numb
 export function nearest(values: readonly number[], figure: number): number {
   const distances = values.map((value) => Math.abs(value - figure));
   return Math.max(0, distances.indexOf(Math.min(...distances)));
-}
-
-/** Ends of a scale that is read easily: round figures just outside of the smallest and the largest. */
-export function roundScale(least: number, most: number): readonly [number, number] {
-  if (!(most > least)) return [least - 1, most + 1];
-  const step = niceStep((most - least) / 4);
-  return [
-    withDigits(Math.floor(least / step) * step, 12),
-    withDigits(Math.ceil(most / step) * step, 12),
-  ];
 }
 
 /** Figures of a range are typed, or made of such: a billionth of them is rounding, and of what is small too. */

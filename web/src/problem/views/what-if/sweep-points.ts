@@ -1,4 +1,4 @@
-import { roundScale } from "./ranges";
+import { roundTicks, type RoundTicks } from "../../../charts/round-ticks";
 import type { SweepOutcome } from "./use-sweep";
 
 /** One figure and the answer for it. */
@@ -16,8 +16,10 @@ export function pointsOf({ first, second, cells }: SweepOutcome): ChartPoint[] {
     : second.values.map((x, column) => point(x, cells[0]?.[column]));
 }
 
-/** A scale on which every answer of a sweep has its place; `null` where there is none. */
-export function scaleOf({ cells }: SweepOutcome): readonly [number, number] | null {
-  const all = cells.flatMap((row) => [...row]).filter((value) => Number.isFinite(value));
-  return all.length === 0 ? null : roundScale(Math.min(...all), Math.max(...all));
+/** A scale on which every answer of some sweeps has its place. */
+export function scaleOf(sweeps: readonly (SweepOutcome | null)[]): RoundTicks {
+  const all = sweeps
+    .flatMap((sweep) => sweep?.cells ?? [])
+    .flatMap((row) => [...row].filter(Number.isFinite));
+  return all.length === 0 ? roundTicks(0, 1) : roundTicks(Math.min(...all), Math.max(...all));
 }

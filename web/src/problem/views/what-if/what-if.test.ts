@@ -11,7 +11,7 @@ import fc from "fast-check";
 import { outcomeOf } from "../../document/outcome";
 import { csvText, tabbedText } from "../figure-table";
 import { rangeFor, readRange } from "./choice";
-import { chartValues, rangeAround, roundScale, tableValues } from "./ranges";
+import { chartValues, rangeAround, tableValues } from "./ranges";
 import { sweepFields, writeFieldFigure } from "./sweep-fields";
 import { sweptValue, writeSwept } from "./swept-answer";
 
@@ -77,15 +77,6 @@ describe("the figures of an axis", () => {
       20, 25, 30, 35, 40, 45, 50, 55, 60,
     ]);
     expect(tableValues({ from: 0.5, to: 3.5 }, "payments", 2)).toEqual([1, 2, 3]);
-  });
-
-  test.each([
-    [2845.95, 9116.81, 2000, 10_000],
-    [0.003, 0.0081, 0.003, 0.009],
-    [5, 5, 4, 6],
-    [-3, 12, -4, 12],
-  ])("a scale for %p to %p goes from %p to %p", (least, most, from, to) => {
-    expect(roundScale(least, most)).toEqual([from, to]);
   });
 });
 

@@ -1,21 +1,18 @@
-import { formatYears, type AnswerFormat, wholeUpTo } from "@kestrelmoor/core";
+import { formatYears, type AnswerFormat } from "@kestrelmoor/core";
+import { timeStep, timeTicks } from "../../charts/time-steps";
 
 interface Tick {
   readonly years: number;
   readonly text: string;
 }
 
-/** Steps that people count in: months up to a year, then years by 1, 2, 5, 10 … */
-const STEPS = [1 / 12, 1 / 4, 1 / 2, 1, 2, 5, 10, 20, 50, 100, 200, 500];
-
 /** Marks for the axis, from today, about one every 110 pixels at the most. */
 export function ticksFor(span: number, width: number, format: AnswerFormat): Tick[] {
   const most = Math.max(2, Math.floor(width / 110));
-  const step = STEPS.find((candidate) => span / candidate <= most) ?? span;
-  const count = wholeUpTo(span / step);
-  return Array.from({ length: count + 1 }, (_, index) => ({
-    years: index * step,
-    text: index === 0 ? "today" : tickText(index * step, step, format),
+  const step = timeStep(span, most);
+  return timeTicks(span, most).map((years) => ({
+    years,
+    text: years === 0 ? "today" : tickText(years, step, format),
   }));
 }
 
