@@ -19,6 +19,8 @@ export default defineConfig({
     target: "es2023",
     sourcemap: false,
     assetsInlineLimit: 0,
+    // From it the server tells a browser what a place needs, before the page itself knows.
+    manifest: true,
     // The writer of workbooks is large; it comes only to who saves one.
     chunkSizeWarningLimit: 1500,
     rolldownOptions: { checks: { bundlerTimings: false } },

@@ -9,12 +9,23 @@ import { createTestApp, type TestApp } from "../../test/test-app";
 import { pageRoutes } from "./page";
 
 const SCRIPT = "export const sky = 'wide';";
+const MANIFEST = {
+  "index.html": { file: "assets/a.js", isEntry: true, imports: ["_react.js"] },
+  "_react.js": { file: "assets/react.js" },
+  "_field.js": { file: "assets/field.js", imports: ["_react.js"], css: ["assets/field.css"] },
+  "src/problem/ProblemPage.tsx": { file: "assets/problem.js", imports: ["_field.js", "_react.js"] },
+};
 const folder = mkdtempSync(join(tmpdir(), "kestrelmoor-page-"));
 let served: TestApp;
 
 beforeAll(async () => {
   mkdirSync(join(folder, "assets"));
-  writeFileSync(join(folder, "index.html"), '<script nonce="__CSP_NONCE__" src="/a.js"></script>');
+  mkdirSync(join(folder, ".vite"));
+  writeFileSync(join(folder, ".vite", "manifest.json"), JSON.stringify(MANIFEST));
+  writeFileSync(
+    join(folder, "index.html"),
+    '<head><script nonce="__CSP_NONCE__" src="/a.js"></script></head>',
+  );
   writeFileSync(join(folder, "assets", "page-1a2b.js"), SCRIPT);
   writeFileSync(join(folder, "assets", "page-1a2b.js.br"), brotliCompressSync(SCRIPT));
   writeFileSync(join(folder, "assets", "page-1a2b.js.gz"), gzipSync(SCRIPT));
@@ -35,6 +46,23 @@ test.each(["/", "/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d", "/nowhere"])(
     expect(headers["cache-control"]).toBe("no-store");
   },
 );
+
+test("a browser is told at once what a place needs beside the page, and of nothing twice", async () => {
+  const told = async (address: string) => {
+    const { text } = await request(served.app).get(address).accept("html").expect(200);
+    return [...text.matchAll(/<link rel="([a-z]+)"[^>]* href="([^"]+)"/g)].map(
+      ([, kind, file]) => `${kind} ${file}`,
+    );
+  };
+  expect(await told("/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d")).toEqual([
+    "preload /api/problems/5f0c1c1e-8a53-4c5b-9d7e-0d6a3b1f2c4d",
+    "modulepreload /assets/problem.js",
+    "modulepreload /assets/field.js",
+    "preload /assets/field.css",
+  ]);
+  expect(await told("/problems/%22%3E")).not.toContain("preload /api/problems/%22%3E");
+  expect(await told("/nowhere")).toEqual([]);
+});
 
 test("a hashed file is kept for ever", async () => {
   const { headers } = await request(served.app).get("/assets/page-1a2b.js").expect(200);

@@ -4,6 +4,7 @@ import express, { Router } from "express";
 import sirv from "sirv";
 import { nonceOf } from "../http/security";
 import { notFound } from "../http/refusal";
+import { headStartOf, type HeadStart } from "./head-start";
 
 /** What the build leaves in the page where each answer's nonce goes. */
 const NONCE_PLACEHOLDER = "__CSP_NONCE__";
@@ -25,7 +26,7 @@ export async function pageRoutes(folder: string): Promise<Page> {
   const document = await readFile(join(folder, "index.html"), "utf8");
   return {
     assets: assetRoutes(join(folder, "assets")),
-    document: documentRoutes(folder, document),
+    document: documentRoutes(folder, document, await headStartOf(folder)),
   };
 }
 
@@ -47,7 +48,7 @@ function assetRoutes(folder: string): Router {
   return router;
 }
 
-function documentRoutes(folder: string, document: string): Router {
+function documentRoutes(folder: string, document: string, headStart: HeadStart): Router {
   const router = Router();
   router.use(express.static(folder, { index: false, maxAge: "1h" }));
   router.get("/{*path}", (request, response, next) => {
@@ -58,7 +59,11 @@ function documentRoutes(folder: string, document: string): Router {
     response
       .type("html")
       .set("Cache-Control", "no-store")
-      .send(document.replaceAll(NONCE_PLACEHOLDER, nonceOf(response)));
+      .send(
+        document
+          .replace("</head>", `${headStart(request.path)}</head>`)
+          .replaceAll(NONCE_PLACEHOLDER, nonceOf(response)),
+      );
   });
   return router;
 }
