@@ -1,5 +1,5 @@
 import { problemSchema } from "@kestrelmoor/core";
-import { MISTAKE_CODES } from "@kestrelmoor/core/teaching";
+import { MISTAKE_CODES, VERDICTS } from "@kestrelmoor/core/teaching";
 import * as z from "zod";
 
 /** What is asked of a problem: the number, as it was written. */
@@ -21,7 +21,7 @@ const explanation = z.object({
 
 export const markReply = z
   .object({
-    verdict: z.enum(["right", "explained", "unexplained"]),
+    verdict: z.enum(VERDICTS),
     sentence: z.string(),
     explanations: z.array(explanation).max(3).readonly(),
   })

@@ -1,4 +1,10 @@
-import { flowIdSchema, loanChangeSchema, magnitudeSchema } from "@kestrelmoor/core";
+import {
+  flowIdSchema,
+  loanChangeSchema,
+  magnitudeSchema,
+  SCHEDULE_KINDS,
+  SCHEDULE_ROUNDINGS,
+} from "@kestrelmoor/core";
 import * as z from "zod";
 import { solveRequest } from "./solve";
 
@@ -11,7 +17,7 @@ const payment = z.int().min(1).max(1e6).meta({ description: "a payment's number,
 
 export const scheduleOptions = z.strictObject({
   flow: flowIdSchema,
-  rounding: z.enum(["cent", "none"]).default("cent"),
+  rounding: z.enum(SCHEDULE_ROUNDINGS).default("cent"),
   extra: z
     .array(
       z.strictObject({
@@ -44,7 +50,7 @@ const row = z.object({
 
 export const scheduleReply = z
   .object({
-    kind: z.enum(["repaying", "saving"]),
+    kind: z.enum(SCHEDULE_KINDS),
     isOwed: z
       .boolean()
       .meta({ description: "whether the balance is owed (otherwise it is saved)" }),

@@ -1,4 +1,11 @@
-import { COMPLETENESS, problemSchema } from "@kestrelmoor/core";
+import {
+  COMPLETENESS,
+  DIRECTIONS,
+  FIGURE_UNITS,
+  INTEREST_SIDES,
+  problemSchema,
+  WHOLE_KINDS,
+} from "@kestrelmoor/core";
 import * as z from "zod";
 
 /** A problem file of any released version; the published schema describes the newest. */
@@ -9,8 +16,8 @@ export const solveRequest = problemSchema.meta({
 
 const answer = z.object({
   value: z.number(),
-  unit: z.enum(["money", "percent", "payments", "years"]),
-  direction: z.enum(["in", "out"]).optional(),
+  unit: z.enum(FIGURE_UNITS),
+  direction: z.enum(DIRECTIONS).optional(),
   turned: z
     .literal(true)
     .optional()
@@ -36,7 +43,7 @@ const finalPayment = z.object({
 });
 const wholePayments = z
   .object({
-    kind: z.enum(["exact", "cents", "smaller", "interest-alone"]),
+    kind: z.enum(WHOLE_KINDS),
     full: z.int().meta({ description: "payments of the full size, before the last" }),
     last: finalPayment.nullable().meta({
       description: "null where the full payments are all, or interest alone does the rest",
@@ -65,7 +72,7 @@ export const solveReply = z
       totalIn: z.number().nullable(),
       totalOut: z.number().nullable(),
       interest: z.number().optional(),
-      interestIs: z.enum(["earned", "paid"]).optional(),
+      interestIs: z.enum(INTEREST_SIDES).optional(),
       effectivePercents: z.array(z.number().nullable()).readonly(),
       streams: z.array(streamFacts).readonly(),
       wholePayments: wholePayments.optional(),

@@ -1,6 +1,6 @@
 import type { BrowserContext, CDPSession, Locator, Page } from "@playwright/test";
 import { test } from "../support/fixtures";
-import { buildBaseline, servePage } from "./baseline/build-baseline";
+import { buildBaseline, servePage } from "./baseline";
 import { middleOf, report, reportFigure } from "./report";
 
 const KEYS = "123456789012345678901234567890";

@@ -12,7 +12,7 @@ export { isCalendarDate } from "./time/calendar";
 export * from "./problem/json-schema";
 export { flowOfUnknown, lineOfUnknown, type Unknown } from "./problem/unknown";
 export * from "./fields/field-ref";
-export type { FigureUnit, UnknownKind } from "./fields/figure";
+export { FIGURE_UNITS, type FigureUnit, type UnknownKind } from "./fields/figure";
 export { figuresOf, numberAt, numberIn, type ProblemFigure } from "./fields/problem-figures";
 export * from "./rates/quotation";
 export * from "./rates/convert-rate";
@@ -41,6 +41,7 @@ export {
 export { withDigits } from "./numbers/with-digits";
 export * from "./solve/solve";
 export * from "./solve/solution";
+export { WHOLE_KINDS } from "./solve/count/whole-payments";
 export { yearsAsked, type SolvedFlow, type SolvedProblem } from "./solve/solved-problem";
 export type { DatedAmount } from "./flows/flow-kind";
 export { paymentAmount } from "./flows/expand-stream";

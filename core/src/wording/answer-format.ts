@@ -1,3 +1,4 @@
+import type { Direction } from "../engine/problem/schema";
 import * as z from "zod";
 import { roundDecimal } from "../engine/numbers/round-decimal";
 import { formatSignificant } from "./format-number";
@@ -62,7 +63,7 @@ export function writeMoney(
 /** An amount with its direction: a minus sign if the format asks for one. */
 export function writeDirected(
   amount: number,
-  direction: "in" | "out" | undefined,
+  direction: Direction | undefined,
   format: AnswerFormat,
 ): string {
   const isMinus = direction === "out" && format.moneyOut === "minus";

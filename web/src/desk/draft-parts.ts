@@ -1,3 +1,4 @@
+import type { Direction } from "@kestrelmoor/core";
 import {
   BLANK_DRAFT,
   type Draft,
@@ -8,7 +9,7 @@ import {
 /** One amount, known by its name. */
 export function amountLine(
   label: string,
-  direction: "in" | "out",
+  direction: Direction,
   amount: string,
   at: string,
 ): FlowLine {

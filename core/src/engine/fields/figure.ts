@@ -4,7 +4,9 @@ import type { ResolvedFlow, Spell } from "../timeline/timeline";
 import type { FlowFieldName, RateFieldName } from "./field-ref";
 
 /** What a figure of a problem counts. Rates are in percent, times in years. */
-export type FigureUnit = "money" | "percent" | "payments" | "years";
+export const FIGURE_UNITS = ["money", "percent", "payments", "years"] as const;
+
+export type FigureUnit = (typeof FIGURE_UNITS)[number];
 
 /** The kinds of answer that a problem can ask for. */
 export type UnknownKind = "amount" | "percent" | "growth" | "count" | "at" | "begins" | "value";

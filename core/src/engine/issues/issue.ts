@@ -1,3 +1,4 @@
+import type { Direction } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
 
 /** Where in a problem file an issue lies: keys and indexes from the root, as in `["flows", 1, "amount"]`. */
@@ -60,7 +61,7 @@ export interface IssueFacts {
   "growth-too-low": { percent: number };
   "growth-too-irregular": { limit: number };
   "perpetuity-without-worth": { id: string; ratePercent: number; growthPercent: number | null };
-  "one-way-money": { direction: "in" | "out" } & Turn;
+  "one-way-money": { direction: Direction } & Turn;
   "no-rate-balances": Turn;
   "rate-has-no-effect": NoFacts;
   "every-rate-balances": NoFacts;

@@ -85,7 +85,10 @@ export const quotedRateSchema = quotedWith({ percent: percentFigureSchema });
 
 const rate = quotedWith({ percent, from: knownPosition.optional() });
 
-const direction = z.enum(["in", "out"]);
+/** Which way money goes, for whoever the problem is about. */
+export const DIRECTIONS = ["in", "out"] as const;
+
+const direction = z.enum(DIRECTIONS);
 const label = z.string().max(LIMITS.labelLength);
 const flowParts = { id: flowIdSchema, label: label.optional() };
 
@@ -166,9 +169,7 @@ const followUp = z.discriminatedUnion("find", [
   z.strictObject({ find: z.literal("principal"), ...span }),
   z.strictObject({
     find: z.literal("total"),
-    of: z
-      .union([z.enum(["in", "out"]), flowIdSchema])
-      .meta(expected('"in", "out" or the id of a flow')),
+    of: z.union([direction, flowIdSchema]).meta(expected('"in", "out" or the id of a flow')),
   }),
 ]);
 

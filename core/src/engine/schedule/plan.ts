@@ -3,6 +3,7 @@ import { expandFlow } from "../flows/flow-kinds";
 import type { Accumulation } from "../rates/accumulation";
 import type { Account } from "../solve/account";
 import { openingSide } from "../solve/follow-ups";
+import type { ScheduleKind, ScheduleRounding } from "./schedule-types";
 
 /** A payment as it is planned, before rounding and before anything is cleared early. */
 export interface PlannedPayment {
@@ -24,7 +25,7 @@ export interface OtherAmount {
 
 /** All that a schedule is run from, freed of directions. */
 export interface Plan {
-  readonly kind: "repaying" | "saving";
+  readonly kind: ScheduleKind;
   /** Whether the balance is owed by the student; else it is theirs. */
   readonly isOwed: boolean;
   readonly inCents: boolean;
@@ -62,7 +63,7 @@ export interface Plan {
 
 interface PlanOptions {
   readonly flow: string;
-  readonly rounding: "cent" | "none";
+  readonly rounding: ScheduleRounding;
   /** Payments a year of the stream. */
   readonly frequency: number;
   readonly balances: boolean;

@@ -1,5 +1,15 @@
 import type { LoanChange } from "./changes/change";
 
+/** Whether payments take a balance down or build one up. */
+export const SCHEDULE_KINDS = ["repaying", "saving"] as const;
+
+export type ScheduleKind = (typeof SCHEDULE_KINDS)[number];
+
+/** Whether each payment and its interest are whole cents, as at a bank, or unrounded, as in a textbook. */
+export const SCHEDULE_ROUNDINGS = ["cent", "none"] as const;
+
+export type ScheduleRounding = (typeof SCHEDULE_ROUNDINGS)[number];
+
 /** Something paid on top of the payments of a stream. */
 export interface ExtraPayment {
   /** Number of the first payment that it is added to, from 1. */
@@ -13,7 +23,7 @@ export interface ScheduleOptions {
   /** The id of the stream. */
   readonly flow: string;
   /** Whole cents, as a lender counts, or unrounded, as the textbook does. */
-  readonly rounding: "cent" | "none";
+  readonly rounding: ScheduleRounding;
   readonly extra?: readonly ExtraPayment[];
   /** What is changed about the payments; extra payments of `extra` come on top. */
   readonly changes?: readonly LoanChange[];
@@ -57,7 +67,7 @@ export interface TimeBefore {
 
 export interface Schedule {
   /** Whether payments bring the balance down, as a loan's do, or up, as savings do. */
-  readonly kind: "repaying" | "saving";
+  readonly kind: ScheduleKind;
   /** Whether the balance is owed by the student; else it is money of theirs. */
   readonly isOwed: boolean;
   /** The first payment that is neither interest only nor left out: rounded in a schedule in cents. */

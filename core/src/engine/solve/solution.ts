@@ -1,8 +1,14 @@
+import type { FigureUnit } from "../fields/figure";
 import type { SettledFlow } from "../flows/flow-kind";
 import type { Direction } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
 import type { Quotation } from "../rates/quotation";
 import type { WholeKind } from "./count/whole-payments";
+
+/** Whether interest came in or went out. */
+export const INTEREST_SIDES = ["earned", "paid"] as const;
+
+export type InterestSide = (typeof INTEREST_SIDES)[number];
 
 /**
  * One solution of a problem.
@@ -14,7 +20,7 @@ import type { WholeKind } from "./count/whole-payments";
  */
 export interface Answer {
   readonly value: number;
-  readonly unit: "money" | "percent" | "payments" | "years";
+  readonly unit: FigureUnit;
   readonly direction?: Direction;
   /** The amount balances only in the opposite direction to the problem's. */
   readonly turned?: true;
@@ -109,7 +115,7 @@ export interface Facts {
   readonly totalOut: number | null;
   /** Total interest, zero or more: the difference of the totals. Left out if a value is asked for. */
   readonly interest?: number;
-  readonly interestIs?: "earned" | "paid";
+  readonly interestIs?: InterestSide;
   /** The effective annual rate of each spell; `null` if it exceeds the largest double. */
   readonly effectivePercents: readonly (number | null)[];
   readonly streams: readonly StreamFacts[];

@@ -7,6 +7,11 @@ import { rightAs, type RightAs } from "./right-as";
 import { Search, type Explanation } from "./search";
 import { subjectOf } from "./subject-after";
 
+/** What a marking comes to: a form of the answer, the result of a mistake, or neither. */
+export const VERDICTS = ["right", "explained", "unexplained"] as const;
+
+export type Verdict = (typeof VERDICTS)[number];
+
 /** The marking of a student's number. */
 export type Marking =
   | {

@@ -1,3 +1,4 @@
+import type { Direction } from "../../engine/problem/schema";
 import {
   BLANK_DRAFT,
   type Draft,
@@ -29,13 +30,13 @@ function rate(percent: string, parts: Partial<TypedRateLine> = {}): TypedRateLin
   };
 }
 
-function money(label: string, direction: "in" | "out", amount: string, at: string): FlowLine {
+function money(label: string, direction: Direction, amount: string, at: string): FlowLine {
   return { kind: "single", id: idOf(label), label, direction, amount, at };
 }
 
 function payments(
   label: string,
-  direction: "in" | "out",
+  direction: Direction,
   amount: string,
   count: string,
   parts: Partial<StreamLine> = {},

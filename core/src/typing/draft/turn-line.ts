@@ -1,3 +1,4 @@
+import type { Direction } from "../../engine/problem/schema";
 import { isUnknownMark } from "../input/unknown-mark";
 import { opposite } from "../../engine/problem/turned-round";
 import type { Draft, SingleLine, StreamLine } from "./draft";
@@ -20,7 +21,7 @@ export function turnRound(draft: Draft, id: string): void {
 }
 
 /** Turns a line to the direction in which its answer balances: its amount changes its sign. Changes the line in place. */
-export function turnToAnswer(line: SingleLine | StreamLine, direction: "in" | "out"): void {
+export function turnToAnswer(line: SingleLine | StreamLine, direction: Direction): void {
   if (line.direction !== direction) turnLine(line, "stays");
 }
 

@@ -1,3 +1,4 @@
+import type { Direction } from "../../engine/problem/schema";
 /**
  * The sentences of marking, by mistake.
  * - `done`: what the student did, in the past tense; follows "It looks as if" and "would be if"
@@ -85,8 +86,8 @@ export const MISTAKE_WORDS = {
     nextTime: "Use (1+i)ⁿ, not 1 + i·n.",
   },
   "final-amount-turned": {
-    done: (name: string, direction: "in" | "out") => `you entered ${name} as money ${direction}`,
-    corrected: (direction: "in" | "out") =>
+    done: (name: string, direction: Direction) => `you entered ${name} as money ${direction}`,
+    corrected: (direction: Direction) =>
       `It is money ${direction}, so it belongs on the other side of the equation.`,
     nextTime: "For each amount, ask: do you receive it or pay it? Draw it above or below the line.",
   },
@@ -192,7 +193,7 @@ export const MISTAKE_WORDS = {
     doneAnswer: () => "your answer has the opposite sign",
     correctedAnswer: () => "The size is correct; only the sign differs.",
     done: (name: string) => `you gave ${name} the wrong sign`,
-    corrected: (direction: "in" | "out", isSeveral: boolean) =>
+    corrected: (direction: Direction, isSeveral: boolean) =>
       `${isSeveral ? "They are" : "It is"} money ${direction}.`,
     nextTime: "Say in words who pays whom; the sign follows.",
   },

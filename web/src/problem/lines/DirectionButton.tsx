@@ -1,3 +1,4 @@
+import type { Direction } from "@kestrelmoor/core";
 import { turnRound } from "@kestrelmoor/core/typing";
 import { Explained } from "./explain/Explained";
 import { useFieldEditing } from "./use-line-editing";
@@ -5,7 +6,7 @@ import styles from "./Lines.module.css";
 
 interface DirectionButtonProps {
   readonly id: string;
-  readonly direction: "in" | "out";
+  readonly direction: Direction;
 }
 
 /** The word that says which way the money goes; a click turns it round. */

@@ -1,11 +1,11 @@
-import { doubtfulEnd } from "@kestrelmoor/core";
+import { doubtfulEnd, type Direction } from "@kestrelmoor/core";
 import { confirmDirection, turnRound } from "@kestrelmoor/core/typing";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { AskedBack } from "./AskedBack";
 
 interface EndAskedProps {
   readonly id: string;
-  readonly direction: "in" | "out";
+  readonly direction: Direction;
 }
 
 /** Asks whether an amount at the end of the payments goes the right way: with a residual both balance. */

@@ -1,9 +1,10 @@
+import type { Direction } from "@kestrelmoor/core";
 import type { ReactNode } from "react";
 import { CrossIcon } from "../../ui/CrossIcon";
 import styles from "./Lines.module.css";
 
 interface LineFrameProps {
-  readonly mark: "in" | "out" | "mixed" | "rate" | "worth" | "kept";
+  readonly mark: Direction | "mixed" | "rate" | "worth" | "kept";
   /** What the line is, for the button that removes it and for screen readers. */
   readonly name: string;
   readonly hint: string;

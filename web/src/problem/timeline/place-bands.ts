@@ -1,4 +1,4 @@
-import type { AnswerFormat } from "@kestrelmoor/core";
+import type { AnswerFormat, Direction } from "@kestrelmoor/core";
 import { axisOverhang, cross, labelWidth, LABEL_HEIGHT, type Box, type Frame } from "./box";
 import { heightOf, type Scale } from "./place-posts";
 import type { StrandOnAxis } from "./place-strands";
@@ -10,7 +10,7 @@ const POINTS = 40;
 /** What stands for the payments between those that are drawn. */
 export interface PlacedBand {
   readonly id: string;
-  readonly direction: "in" | "out";
+  readonly direction: Direction;
   readonly isUnknown: boolean;
   /** As SVG has it, closed along the axis. */
   readonly outline: string;

@@ -1,4 +1,4 @@
-import { writeMoney, type AnswerFormat } from "@kestrelmoor/core";
+import { writeMoney, type AnswerFormat, type Direction } from "@kestrelmoor/core";
 import {
   cross,
   LABEL_HEIGHT,
@@ -30,7 +30,7 @@ export function placeLabel(
   post: Post,
   box: Box,
   { left, right, top, bottom }: Frame,
-  occupied: Record<"in" | "out", Box[]>,
+  occupied: Record<Direction, Box[]>,
   format: AnswerFormat,
 ): PlacedLabel | null {
   const text = labelText(post, format);

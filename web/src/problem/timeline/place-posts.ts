@@ -1,4 +1,4 @@
-import type { AnswerFormat } from "@kestrelmoor/core";
+import type { AnswerFormat, Direction } from "@kestrelmoor/core";
 import { LABEL_HEIGHT, LOZENGE_HEIGHT, type Box, type Frame } from "./box";
 import { placeLabel, type PlacedLabel } from "./place-label";
 import type { Post } from "./sketch-types";
@@ -96,14 +96,14 @@ export function scaleFor(
   { top, bottom, isSmall }: Pick<Frame, "top" | "bottom" | "isSmall">,
 ): Scale {
   const largest = Math.max(0, ...posts.map(({ amount }) => amount ?? 0));
-  const tallest = (direction: "in" | "out") =>
+  const tallest = (direction: Direction) =>
     Math.max(
       direction === "in" && hasWorth ? WORTH_SHARE : 0,
       ...posts
         .filter((post) => post.direction === direction)
         .map(({ amount }) => shareOf(amount, largest)),
     );
-  const room = (direction: "in" | "out") => (isSmall ? 0 : labelRoom(posts, direction));
+  const room = (direction: Direction) => (isSmall ? 0 : labelRoom(posts, direction));
   const [up, down] = [tallest("in"), tallest("out")];
   const height = bottom - top;
   if (up === 0 || down === 0) {
@@ -116,7 +116,7 @@ export function scaleFor(
   return { axisY: Math.round(top + room("in") + reach * up), largest, reach };
 }
 
-function labelRoom(posts: readonly Post[], direction: "in" | "out"): number {
+function labelRoom(posts: readonly Post[], direction: Direction): number {
   const hasLozenge = posts.some(
     (post) => post.direction === direction && post.unknown === "amount",
   );

@@ -1,4 +1,4 @@
-import type { SolvedProblem } from "@kestrelmoor/core";
+import type { SolvedProblem, Direction } from "@kestrelmoor/core";
 import type { FieldReading, SaidTime } from "@kestrelmoor/core/typing";
 
 /** One amount as it is drawn: what is not known yet is `null`, and drawn all the same. */
@@ -7,7 +7,7 @@ export interface Post {
   /** The line it belongs to, and the field that a click leads to. */
   readonly line: string;
   readonly field: string;
-  readonly direction: "in" | "out";
+  readonly direction: Direction;
   readonly amount: number | null;
   readonly years: number | null;
   readonly label: string;
@@ -26,7 +26,7 @@ export interface Post {
 /** Repeated payments, of which as many are drawn as there is room for. */
 export interface Strand {
   readonly id: string;
-  readonly direction: "in" | "out";
+  readonly direction: Direction;
   readonly label: string;
   readonly unknown: "amount" | "count" | "begins" | "growth" | null;
   /** What the unknown came to, where it is no amount. */
@@ -85,7 +85,7 @@ export function known(figure: number): number | null {
   return Number.isFinite(figure) ? figure : null;
 }
 
-export function sideOf(amount: number): "in" | "out" {
+export function sideOf(amount: number): Direction {
   return amount < 0 ? "out" : "in";
 }
 

@@ -1,6 +1,7 @@
 import { issue, type Issue } from "../../issues/issue";
 import { forceOfInterest } from "../../rates/force-of-interest";
 import type { HolidayChange, InterestOnlyChange, LoanChange, LoanChangeKind } from "./change";
+import type { ScheduleKind } from "../schedule-types";
 
 /** Changes that mean something for what is owed, and nothing for savings. */
 const FOR_LOANS: ReadonlySet<LoanChangeKind> = new Set(["interest-only", "residual"]);
@@ -14,7 +15,7 @@ const FOR_LOANS: ReadonlySet<LoanChangeKind> = new Set(["interest-only", "residu
  */
 export function checkChanges(
   changes: readonly LoanChange[],
-  plan: { readonly plannedCount: number; readonly kind: "repaying" | "saving" },
+  plan: { readonly plannedCount: number; readonly kind: ScheduleKind },
 ): Issue[] {
   return changes.flatMap((change, place): Issue[] => {
     const found =
@@ -34,7 +35,7 @@ function firstOf<Item>(items: readonly Item[], find: (item: Item) => Issue | nul
   return null;
 }
 
-function unfit(change: LoanChange, kind: "repaying" | "saving"): Issue | null {
+function unfit(change: LoanChange, kind: ScheduleKind): Issue | null {
   const isForLoans = FOR_LOANS.has(change.kind) || (change.kind === "fee" && change.isAdded);
   return isForLoans && kind === "saving" ? issue("change-for-loans", [], {}) : null;
 }

@@ -16,7 +16,9 @@ import { asWhole } from "../../numbers/compare";
  * - `smaller`: a last payment smaller than the others settles the rest
  * - `interest-alone`: after the full payments, interest reaches the goal before the next payment
  */
-export type WholeKind = "exact" | "cents" | "smaller" | "interest-alone";
+export const WHOLE_KINDS = ["exact", "cents", "smaller", "interest-alone"] as const;
+
+export type WholeKind = (typeof WHOLE_KINDS)[number];
 
 /** A real count in whole payments. Amounts are in the direction of the stream. */
 export interface WholeCount {

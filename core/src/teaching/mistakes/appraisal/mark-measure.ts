@@ -14,10 +14,11 @@ import {
 } from "../../../wording/teaching/measure-mistake-words";
 import { agrees, agreesInSize, type Claim } from "../../../engine/numbers/claim";
 import { isBefore, isUpTo } from "../../../engine/numbers/compare";
+import type { Verdict } from "../mark";
 
 /** The marking of a student's value for a measure. */
 export interface MarkedMeasure {
-  readonly verdict: "right" | "explained" | "unexplained";
+  readonly verdict: Verdict;
   /** What happened, and what to do next time; only the likeliest mistake. */
   readonly says: string;
 }

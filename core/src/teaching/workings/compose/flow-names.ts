@@ -1,4 +1,4 @@
-import type { Flow } from "../../../engine/problem/schema";
+import type { Flow, Direction } from "../../../engine/problem/schema";
 import type { SolvedFlow } from "../../../engine/solve/solved-problem";
 import { spanWords } from "../../../wording/format-time";
 import { frequencyWords } from "../../../wording/quotation-words";
@@ -27,7 +27,7 @@ function singleName(
   return `the amount you ${verbOf(direction)} ${when}`;
 }
 
-function verbOf(direction: "in" | "out"): string {
+function verbOf(direction: Direction): string {
   return direction === "in" ? "receive" : "pay";
 }
 

@@ -1,3 +1,4 @@
+import type { Direction } from "../../../engine/problem/schema";
 import type * as z from "zod";
 import type { FlowFieldName } from "../../../engine/fields/field-ref";
 import type { FigureUnit } from "../../../engine/fields/figure";
@@ -18,7 +19,7 @@ export interface FieldWords {
   /** After the name of its line: "Repayments, number of payments". */
   readonly name: string;
   /** For those who do not see the sentence that it stands in. */
-  readonly label: (line: { readonly direction?: "in" | "out" }) => string;
+  readonly label: (line: { readonly direction?: Direction }) => string;
   /** What stands in it while nothing is typed. */
   readonly hint: string;
   /** Of a choice: everything there is to choose from. */

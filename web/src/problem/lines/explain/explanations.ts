@@ -1,4 +1,4 @@
-import type { FieldName } from "@kestrelmoor/core";
+import type { FieldName, Direction } from "@kestrelmoor/core";
 import { BLANK_DRAFT, type Draft, type StreamLine } from "@kestrelmoor/core/typing";
 
 /** A tiny picture: a timeline, or how an account grows by steps. */
@@ -158,7 +158,7 @@ function timeline(words: string, flows: Draft["flows"], years = 0): TinyPicture 
   };
 }
 
-function single(direction: "in" | "out", amount: string, at: string): Draft["flows"][number] {
+function single(direction: Direction, amount: string, at: string): Draft["flows"][number] {
   return { kind: "single", id: `single-${at}`, label: "", direction, amount, at };
 }
 

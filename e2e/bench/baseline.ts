@@ -5,10 +5,12 @@ import { once } from "node:events";
 import type { AddressInfo } from "node:net";
 import { build, type Rolldown } from "vite";
 
+const WEB = join(import.meta.dirname, "../../web");
+
 /** One of the pages that the application's own are measured against, as a script. */
 export async function buildBaseline(name: "field" | "libraries"): Promise<string> {
   const { output } = (await build({
-    root: join(import.meta.dirname, "../../.."),
+    root: WEB,
     configFile: false,
     logLevel: "silent",
     // Not the variants of the libraries that are slower and say more.
@@ -18,7 +20,7 @@ export async function buildBaseline(name: "field" | "libraries"): Promise<string
       minify: true,
       target: "es2023",
       rolldownOptions: {
-        input: join(import.meta.dirname, `${name}.ts`),
+        input: join(WEB, "baseline", `${name}.ts`),
         output: { format: "iife", codeSplitting: false },
       },
     },
