@@ -16,7 +16,10 @@ const REACH = {
     "core/src/typing/draft/sums",
     "core/src/wording/answer-sentence.ts",
   ],
-  appraisal: [`${VIEWS}/appraisal`, `${VIEWS}/projects`, "core/src/engine/appraisal"],
+  appraisal: [
+    ...[`${VIEWS}/appraisal`, `${VIEWS}/projects`, "web/src/charts"],
+    "core/src/engine/appraisal",
+  ],
   "bad-input": ["web/src/problem/lines", "core/src/typing/input", "core/src/wording/sentences.ts"],
   "every-demo-problem": [
     "demo",
@@ -26,6 +29,7 @@ const REACH = {
   ],
   "first-typing": ["web/src/problem/lines", "core/src/typing/input", "core/src/typing/draft"],
   "from-a-file": ["web/src/files", "web/src/problem/lines"],
+  "head-start": ["server/src/web", "web/src/app", "web/vite.config.ts"],
   "hand-in": [`${VIEWS}/hand-in`, "core/src/teaching/hand-in"],
   keep: ["web/src/keeping", "web/src/problem/saving", "web/src/problem/sharing", "server/src"],
   keeping: ["web/src/problem/saving", "web/src/problem/document", "server/src"],
@@ -39,7 +43,7 @@ const REACH = {
     ...["core/src/engine/rates", "core/src/engine/tables"],
   ],
   room: ["web/src/app", "web/src/ui", "web/src/problem/timeline"],
-  schedule: [`${VIEWS}/schedule`, "core/src/engine/schedule"],
+  schedule: [`${VIEWS}/schedule`, "core/src/engine/schedule", "web/src/charts"],
   shaping: [
     "web/src/problem/lines",
     "core/src/typing/draft/reshape.ts",
@@ -50,7 +54,7 @@ const REACH = {
   timeline: ["web/src/problem/timeline", `${VIEWS}/shares`],
   "two-copies": ["deploy", "scripts/serve.mjs", "server/src"],
   variants: [`${VIEWS}/variants`, "core/src/typing/draft/variants", "core/src/engine/vary"],
-  "what-if": [`${VIEWS}/what-if`, "web/src/workers", "core/src/engine/vary"],
+  "what-if": [...[`${VIEWS}/what-if`, "web/src/charts", "web/src/workers"], "core/src/engine/vary"],
   workings: [`${VIEWS}/workings`, "core/src/teaching/workings"],
 };
 
