@@ -7,8 +7,6 @@ export default defineConfig({
   // Each worker has an application and a database of its own; a third would only wait for a core.
   workers: 2,
   fullyParallel: true,
-  // A starved machine may be late once; what fails twice is wrong.
-  retries: 1,
   timeout: 60_000,
   expect: { timeout: 8000 },
   reporter: [["list"]],

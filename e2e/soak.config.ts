@@ -7,7 +7,6 @@ export default defineConfig({
   testDir: "soak",
   reporter: [["line"]],
   timeout: 3_600_000,
-  retries: 0,
   // One at a time: a second one beside it would slow the first.
   workers: 1,
 });
