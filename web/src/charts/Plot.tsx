@@ -109,6 +109,8 @@ export function Plot(props: PlotProps) {
                 {...AXIS_LOOK}
                 height={ACROSS_HEIGHT}
                 minTickGap={30}
+                // Where there is no room for all, those that are left stand evenly, from the first on.
+                interval="equidistantPreserveStart"
               />
               <YAxis
                 type="number"
@@ -117,6 +119,7 @@ export function Plot(props: PlotProps) {
                 ticks={[...up.ticks]}
                 tickFormatter={up.write}
                 {...AXIS_LOOK}
+                interval={0}
                 allowDataOverflow
               />
               {told !== undefined && (

@@ -7,6 +7,9 @@ export interface RoundTicks {
   readonly high: number;
 }
 
+/** More marks than this stand too close to be read beside a small picture. */
+const MOST_MARKS = 7;
+
 /**
  * @param low of what is drawn
  * @param high of what is drawn; where it is not above `low`, one to either side is shown
@@ -15,7 +18,9 @@ export interface RoundTicks {
 export function roundTicks(low: number, high: number, about = 5): RoundTicks {
   if (!(high > low)) return roundTicks(low - 1, low + 1, about);
   const [from, to] = nice(low, high, about);
-  return { ticks: ticks(from, to, about), low: from, high: to };
+  const marks = ticks(from, to, about);
+  if (marks.length > MOST_MARKS && about > 2) return roundTicks(low, high, about - 1);
+  return { ticks: marks, low: from, high: to };
 }
 
 /** Marks at round figures within a range. */

@@ -1,6 +1,6 @@
-import { singlesOf, withoutFlow, yearsAt } from "../parts-of-problem";
+import { yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
-import { nameOf } from "../words";
+import { singleLeftOut } from "./single-left-out";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
 const WORDS = MISTAKE_WORDS["starting-balance-left-out"];
@@ -10,18 +10,5 @@ export const startingBalanceLeftOut: Mistake = {
   code: "starting-balance-left-out",
   nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
-    singlesOf(problem)
-      .filter(({ flow }) => flow.amount !== null && yearsAt(flow.at) === 0)
-      .flatMap(({ index, flow }) => {
-        const without = withoutFlow(problem, index);
-        return without === null
-          ? []
-          : [
-              {
-                done: () => WORDS.done(nameOf(flow)),
-                corrected: WORDS.corrected,
-                problem: without,
-              },
-            ];
-      }),
+    singleLeftOut(problem, (flow) => flow.amount !== null && yearsAt(flow.at) === 0, WORDS),
 };

@@ -25,7 +25,8 @@ const CONVERSIONS = ["rate", "time", "payments"] as const;
 /** What a conversion is of. */
 type Conversion = (typeof CONVERSIONS)[number];
 
-interface Recording {
+/** What comes about while something is calculated. */
+interface Gathered {
   readonly lines: Line[];
   readonly steps: { readonly of: Conversion; readonly step: Step }[];
 }
@@ -39,8 +40,8 @@ export class Sheet {
   readonly quantities: Quantity[] = [];
   private readonly letters: Letter[] = [];
   private readonly made = new Map<string, Quantity>();
-  /** What is being recorded; lines of what nobody records are shown nowhere. */
-  private recording: Recording | null = null;
+  /** What is being gathered; lines of what nobody records are shown nowhere. */
+  private gathered: Gathered | null = null;
 
   /** @param name begins the ids of its quantities, because several sheets may share a page */
   constructor(
@@ -103,14 +104,14 @@ export class Sheet {
       isUnknown: false,
       isOpen: isOpen(expression),
     });
-    if (!quantity.isOpen) this.recording?.lines.push(lineOf(quantity, note));
+    if (!quantity.isOpen) this.gathered?.lines.push(lineOf(quantity, note));
     return quantity;
   }
 
   /** Keeps a line that shows a given quantity. */
   tell(quantity: Quantity, note: string): void {
     const whole = of(quantity);
-    this.recording?.lines.push({
+    this.gathered?.lines.push({
       parts: [
         { expression: whole, manner: "symbols" },
         { expression: whole, manner: "values" },
@@ -135,16 +136,16 @@ export class Sheet {
 
   /** Keeps a step that converts something, for those before which it has to stand. */
   convert(of: Conversion, step: Step): void {
-    this.recording?.steps.push({ of, step });
+    this.gathered?.steps.push({ of, step });
   }
 
   /** Calculates something, and gathers what came about meanwhile and was not gathered within. */
   record<Value>(make: () => Value): Recorded<Value> {
-    const outer = this.recording;
-    const own: Recording = { lines: [], steps: [] };
-    this.recording = own;
+    const outer = this.gathered;
+    const own: Gathered = { lines: [], steps: [] };
+    this.gathered = own;
     const value = make();
-    this.recording = outer;
+    this.gathered = outer;
     const conversions = CONVERSIONS.flatMap((wanted) =>
       own.steps.filter(({ of }) => of === wanted).map(({ step }) => step),
     );
