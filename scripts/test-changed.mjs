@@ -7,6 +7,7 @@ import {
   formatCheck,
   importCheck,
   lintCheck,
+  styleCheck,
   typeChecks,
   unitTests,
   unusedCheck,
@@ -24,11 +25,13 @@ await runScript(async () => {
   const files = changed.filter((file) => existsSync(inRoot(file)));
   if (changed.length === 0) return console.log("Nothing has changed.");
   const code = files.filter((file) => /\.([cm]?[jt]s|tsx)$/.test(file));
+  const styles = files.filter((file) => file.endsWith(".css"));
   const specs = specsReachedBy(changed);
   console.log(`Changed: ${changed.length} files. Browser tests: ${specs.join(", ") || "none"}.`);
   const reached = workspacesReachedBy(changed);
   const sources = [
     ...(code.length > 0 ? [lintCheck(code)] : []),
+    ...(styles.length > 0 ? [styleCheck(styles)] : []),
     ...(files.length > 0 ? [formatCheck(files)] : []),
     ...typeChecks(reached),
     ...(reached.length > 0 ? [importCheck(), unusedCheck()] : []),

@@ -4,6 +4,7 @@ import {
   formatCheck,
   importCheck,
   lintChecks,
+  styleCheck,
   typeChecks,
   unitTests,
   unusedCheck,
@@ -18,7 +19,7 @@ await runScript(async () => {
   checkReach();
   await withTestEnvironment((environment) =>
     runChecks(
-      [...lintChecks(), formatCheck(), ...typeChecks(), importCheck(), unusedCheck()],
+      [...lintChecks(), styleCheck(), formatCheck(), ...typeChecks(), importCheck(), unusedCheck()],
       [unitTests(), apiTests(), browserTests()],
       environment,
     ),

@@ -78,11 +78,11 @@ test("opening the workings, and marking a number", async ({ moor, page }) => {
     await page.getByText("it does not match a common mistake").waitFor();
     await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
     for (let run = 0; run < 5; run += 1) {
-      opening.push(await untilDrawn(page, "#tab-workings", "#workings-step-1"));
+      opening.push(await untilDrawn(page, "#view-tab-workings", "#workings-step-1"));
       await page.locator("#view math").first().waitFor({ state: "attached" });
-      marking.push(await untilDrawn(page, "#tab-mark", "#view input + *, #view [aria-live] p"));
-      setting.push(await untilDrawn(page, "#tab-workings", "#view math"));
-      await untilDrawn(page, "#tab-mark", "#view [aria-live] p");
+      marking.push(await untilDrawn(page, "#view-tab-mark", "#view input + *, #view [aria-live] p"));
+      setting.push(await untilDrawn(page, "#view-tab-workings", "#view math"));
+      await untilDrawn(page, "#view-tab-mark", "#view [aria-live] p");
     }
     await session.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   }
@@ -108,10 +108,10 @@ test("the schedule of thirty years of days", async ({ moor, page }) => {
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
   const opening: number[] = [];
   for (let run = 0; run < 7; run += 1) {
-    await untilDrawn(page, "#tab-workings", "#workings-step-1");
+    await untilDrawn(page, "#view-tab-workings", "#workings-step-1");
     await page.waitForTimeout(500);
     opening.push(
-      await untilDrawn(page, "#tab-schedule", "#view [role=table] [role=row] + [role=row]"),
+      await untilDrawn(page, "#view-tab-schedule", "#view [role=table] [role=row] + [role=row]"),
     );
     await page.waitForTimeout(300);
   }

@@ -22,6 +22,12 @@ export const lintChecks = () => [
   lint("lint of the rest", ".", "--ignore-pattern=web/**"),
 ];
 
+/** That style sheets use the sizes and colours of `web/src/app/look.ts`. */
+export const styleCheck = (files = ["web/src/**/*.css"]) => ({
+  name: "style sheets",
+  command: node("stylelint/bin/stylelint.mjs", ...files),
+});
+
 export const importCheck = () => ({
   name: "import rules",
   command: node(

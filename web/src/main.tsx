@@ -6,12 +6,13 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import * as z from "zod";
 import { App } from "./app/App";
-import { applyPalette, PALETTES } from "./app/palette";
+import { applyPalette, applySizes, PALETTES } from "./app/look";
 import { useThemeChoice } from "./app/theme-choice";
 
 // Compiled validators need eval, which the page's security policy rightly refuses.
 z.config({ jitless: true });
 
+applySizes(document.documentElement);
 // Before anything is drawn, so that a dark page is never white for a moment.
 applyPalette(
   PALETTES[useThemeChoice.getState().isDark ? "dark" : "light"],

@@ -28,5 +28,6 @@ export * from "./mistakes/tell";
 export * from "./proof/account-rows";
 export * from "./proof/other-ways";
 export { workbook } from "./hand-in/workbook/workbook";
+export * from "../wording/teaching/schedule-words";
 export { scheduleWorkbook, type ScheduleWorkbookHead } from "./hand-in/workbook/schedule-workbook";
 export type { Cell, Workbook } from "./hand-in/workbook/cells";

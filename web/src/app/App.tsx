@@ -3,7 +3,7 @@ import { ConfigProvider } from "antd";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { RouterProvider } from "react-router";
 import { isRetryWorthwhile } from "../api/request";
-import { applyPalette, PALETTES } from "./palette";
+import { applyPalette, PALETTES } from "./look";
 import { createRouter } from "./routes";
 import { controlTheme } from "./theme";
 import { useThemeChoice } from "./theme-choice";

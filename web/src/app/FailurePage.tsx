@@ -1,22 +1,19 @@
 import { useRouteError } from "react-router";
-import styles from "./MessagePage.module.css";
+import { QuietButton } from "../ui/Buttons";
+import { Message } from "./Message";
+import styles from "./Message.module.css";
 
 /** Shown instead of a page that broke. What was typed is saved as it is typed, so nothing is lost. */
 export function FailurePage() {
   const error = useRouteError();
   return (
-    <div className={styles.message} role="alert">
-      <h1>This page stopped working</h1>
+    <Message role="alert" title="This page stopped working">
       <p>Your work is saved as you type. Reload the page to continue.</p>
       <p>
-        <button type="button" className="quiet-button" onClick={() => window.location.reload()}>
-          Reload
-        </button>
-        <a className="quiet-button" href="/">
-          Go to the notebook
-        </a>
+        <QuietButton onClick={() => window.location.reload()}>Reload</QuietButton>
+        <QuietButton href="/">Go to the notebook</QuietButton>
       </p>
       {error instanceof Error && <p className={styles.detail}>{error.message}</p>}
-    </div>
+    </Message>
   );
 }

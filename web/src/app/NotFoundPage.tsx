@@ -1,17 +1,16 @@
 import { Link } from "react-router";
 import { Shell } from "./Shell";
-import styles from "./MessagePage.module.css";
+import { Message } from "./Message";
 
 export function NotFoundPage() {
   return (
     <Shell>
-      <div className={styles.message}>
-        <h1>Page not found</h1>
+      <Message title="Page not found">
         <p>
           There is no page at this address. <Link to="/">Go to the notebook</Link> to find your
           problems.
         </p>
-      </div>
+      </Message>
     </Shell>
   );
 }

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { Dialog } from "../ui/Dialog";
 import { isTyping, SHORTCUTS } from "./shortcuts";
+import { QuietButton } from "../ui/Buttons";
 import styles from "./ShortcutsButton.module.css";
 
 /** Lists the shortcuts; so does Shift+/ anywhere outside a field. */
@@ -18,14 +19,9 @@ export function ShortcutsButton() {
   }, []);
   return (
     <>
-      <button
-        type="button"
-        className="quiet-button"
-        onClick={() => setOpen(true)}
-        title="Shortcuts (Shift+/)"
-      >
+      <QuietButton onClick={() => setOpen(true)} title="Shortcuts (Shift+/)">
         Shortcuts
-      </button>
+      </QuietButton>
       <Dialog title="Shortcuts" isOpen={isOpen} onClose={() => setOpen(false)}>
         <dl className={styles.list}>
           {SHORTCUTS.map(({ keys, does }) => (

@@ -1,4 +1,5 @@
 import { useThemeChoice, type ThemeChoice } from "./theme-choice";
+import { QuietButton } from "../ui/Buttons";
 
 const NEXT: Readonly<Record<ThemeChoice, ThemeChoice>> = {
   system: "light",
@@ -17,9 +18,7 @@ export function ThemeButton() {
   const { choice, choose } = useThemeChoice();
   const next = NEXT[choice];
   return (
-    <button
-      type="button"
-      className="quiet-button"
+    <QuietButton
       onClick={() => choose(next)}
       aria-label={`Theme: ${NAMES[choice]}. Change to ${NAMES[next]}.`}
       title={`Theme: ${NAMES[choice]}`}
@@ -28,6 +27,6 @@ export function ThemeButton() {
         <circle cx="8" cy="8" r="6.5" fill="none" stroke="currentColor" strokeWidth="1.5" />
         <path d="M8 1.500a6.500 6.500 0 0 1 0 13Z" fill="currentColor" />
       </svg>
-    </button>
+    </QuietButton>
   );
 }

@@ -1,7 +1,8 @@
 import { theme, type ThemeConfig } from "antd";
-import type { Palette } from "./palette";
+import { ROUND, SANS, SPACE, TYPE, type Palette } from "./look";
 
-export const SANS = '"Source Sans 3", "Segoe UI", "Noto Sans", sans-serif';
+/** What a rem is to the controls, which reckon in pixels. */
+const REM = 16;
 
 /**
  * The controls' theme: their tokens carry our palette, and they move only to show what changed.
@@ -17,6 +18,10 @@ export function controlTheme(palette: Palette, isDark: boolean, isStill: boolean
       colorError: palette.rowan,
       colorWarning: palette.gorse,
       colorSuccess: palette.tarn,
+      colorWarningBg: palette.gorseSoft,
+      colorWarningBorder: palette.gorse,
+      colorInfoBg: palette.heatherSoft,
+      colorInfoBorder: palette.heather,
       colorText: palette.peat,
       colorTextSecondary: palette.slate,
       colorTextDescription: palette.slate,
@@ -29,8 +34,22 @@ export function controlTheme(palette: Palette, isDark: boolean, isStill: boolean
       colorBorder: palette.stone,
       colorBorderSecondary: palette.reed,
       fontFamily: SANS,
-      fontSize: 16,
-      borderRadius: 8,
+      fontSize: TYPE.text * REM,
+      fontSizeSM: TYPE.small * REM,
+      fontSizeLG: TYPE.line * REM,
+      borderRadius: ROUND.middle,
+      borderRadiusSM: ROUND.small,
+      borderRadiusLG: ROUND.large,
+      paddingXXS: SPACE.thin,
+      paddingXS: SPACE.close,
+      paddingSM: SPACE.even,
+      padding: SPACE.wide,
+      paddingLG: SPACE.broad,
+      marginXXS: SPACE.thin,
+      marginXS: SPACE.close,
+      marginSM: SPACE.even,
+      margin: SPACE.wide,
+      marginLG: SPACE.broad,
       controlItemBgActive: palette.heatherSoft,
       controlItemBgHover: palette.mist,
       controlHeight: 36,
@@ -42,7 +61,18 @@ export function controlTheme(palette: Palette, isDark: boolean, isStill: boolean
     },
     components: {
       Tooltip: { colorBgSpotlight: palette.peat, colorTextLightSolid: palette.paper },
-      Button: { primaryShadow: "none", defaultShadow: "none" },
+      Button: {
+        primaryShadow: "none",
+        defaultShadow: "none",
+        // Buttons that look like words.
+        controlHeightSM: 32,
+        paddingInlineSM: SPACE.close,
+        textTextColor: palette.slate,
+        textTextHoverColor: palette.peat,
+        textTextActiveColor: palette.peat,
+        textHoverBg: palette.heatherSoft,
+        linkHoverBg: palette.heatherSoft,
+      },
     },
   };
 }

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { createProblem } from "../api/problems";
 import { showNotice } from "../ui/notices";
+import { WordButton } from "../ui/Buttons";
 
 interface OpenAsProblemProps {
   /** `null` while what is typed makes no problem. */
@@ -28,13 +29,8 @@ export function OpenAsProblem({ draft, words = "Open as a problem" }: OpenAsProb
   });
   if (draft === null) return null;
   return (
-    <button
-      type="button"
-      className="word-button"
-      disabled={create.isPending}
-      onClick={() => create.mutate(draft())}
-    >
+    <WordButton disabled={create.isPending} onClick={() => create.mutate(draft())}>
       {words}
-    </button>
+    </WordButton>
   );
 }

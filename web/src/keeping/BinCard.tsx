@@ -8,6 +8,7 @@ import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import { dayWords } from "../ui/day-words";
 import { showNotice } from "../ui/notices";
 import { titleOf } from "../ui/title-of";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 /** The deleted problems: to be restored, or removed for good. */
@@ -80,11 +81,7 @@ export function BinCard() {
           )}
         </>
       )}
-      {failure !== null && (
-        <p role="alert" className="trouble">
-          {failure.message}
-        </p>
-      )}
+      {failure !== null && <Trouble title={failure.message} />}
     </section>
   );
 }

@@ -7,6 +7,7 @@ import { closeElsewhere, closeHere } from "../api/notebook";
 import { forgetDesk } from "../desk/desk";
 import { dropAllLocalCopies } from "../problem/saving/local-copy";
 import { showNotice } from "../ui/notices";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 /** Closes the notebook where it should not stay open. */
@@ -60,11 +61,7 @@ export function BrowsersCard({ facts }: { readonly facts: NotebookReply }) {
           )}
         </p>
       )}
-      {failure !== null && (
-        <p role="alert" className="trouble">
-          {failure.message}
-        </p>
-      )}
+      {failure !== null && <Trouble title={failure.message} />}
     </section>
   );
 }

@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { mergeNotebook, NOTEBOOK_FILE_ADDRESS } from "../api/notebook";
 import { useFilePicker } from "../ui/use-file-picker";
 import { inParts, mergedWords, readNotebookFile, summed } from "./notebook-file";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 const NOTEBOOK_FILES = ".json,application/json";
@@ -56,11 +57,7 @@ export function FileCard({
           {read.data}
         </p>
       )}
-      {read.isError && (
-        <p role="alert" className="trouble">
-          {read.error.message}
-        </p>
-      )}
+      {read.isError && <Trouble title={read.error.message} />}
     </section>
   );
 }

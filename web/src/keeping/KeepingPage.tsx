@@ -11,6 +11,7 @@ import { BrowsersCard } from "./BrowsersCard";
 import { FileCard } from "./FileCard";
 import { KeyCard } from "./KeyCard";
 import { OpenCard } from "./OpenCard";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 /** How the notebook is kept: its key, its file, the browsers in which it is open, and its bin. */
@@ -31,11 +32,14 @@ export function KeepingPage() {
         open it. <Link to="/">Go to the notebook</Link>
       </p>
       {notebook.failureReason !== null && (
-        <p role="status" className="trouble">
-          {isRetryWorthwhile(notebook.failureReason)
-            ? `${troubleWords(notebook.failureReason)} Trying again automatically…`
-            : notebook.failureReason.message}
-        </p>
+        <Trouble
+          isUrgent={false}
+          title={
+            isRetryWorthwhile(notebook.failureReason)
+              ? `${troubleWords(notebook.failureReason)} Trying again automatically…`
+              : notebook.failureReason.message
+          }
+        />
       )}
       {facts !== undefined && (
         <div className={styles.cards}>

@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { useState } from "react";
 import { makeKey } from "../api/notebook";
 import { CopyButton } from "../ui/CopyButton";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 /** Makes the notebook key. It is shown this once, since nobody keeps it but the person. */
@@ -60,11 +61,7 @@ export function KeyCard({ hasKey }: { readonly hasKey: boolean }) {
           </Button>
         </p>
       )}
-      {key.isError && (
-        <p role="alert" className="trouble">
-          {key.error.message}
-        </p>
-      )}
+      {key.isError && <Trouble title={key.error.message} />}
     </section>
   );
 }

@@ -5,6 +5,7 @@ import { useNavigate } from "react-router";
 import { openWithKey } from "../api/notebook";
 import { showNotice } from "../ui/notices";
 import { mergedWords } from "./notebook-file";
+import { Trouble } from "../ui/Trouble";
 import styles from "./Keeping.module.css";
 
 /** Opens the notebook of a key in this browser. */
@@ -52,11 +53,7 @@ export function OpenCard({ problems }: { readonly problems: number }) {
             }}
           />
         </p>
-        {open.isError && (
-          <p id={fault} role="alert" className="trouble">
-            {open.error.message}
-          </p>
-        )}
+        {open.isError && <Trouble id={fault} title={open.error.message} />}
         {problems > 0 && (
           <p className={styles.quiet}>
             {problems === 1 ? "The problem" : `The ${problems} problems`} that you changed in this

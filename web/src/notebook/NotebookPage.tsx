@@ -17,6 +17,7 @@ import { ProblemCard, type CardActions } from "./ProblemCard";
 import { saveProblemFile } from "./problem-files";
 import { ShapePicker } from "./ShapePicker";
 import { useNotebookActions, useProblemList } from "./use-notebook";
+import { Trouble } from "../ui/Trouble";
 import styles from "./NotebookPage.module.css";
 
 export function NotebookPage() {
@@ -91,15 +92,13 @@ export function NotebookPage() {
           />
         </div>
         {list.failureReason !== null && isRetryWorthwhile(list.failureReason) && (
-          <p role="status" className={`trouble ${styles.away ?? ""}`}>
-            {troubleWords(list.failureReason)} Trying again automatically…
-          </p>
+          <Trouble
+            isUrgent={false}
+            className={styles.away ?? ""}
+            title={`${troubleWords(list.failureReason)} Trying again automatically…`}
+          />
         )}
-        {list.isError && (
-          <p role="alert" className={`trouble ${styles.away ?? ""}`}>
-            {list.error.message}
-          </p>
-        )}
+        {list.isError && <Trouble className={styles.away ?? ""} title={list.error.message} />}
         {list.data !== undefined && (
           <>
             {list.data.items.length === 0 && (

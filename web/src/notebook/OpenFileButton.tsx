@@ -4,6 +4,8 @@ import { Button } from "antd";
 import { useState } from "react";
 import { useFilePicker } from "../ui/use-file-picker";
 import { openProblemFile } from "./problem-files";
+import { QuietButton } from "../ui/Buttons";
+import { Trouble } from "../ui/Trouble";
 import styles from "./OpenFileButton.module.css";
 
 const PROBLEM_FILES = ".json,application/json,application/vnd.kestrelmoor.problem+json";
@@ -29,17 +31,18 @@ export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => 
       {picker.input}
       <Button onClick={picker.open}>Open a file</Button>
       {fault !== null && (
-        <div role="alert" className={styles.fault}>
-          <p>Could not open “{fault.name}”.</p>
-          <ul>
-            {fault.sentences.map((sentence) => (
-              <li key={sentence}>{sentence}</li>
-            ))}
-          </ul>
-          <button type="button" className="quiet-button" onClick={() => setFault(null)}>
-            Close
-          </button>
-        </div>
+        <Trouble
+          className={styles.fault ?? ""}
+          title={`Could not open “${fault.name}”.`}
+          description={
+            <ul>
+              {fault.sentences.map((sentence) => (
+                <li key={sentence}>{sentence}</li>
+              ))}
+            </ul>
+          }
+          action={<QuietButton onClick={() => setFault(null)}>Close</QuietButton>}
+        />
       )}
     </>
   );

@@ -2,6 +2,7 @@ import { LIMITS } from "@kestrelmoor/core";
 import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { useId, useState } from "react";
+import { QuietButton } from "../ui/Buttons";
 import styles from "./ShapePicker.module.css";
 
 interface QuestionStartProps {
@@ -18,13 +19,9 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
   if (shape === undefined) return null;
   if (!isOpen) {
     return (
-      <button
-        type="button"
-        className={`quiet-button ${styles.fromQuestion ?? ""}`}
-        onClick={() => setOpen(true)}
-      >
+      <QuietButton className={styles.fromQuestion ?? ""} onClick={() => setOpen(true)}>
         Start from the text of a question
-      </button>
+      </QuietButton>
     );
   }
   const start = () => onStart({ ...shape.start(), question: question.trim() });
@@ -49,9 +46,7 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
         <Button type="primary" htmlType="submit" disabled={isBusy || question.trim() === ""}>
           Start
         </Button>
-        <button type="button" className="quiet-button" onClick={() => setOpen(false)}>
-          Cancel
-        </button>
+        <QuietButton onClick={() => setOpen(false)}>Cancel</QuietButton>
       </div>
     </form>
   );

@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import { isApple } from "../app/shortcuts";
 import type { DocumentStore } from "./document/document-store";
 import { useStore } from "zustand";
+import { QuietButton } from "../ui/Buttons";
 import styles from "./HistoryButtons.module.css";
 
 const CONTROL = isApple ? "⌘" : "Ctrl";
@@ -24,30 +25,18 @@ export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
   }, [store]);
   return (
     <>
-      <button
-        type="button"
-        className="quiet-button"
-        disabled={!canUndo}
-        title={`Undo (${CONTROL}+Z)`}
-        onClick={store.undo}
-      >
+      <QuietButton disabled={!canUndo} title={`Undo (${CONTROL}+Z)`} onClick={store.undo}>
         <span className="hidden-when-narrow">Undo</span>
         <span className={styles.sign} aria-hidden="true">
           ↶
         </span>
-      </button>
-      <button
-        type="button"
-        className="quiet-button"
-        disabled={!canRedo}
-        title={`Redo (${CONTROL}+Shift+Z)`}
-        onClick={store.redo}
-      >
+      </QuietButton>
+      <QuietButton disabled={!canRedo} title={`Redo (${CONTROL}+Shift+Z)`} onClick={store.redo}>
         <span className="hidden-when-narrow">Redo</span>
         <span className={styles.sign} aria-hidden="true">
           ↷
         </span>
-      </button>
+      </QuietButton>
     </>
   );
 }

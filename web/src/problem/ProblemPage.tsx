@@ -5,6 +5,7 @@ import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { createProblem, readProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
 import { troubleWords } from "../api/trouble-words";
+import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
 import { titleOf } from "../ui/title-of";
@@ -39,19 +40,18 @@ export function ProblemPage() {
   const isAway = isRetryWorthwhile(query.failureReason);
   return (
     <Shell>
-      <div className={styles.message} role="status">
-        {query.isError ? (
-          <>
-            <h1>This problem is not in your notebook</h1>
-            <p>
-              It may have been deleted, or it belongs to another browser.{" "}
-              <Link to="/">Go to the notebook</Link>.
-            </p>
-          </>
-        ) : (
-          isAway && <p>{troubleWords(query.failureReason)} Trying again automatically…</p>
-        )}
-      </div>
+      {query.isError ? (
+        <Message role="status" title="This problem is not in your notebook">
+          <p>
+            It may have been deleted, or it belongs to another browser.{" "}
+            <Link to="/">Go to the notebook</Link>.
+          </p>
+        </Message>
+      ) : (
+        <Message role="status">
+          {isAway && <p>{troubleWords(query.failureReason)} Trying again automatically…</p>}
+        </Message>
+      )}
     </Shell>
   );
 }

@@ -4,6 +4,7 @@ import { findInQuestion } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { usedFigures } from "./used-figures";
+import { QuietButton } from "../ui/Buttons";
 import styles from "./ProblemPage.module.css";
 
 /**
@@ -19,13 +20,9 @@ export function QuestionField() {
   const used = useMemo(() => usedFigures(reading), [reading]);
   if (!isOpen) {
     return question === "" ? (
-      <button
-        type="button"
-        className={`quiet-button ${styles.addQuestion ?? ""}`}
-        onClick={() => setOpen(true)}
-      >
+      <QuietButton className={styles.addQuestion ?? ""} onClick={() => setOpen(true)}>
         Add the question text
-      </button>
+      </QuietButton>
     ) : (
       <button
         type="button"

@@ -1,13 +1,15 @@
 import type { SharedProblem } from "@kestrelmoor/contract";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { Button } from "antd";
+import { Alert, Button } from "antd";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { createProblem } from "../api/problems";
 import { isRetryWorthwhile } from "../api/request";
 import { readShared } from "../api/sharing";
 import { troubleWords } from "../api/trouble-words";
+import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
+import { Trouble } from "../ui/Trouble";
 import { dayWords } from "../ui/day-words";
 import { DocumentProvider } from "./document/document-context";
 import { createDocumentStore } from "./document/document-store";
@@ -30,21 +32,20 @@ export function SharedPage() {
   if (query.data !== undefined) return <Opened key={address} shared={query.data} />;
   return (
     <Shell>
-      <div className={styles.message} role="status">
-        {query.isError ? (
-          <>
-            <h1>Nothing is shared here</h1>
-            <p>
-              The link may have been taken back, or a part of it is missing.{" "}
-              <Link to="/">Go to the notebook</Link>.
-            </p>
-          </>
-        ) : (
-          isRetryWorthwhile(query.failureReason) && (
+      {query.isError ? (
+        <Message role="status" title="Nothing is shared here">
+          <p>
+            The link may have been taken back, or a part of it is missing.{" "}
+            <Link to="/">Go to the notebook</Link>.
+          </p>
+        </Message>
+      ) : (
+        <Message role="status">
+          {isRetryWorthwhile(query.failureReason) && (
             <p>{troubleWords(query.failureReason)} Trying again automatically…</p>
-          )
-        )}
-      </div>
+          )}
+        </Message>
+      )}
     </Shell>
   );
 }
@@ -60,16 +61,18 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
   return (
     <DocumentProvider value={store}>
       <Shell tools={<HistoryButtons store={store} />}>
-        <div className={styles.shared} role="note">
-          <p>
-            A copy that somebody shared on {dayWords(shared.sharedAt)}. You can try things here;
-            nothing is saved until you copy it.
-          </p>
-          <Button type="primary" loading={copy.isPending} onClick={() => copy.mutate()}>
-            Copy to my notebook
-          </Button>
-          {copy.isError && <p role="alert">{copy.error.message}</p>}
-        </div>
+        <Alert
+          type="info"
+          role="note"
+          className={styles.shared ?? ""}
+          title={`A copy that somebody shared on ${dayWords(shared.sharedAt)}. You can try things here; nothing is saved until you copy it.`}
+          action={
+            <Button type="primary" loading={copy.isPending} onClick={() => copy.mutate()}>
+              Copy to my notebook
+            </Button>
+          }
+        />
+        {copy.isError && <Trouble title={copy.error.message} />}
         <ProblemBody />
       </Shell>
     </DocumentProvider>

@@ -1,6 +1,7 @@
 import { LIMITS } from "@kestrelmoor/core";
 import { suggestedTitle } from "@kestrelmoor/core/typing";
 import { useDocument, useDocumentState } from "./document/document-context";
+import { QuietButton } from "../ui/Buttons";
 import styles from "./ProblemPage.module.css";
 
 export function TitleField() {
@@ -26,9 +27,8 @@ export function TitleField() {
         />
       </span>
       {title === "" && suggested !== null && (
-        <button
-          type="button"
-          className={`quiet-button ${styles.suggested ?? ""}`}
+        <QuietButton
+          className={styles.suggested ?? ""}
           onClick={() =>
             store.edit((draft) => {
               draft.title = suggested;
@@ -36,7 +36,7 @@ export function TitleField() {
           }
         >
           Call it “{suggested}”
-        </button>
+        </QuietButton>
       )}
     </h1>
   );

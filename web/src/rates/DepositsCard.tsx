@@ -9,7 +9,6 @@ import {
 } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
-import { CrossIcon } from "../ui/CrossIcon";
 import { InkChoice } from "../ui/InkChoice";
 import { Stroke } from "../charts/Stroke";
 import { depositProblem, type OfferOfRate } from "./as-problems";
@@ -18,6 +17,8 @@ import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from 
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { useDesk } from "../desk/desk";
+import { DropButton, QuietButton } from "../ui/Buttons";
+import { Sideways } from "../ui/Sideways";
 import styles from "./Rates.module.css";
 
 const CREDITED = [
@@ -78,7 +79,7 @@ export function DepositsCard() {
         />
         :
       </p>
-      <div className={styles.scroll} role="region" aria-label="Offers" tabIndex={0}>
+      <Sideways name="Offers" className={styles.scroll}>
         <table className="figures">
           <thead>
             <tr>
@@ -111,12 +112,10 @@ export function DepositsCard() {
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       {offers.length < MOST_DEPOSITS && (
         <p>
-          <button type="button" className="quiet-button" onClick={add}>
-            Add an offer
-          </button>
+          <QuietButton onClick={add}>Add an offer</QuietButton>
         </p>
       )}
       {isReckoned && (
@@ -186,15 +185,7 @@ function OfferRow({ offer, index, reading, found, balance, onEdit, onRemove }: O
       <td>{found === null ? "–" : writeRate(found.one.effectivePercent, format)}</td>
       <td>{found === null ? "–" : balance(found.one.balance)}</td>
       <td>
-        <button
-          type="button"
-          className="drop-button"
-          aria-label={`Remove ${called}`}
-          title="Remove this offer"
-          onClick={onRemove}
-        >
-          <CrossIcon />
-        </button>
+        <DropButton aria-label={`Remove ${called}`} title="Remove this offer" onClick={onRemove} />
       </td>
     </tr>
   );

@@ -16,6 +16,7 @@ import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
 import { Workings } from "./Workings";
+import { Figures } from "../ui/Figures";
 import styles from "./Rates.module.css";
 
 /** How long until money has doubled, exactly and by the rules of thumb. */
@@ -73,24 +74,17 @@ export function GrowingCard() {
             </span>
           </p>
           {found.value.rules.length > 0 && (
-            <table className="figures">
-              <thead>
-                <tr>
-                  <th scope="col">Rule of thumb</th>
-                  <th scope="col">Years</th>
-                  <th scope="col">Error</th>
-                </tr>
-              </thead>
-              <tbody>
-                {found.value.rules.map(({ figure, years }) => (
-                  <tr key={figure}>
-                    <th scope="row">{formatExact(figure)} ÷ rate (%)</th>
-                    <td>{formatYears(years, format, 4)}</td>
-                    <td>{formatYears(years - found.value.years, format, 4)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <Figures
+              heads={["Rule of thumb", "Years", "Error"]}
+              rows={found.value.rules.map(({ figure, years }) => ({
+                key: figure,
+                cells: [
+                  `${formatExact(figure)} ÷ rate (%)`,
+                  formatYears(years, format, 4),
+                  formatYears(years - found.value.years, format, 4),
+                ],
+              }))}
+            />
           )}
           <Workings>
             <PlainSteps isNarrow of="the time" steps={growingTimeSteps(effective.value, times)} />

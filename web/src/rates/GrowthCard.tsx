@@ -12,6 +12,8 @@ import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
 import { Workings } from "./Workings";
+import { Figures } from "../ui/Figures";
+import { Sideways } from "../ui/Sideways";
 import styles from "./Rates.module.css";
 
 /** More steps than these are not told one by one. */
@@ -84,37 +86,25 @@ export function GrowthCard() {
                 The arithmetic mean is {writeRate(found.value.meanPercent, format)}. It overstates
                 growth when rates vary.
               </p>
-              <div
-                className={styles.scroll}
-                role="region"
-                aria-label="Growth step by step"
-                tabIndex={0}
-              >
-                <table className="figures">
-                  <thead>
-                    <tr>
-                      <th scope="col">From</th>
-                      <th scope="col">to</th>
-                      <th scope="col">in</th>
-                      <th scope="col">Growth a year</th>
-                    </tr>
-                  </thead>
-                  <tbody>
-                    {found.value.steps.slice(0, MOST_STEPS).map((step, index) => {
-                      const [from, to] = [values[index], values[index + 1]];
-                      if (from === undefined || to === undefined) return null;
-                      return (
-                        <tr key={index}>
-                          <th scope="row">{writeMoney(from.value, format)}</th>
-                          <td>{writeMoney(to.value, format)}</td>
-                          <td>{spanWords(to.at - from.at, format)}</td>
-                          <td>{writeRate(step, format)}</td>
-                        </tr>
-                      );
-                    })}
-                  </tbody>
-                </table>
-              </div>
+              <Sideways name="Growth step by step" className={styles.scroll}>
+                <Figures
+                  heads={["From", "to", "in", "Growth a year"]}
+                  rows={found.value.steps.slice(0, MOST_STEPS).flatMap((step, key) => {
+                    const [from, to] = [values[key], values[key + 1]];
+                    return from === undefined || to === undefined
+                      ? []
+                      : {
+                          key,
+                          cells: [
+                            writeMoney(from.value, format),
+                            writeMoney(to.value, format),
+                            spanWords(to.at - from.at, format),
+                            writeRate(step, format),
+                          ],
+                        };
+                  })}
+                />
+              </Sideways>
               {found.value.steps.length > MOST_STEPS && (
                 <p className={styles.quiet}>
                   and {writeFigure(found.value.steps.length - MOST_STEPS, format)} more steps, all

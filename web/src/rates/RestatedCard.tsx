@@ -18,6 +18,8 @@ import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
 import { useDesk } from "../desk/desk";
+import { Figures } from "../ui/Figures";
+import { Sideways } from "../ui/Sideways";
 import styles from "./Rates.module.css";
 
 /** Enough decimals that a rate is told from its neighbours, few enough to be read. */
@@ -32,6 +34,8 @@ export function RestatedCard() {
   const rate = valueOf(reading);
   const all = useMemo(() => (rate === null ? null : inAllQuotations(rate)), [rate]);
   const open = (key: string) => change("restated", { workings: key === workings ? "" : key });
+  const figure = (restated: Restated) =>
+    rate !== null && <Figure {...{ restated, rate, workings, open }} />;
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="restated">
       <h2 id="restated">Equivalent rates</h2>
@@ -58,52 +62,32 @@ export function RestatedCard() {
       )}
       {all?.ok === true && rate !== null && (
         <>
-          <div
-            className={styles.scroll}
-            role="region"
-            aria-label="Rates by compounding"
-            tabIndex={0}
-          >
-            <table className="figures">
-              <thead>
-                <tr>
-                  <th scope="col">Compounded</th>
-                  <th scope="col">Nominal, a year</th>
-                  <th scope="col">Per period</th>
-                </tr>
-              </thead>
-              <tbody>
-                {COMPOUNDING_PERIODS.map((period, index) => {
+          <Sideways name="Rates by compounding" className={styles.scroll}>
+            <Figures
+              heads={["Compounded", "Nominal, a year", "Per period"]}
+              rows={[
+                ...COMPOUNDING_PERIODS.flatMap((period, index) => {
                   const { adverb, noun } = frequencyWords(period);
                   const [nominal, periodic] = [all.value.nominal[index], all.value.periodic[index]];
-                  if (nominal === undefined || periodic === undefined) return null;
-                  return (
-                    <tr key={period}>
-                      <th scope="row">{period === "P1Y" ? "yearly (effective)" : adverb}</th>
-                      <td>
-                        <Figure {...{ restated: nominal, rate, workings, open }} />
-                      </td>
-                      <td>
-                        {period === "P1Y" ? (
-                          ""
-                        ) : (
-                          <Figure {...{ restated: periodic, rate, workings, open }} />
-                        )}{" "}
-                        <span className={styles.unit}>{period === "P1Y" ? "" : `per ${noun}`}</span>
-                      </td>
-                    </tr>
-                  );
-                })}
-                <tr>
-                  <th scope="row">continuously</th>
-                  <td>
-                    <Figure {...{ restated: all.value.continuous, rate, workings, open }} />
-                  </td>
-                  <td />
-                </tr>
-              </tbody>
-            </table>
-          </div>
+                  if (nominal === undefined || periodic === undefined) return [];
+                  const isYearly = period === "P1Y";
+                  return {
+                    key: period,
+                    cells: [
+                      isYearly ? "yearly (effective)" : adverb,
+                      figure(nominal),
+                      !isYearly && (
+                        <>
+                          {figure(periodic)} <span className={styles.unit}>per {noun}</span>
+                        </>
+                      ),
+                    ],
+                  };
+                }),
+                { key: "continuously", cells: ["continuously", figure(all.value.continuous), ""] },
+              ]}
+            />
+          </Sideways>
           <OpenWorkings
             {...{ rate, workings }}
             all={[all.value.continuous, ...all.value.nominal, ...all.value.periodic]}

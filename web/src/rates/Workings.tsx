@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from "react";
+import { TurnButton } from "../ui/Buttons";
 import styles from "./Rates.module.css";
 
 /** Workings that open when somebody asks for them. */
@@ -6,14 +7,9 @@ export function Workings({ children }: { readonly children: ReactNode }) {
   const [isOpen, setOpen] = useState(false);
   return (
     <div className={styles.workings}>
-      <button
-        type="button"
-        className="turn-button"
-        aria-expanded={isOpen}
-        onClick={() => setOpen(!isOpen)}
-      >
+      <TurnButton isOpen={isOpen} onClick={() => setOpen(!isOpen)}>
         Workings
-      </button>
+      </TurnButton>
       {isOpen && children}
     </div>
   );

@@ -10,6 +10,7 @@ import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { csvText } from "../problem/views/figure-table";
 import { OnPaper } from "../ui/OnPaper";
 import { fileNameOf, saveAsFile } from "../ui/save-as-file";
+import { WordButton } from "../ui/Buttons";
 
 interface KeepTableProps {
   readonly table: FactorTable;
@@ -35,12 +36,8 @@ export function KeepTable({ table, decimals }: KeepTableProps) {
   };
   return (
     <span>
-      <button type="button" className="word-button" onClick={() => setPrinted(true)}>
-        Print
-      </button>{" "}
-      <button type="button" className="word-button" onClick={save}>
-        Save as CSV
-      </button>
+      <WordButton onClick={() => setPrinted(true)}>Print</WordButton>{" "}
+      <WordButton onClick={save}>Save as CSV</WordButton>
       {isPrinted && (
         <OnPaper
           name="Printed table"

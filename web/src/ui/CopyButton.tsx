@@ -1,7 +1,5 @@
-import { useState } from "react";
-import styles from "./CopyButton.module.css";
-
-const SAYS_COPIED_MS = 1600;
+import { QuietButton } from "./Buttons";
+import { useCopying } from "./use-copying";
 
 interface CopyButtonProps {
   readonly text: string;
@@ -11,25 +9,10 @@ interface CopyButtonProps {
 
 /** Copies a text as it stands, and says so. */
 export function CopyButton({ text, what }: CopyButtonProps) {
-  const [outcome, setOutcome] = useState<"copied" | "failed" | null>(null);
-  const copy = async () => {
-    // A page that is not focused or has no permission is refused; the text is still there to select.
-    const next = await navigator.clipboard.writeText(text).then(
-      () => "copied" as const,
-      () => "failed" as const,
-    );
-    setOutcome(next);
-    setTimeout(() => setOutcome(null), SAYS_COPIED_MS);
-  };
-  const words = { copied: "Copied", failed: "Could not copy" };
+  const { said, copy } = useCopying();
   return (
-    <button
-      type="button"
-      className={`quiet-button ${styles.copy ?? ""}`}
-      aria-label={`Copy ${what} as ${text}`}
-      onClick={() => void copy()}
-    >
-      <span aria-live="polite">{outcome === null ? "Copy" : words[outcome]}</span>
-    </button>
+    <QuietButton aria-label={`Copy ${what} as ${text}`} onClick={() => void copy(text)}>
+      <span aria-live="polite">{said ?? "Copy"}</span>
+    </QuietButton>
   );
 }

@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef, type ReactNode } from "react";
+import { QuietButton } from "./Buttons";
 import styles from "./Dialog.module.css";
 
 interface DialogProps {
@@ -33,9 +34,7 @@ export function Dialog({ title, isOpen, onClose, children }: DialogProps) {
       <div className={styles.content}>
         <div className={styles.header}>
           <h2 id={name}>{title}</h2>
-          <button type="button" className="quiet-button" onClick={onClose}>
-            Close
-          </button>
+          <QuietButton onClick={onClose}>Close</QuietButton>
         </div>
         {children}
       </div>

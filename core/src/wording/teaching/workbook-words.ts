@@ -25,13 +25,6 @@ export const WORKBOOK_WORDS = {
   },
 
   schedule: {
-    number: "Payment",
-    when: "Time",
-    interest: "Interest",
-    other: "Other cash flows",
-    extra: "Extra",
-    deposited: "Added",
-    principal: "Principal",
     total: "Total",
     opening: (before: string) => `${before} before the first payment`,
     periodicRate: (since: string) => `Periodic rate${since}`,

@@ -1,5 +1,5 @@
 import { addSum, keepAsVariant, MOST_VARIANTS } from "@kestrelmoor/core/typing";
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
 import { focusWhenDrawn } from "../../ui/focus";
@@ -7,12 +7,13 @@ import { fieldId } from "../lines/field-id";
 import { showNotice } from "../../ui/notices";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
+import { QuietButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
 const FormatDialog = lazy(() => untilLoaded(() => import("./FormatDialog")));
 
-/** What can be done with an answer. */
-export function AnswerTools() {
+/** What can be done with an answer; no key changes it. */
+export const AnswerTools = memo(function AnswerTools() {
   const store = useDocument();
   const { open } = useView();
   const [isFormatOpen, setFormatOpen] = useState(false);
@@ -38,25 +39,17 @@ export function AnswerTools() {
   return (
     <div className={styles.tools}>
       <AskFurther />
-      <button type="button" className="quiet-button" onClick={addSideSum}>
-        Add a calculation
-      </button>
-      <button type="button" className="quiet-button" onClick={keep}>
-        Keep and vary
-      </button>
-      <button
-        type="button"
-        className="quiet-button"
+      <QuietButton onClick={addSideSum}>Add a calculation</QuietButton>
+      <QuietButton onClick={keep}>Keep and vary</QuietButton>
+      <QuietButton
         onClick={() => {
           open("variants");
           document.getElementById("views")?.scrollIntoView({ block: "nearest" });
         }}
       >
         Compare variants
-      </button>
-      <button type="button" className="quiet-button" onClick={() => setFormatOpen(true)}>
-        Number format{" "}
-      </button>
+      </QuietButton>
+      <QuietButton onClick={() => setFormatOpen(true)}>Number format </QuietButton>
       {isFormatOpen && (
         <Suspense>
           <FormatDialog onClose={() => setFormatOpen(false)} />
@@ -64,4 +57,4 @@ export function AnswerTools() {
       )}
     </div>
   );
-}
+});

@@ -4,6 +4,7 @@ import { useDocument, useDocumentState } from "../document/document-context";
 import { focusAfterMenu } from "../../ui/focus";
 import { fieldId } from "../lines/field-id";
 import { FOLLOW_UP_KINDS } from "./follow-up-kinds";
+import { QuietButton } from "../../ui/Buttons";
 
 /** Adds a question that reads the same timeline, and goes to its field. */
 export function AskFurther() {
@@ -33,9 +34,7 @@ export function AskFurther() {
         ],
       }}
     >
-      <button type="button" className="quiet-button">
-        Ask a follow-up
-      </button>
+      <QuietButton>Ask a follow-up</QuietButton>
     </LateDropdown>
   );
 }

@@ -1,7 +1,5 @@
-import { useState } from "react";
+import { useCopying } from "../../ui/use-copying";
 import styles from "./Answer.module.css";
-
-const SAYS_COPIED_MS = 1400;
 
 interface CopyFigureProps {
   readonly text: string;
@@ -11,22 +9,14 @@ interface CopyFigureProps {
 
 /** A figure that is copied, just as it is written, by a click on it. */
 export function CopyFigure({ text, what }: CopyFigureProps) {
-  const [said, setSaid] = useState<string | null>(null);
-  const copy = async () => {
-    const isCopied = await navigator.clipboard.writeText(text).then(
-      () => true,
-      () => false,
-    );
-    setSaid(isCopied ? "Copied" : "Could not copy");
-    setTimeout(() => setSaid(null), SAYS_COPIED_MS);
-  };
+  const { said, copy } = useCopying();
   return (
     <button
       type="button"
       className={styles.copyFigure}
       title="Copy"
       aria-label={`${text}. Copy ${what}`}
-      onClick={() => void copy()}
+      onClick={() => void copy(text)}
     >
       <span aria-live="polite">{said ?? text}</span>
     </button>

@@ -12,7 +12,6 @@ import {
   type FollowUpLine,
   type FollowUpReading,
 } from "@kestrelmoor/core/typing";
-import { CrossIcon } from "../../ui/CrossIcon";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "../lines/field-id";
 import { TypedField } from "../lines/TypedField";
@@ -20,6 +19,7 @@ import { useFieldEditing } from "../lines/use-line-editing";
 import { CopyFigure } from "./CopyFigure";
 import { furtherAnswers } from "./further-answers";
 import { FOLLOW_UP_KINDS, wordBefore } from "./follow-up-kinds";
+import { DropButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
 const NOTHING_ASKED: FollowUpReading = { field: null, question: null };
@@ -100,15 +100,12 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
       ) : (
         <CopyFigure text={figure} what={words} />
       )}
-      <button
-        type="button"
-        className={`drop-button ${styles.drop ?? ""}`}
+      <DropButton
+        className={styles.drop ?? ""}
         aria-label={`Remove: ${words}`}
         title="Remove this question"
         onClick={() => change((draft) => removeFollowUp(draft, id))}
-      >
-        <CrossIcon />
-      </button>
+      />
     </li>
   );
 }

@@ -11,6 +11,7 @@ import { useDocument } from "../document/document-context";
 import { useOwnWorkings, useWorkingsStyle } from "../views/workings/workings-choice";
 import { WorkingsChoices } from "../views/workings/WorkingsChoices";
 import { useAnswerFormat, useOwnFormat } from "./use-answer-format";
+import { QuietButton } from "../../ui/Buttons";
 import styles from "./FormatDialog.module.css";
 
 const MARKS: readonly (readonly [AnswerFormat["marks"], string])[] = [
@@ -144,9 +145,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         This holds for this problem. Copied figures use the same format.
       </p>
       <div className={styles.actions}>
-        <button
-          type="button"
-          className="quiet-button"
+        <QuietButton
           onClick={() => {
             keep(format);
             keepWorkings(choice);
@@ -154,10 +153,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           }}
         >
           Use for all my problems
-        </button>
-        <button type="button" className="quiet-button" onClick={() => set(USUAL_FORMAT)}>
-          Reset to 1,234.56
-        </button>
+        </QuietButton>
+        <QuietButton onClick={() => set(USUAL_FORMAT)}>Reset to 1,234.56</QuietButton>
       </div>
     </Dialog>
   );

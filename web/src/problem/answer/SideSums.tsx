@@ -8,7 +8,6 @@ import {
   type SideSum,
 } from "@kestrelmoor/core/typing";
 import { useMemo, useRef, useState } from "react";
-import { CrossIcon } from "../../ui/CrossIcon";
 import { useLingering } from "../../ui/use-lingering";
 import { useDocumentState } from "../document/document-context";
 import { fieldId } from "../lines/field-id";
@@ -16,6 +15,7 @@ import { useFieldEditing } from "../lines/use-line-editing";
 import { COMPLAINS_AFTER_MS } from "../lines/TypedField";
 import { CopyFigure } from "./CopyFigure";
 import { sumText } from "./sum-text";
+import { DropButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
 /** The names stay for a moment: were they gone at once, what is clicked would slip from under the click. */
@@ -112,15 +112,12 @@ function SumRow(props: SumRowProps) {
       ) : (
         <CopyFigure text={figure} what={`the calculation ${text}`} />
       )}
-      <button
-        type="button"
-        className={`drop-button ${styles.drop ?? ""}`}
+      <DropButton
+        className={styles.drop ?? ""}
         aria-label={`Remove the calculation: ${text}`}
         title="Remove this calculation"
         onClick={() => change((draft) => removeSum(draft, id))}
-      >
-        <CrossIcon />
-      </button>
+      />
       {isTold && <span className={styles.complaint}>{complaint}</span>}
       {isOpen && named !== null && (
         <span className={styles.names} role="group" aria-label="Names you can use">

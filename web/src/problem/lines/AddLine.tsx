@@ -7,10 +7,12 @@ import {
   askForWorth,
   type Draft,
 } from "@kestrelmoor/core/typing";
+import { memo } from "react";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocument, useDocumentState } from "../document/document-context";
 import { focusAfterMenu } from "../../ui/focus";
 import { fieldId } from "./field-id";
+import { WordButton } from "../../ui/Buttons";
 
 /** Each kind of line that can be added, and the field of it to go to. */
 const ADDED: Readonly<
@@ -24,7 +26,7 @@ const ADDED: Readonly<
 };
 
 /** Adds a line and goes to it. */
-export function AddLine() {
+export const AddLine = memo(function AddLine() {
   const store = useDocument();
   const isAsking = useDocumentState((state) => state.draft.ask !== null);
   const add = (key: string) => {
@@ -50,9 +52,7 @@ export function AddLine() {
         ],
       }}
     >
-      <button type="button" className="word-button">
-        Add a line
-      </button>
+      <WordButton>Add a line</WordButton>
     </LateDropdown>
   );
-}
+});

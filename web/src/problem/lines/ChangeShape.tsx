@@ -1,16 +1,15 @@
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { untilLoaded } from "../../ui/until-loaded";
+import { QuietButton } from "../../ui/Buttons";
 
 const ShapeDialog = lazy(() => untilLoaded(() => import("./ShapeDialog")));
 
 /** Turns the problem into another shape, with what is typed. */
-export function ChangeShape() {
+export const ChangeShape = memo(function ChangeShape() {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <button type="button" className="quiet-button" onClick={() => setOpen(true)}>
-        Change problem type
-      </button>
+      <QuietButton onClick={() => setOpen(true)}>Change problem type</QuietButton>
       {isOpen && (
         <Suspense>
           <ShapeDialog onClose={() => setOpen(false)} />
@@ -18,4 +17,4 @@ export function ChangeShape() {
       )}
     </>
   );
-}
+});

@@ -1,6 +1,7 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { Button } from "antd";
 import { useStore } from "zustand";
+import { Trouble } from "../../ui/Trouble";
 import type { Saver } from "./saver";
 import styles from "./ConflictBanner.module.css";
 
@@ -16,29 +17,33 @@ export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerPr
   const state = useStore(saver.state);
   if (state.kind === "gone") {
     return (
-      <div className={styles.banner} role="alert">
-        <p>This problem was deleted in another tab or device. Your text is still here.</p>
-        <Button type="primary" onClick={() => keepBoth(null)}>
-          Save as a new problem
-        </Button>
-      </div>
+      <Trouble
+        className={styles.banner ?? ""}
+        title="This problem was deleted in another tab or device. Your text is still here."
+        action={
+          <Button type="primary" onClick={() => keepBoth(null)}>
+            Save as a new problem
+          </Button>
+        }
+      />
     );
   }
   if (state.kind !== "conflict") return null;
   const { theirs } = state;
   const when = new Date(theirs.updatedAt).toLocaleTimeString();
   return (
-    <div className={styles.banner} role="alert">
-      <p>
-        This problem was also changed elsewhere, at {when}. Nothing is overwritten until you choose.
-      </p>
-      <div className={styles.choices}>
-        <Button type="primary" onClick={() => keepBoth(theirs)}>
-          Keep both
-        </Button>
-        <Button onClick={() => void saver.keepMine()}>Keep this version</Button>
-        <Button onClick={() => takeTheirs(theirs)}>Use the other version</Button>
-      </div>
-    </div>
+    <Trouble
+      className={styles.banner ?? ""}
+      title={`This problem was also changed elsewhere, at ${when}. Nothing is overwritten until you choose.`}
+      action={
+        <div className={styles.choices}>
+          <Button type="primary" onClick={() => keepBoth(theirs)}>
+            Keep both
+          </Button>
+          <Button onClick={() => void saver.keepMine()}>Keep this version</Button>
+          <Button onClick={() => takeTheirs(theirs)}>Use the other version</Button>
+        </div>
+      }
+    />
   );
 }

@@ -17,6 +17,7 @@ import { snapped, snapStep, yearsAtX } from "./time-scale";
 import { sketchInWords, whenWords, yearsInWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
 import { useTimeDrag } from "./use-time-drag";
+import { QuietButton } from "../../ui/Buttons";
 import styles from "./Timeline.module.css";
 
 const HEIGHT = 250;
@@ -110,14 +111,13 @@ export function Timeline() {
         />
       )}
       {hasLaterYears(whole) && (
-        <button
-          type="button"
-          className={`quiet-button ${styles.zoom ?? ""}`}
+        <QuietButton
+          className={styles.zoom ?? ""}
           aria-pressed={isFirstYear}
           onClick={() => setZoomed(!isZoomed)}
         >
           {isFirstYear ? "Whole timeline" : "First year"}
-        </button>
+        </QuietButton>
       )}
       {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
       <ul className="visually-hidden" aria-label="Cash flows on the timeline">

@@ -2,6 +2,7 @@ import type { Draft } from "@kestrelmoor/core/typing";
 import { useDocument } from "../document/document-context";
 import { focusWhenDrawn } from "../../ui/focus";
 import { fieldId } from "../lines/field-id";
+import { QuietButton } from "../../ui/Buttons";
 
 interface AddRowButtonProps {
   readonly words: string;
@@ -16,9 +17,7 @@ export function AddRowButton({ words, add, field }: AddRowButtonProps) {
   const store = useDocument();
   return (
     <p>
-      <button
-        type="button"
-        className="quiet-button"
+      <QuietButton
         onClick={() => {
           let id = "";
           store.edit((draft) => (id = add(draft)));
@@ -26,7 +25,7 @@ export function AddRowButton({ words, add, field }: AddRowButtonProps) {
         }}
       >
         {words}
-      </button>
+      </QuietButton>
     </p>
   );
 }

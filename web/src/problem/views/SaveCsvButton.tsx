@@ -2,6 +2,7 @@ import type { AnswerFormat } from "@kestrelmoor/core";
 import { fileNameOf, saveAsFile } from "../../ui/save-as-file";
 import { useDocumentState } from "../document/document-context";
 import { csvText, type FigureTable } from "./figure-table";
+import { WordButton } from "../../ui/Buttons";
 
 interface SaveCsvButtonProps {
   readonly words: string;
@@ -16,12 +17,10 @@ interface SaveCsvButtonProps {
 export function SaveCsvButton({ words, ending, format, figures }: SaveCsvButtonProps) {
   const title = useDocumentState(({ draft }) => draft.title);
   return (
-    <button
-      type="button"
-      className="word-button"
+    <WordButton
       onClick={() => saveAsFile(fileNameOf(title, ending), csvText(figures(), format), "text/csv")}
     >
       {words}
-    </button>
+    </WordButton>
   );
 }

@@ -5,6 +5,7 @@ import { placeOf, recalculate } from "../../../../test/recalculate";
 import type { LoanChange } from "../../../engine/schedule/changes/change";
 import { runSchedule, type ScheduleRun } from "../../../engine/schedule/schedule";
 import type { Cell, Workbook } from "./cells";
+import { scheduleWords } from "../../../wording/teaching/schedule-words";
 import { scheduleWorkbook } from "./schedule-workbook";
 
 function ran(
@@ -20,7 +21,6 @@ function ran(
 const bookOf = (run: ScheduleRun) =>
   scheduleWorkbook(run, {
     title: "Sheet",
-    words: { before: "Owed before", after: "Owed after", paid: "Paid" },
     whenOf: ({ payment }) => `payment ${payment}`,
   });
 
@@ -70,9 +70,9 @@ function expectSame(run: ScheduleRun): void {
   // A balance that is the sum of a hundred others is asked for last, so that each is worked out once.
   for (const row of run.schedule.rows) {
     for (const [name, wanted] of [
-      ["Owed after", row.balance],
+      ["Closing balance", row.balance],
       ["Interest", row.interest],
-      ["Paid", row.paid],
+      [scheduleWords(run.schedule).paid, row.paid],
     ] as const) {
       const found = reckoned(book, places.of(name, row.payment));
       expect(Math.abs(found - wanted)).toBeLessThan(1e-9 * size);
@@ -107,7 +107,9 @@ test.each(cases.filter(({ count }) => count <= 60).map((one) => [one.id, one] as
     const book = bookOf(run);
     const places = placesIn(book);
     for (const row of wanted.rows) {
-      expect(reckoned(book, places.of("Owed after", row.payment)).toFixed(2)).toBe(row.balance);
+      expect(reckoned(book, places.of("Closing balance", row.payment)).toFixed(2)).toBe(
+        row.balance,
+      );
       expect(reckoned(book, places.of("Interest", row.payment)).toFixed(2)).toBe(row.interest);
     }
   },
@@ -175,11 +177,11 @@ describe("every row is what the schedule has, worked out anew", () => {
 test("what is given can be changed, and every row follows", () => {
   const book = bookOf(ran(loan([MONTHLY])));
   const { of, given } = placesIn(book);
-  const changed = { [given("Owed before")]: 18_000, [given("Periodic rate")]: 0.01 };
+  const changed = { [given("Opening balance")]: 18_000, [given("Periodic rate")]: 0.01 };
   // 18,000 over two years at 1 % a month.
   const payment = (18_000 * 0.01) / (1 - 1.01 ** -24);
   expect(reckoned(book, of("Paid", 1), changed)).toBeCloseTo(payment, 9);
-  expect(reckoned(book, of("Owed after", 24), changed)).toBeCloseTo(0, 6);
+  expect(reckoned(book, of("Closing balance", 24), changed)).toBeCloseTo(0, 6);
   expect(reckoned(book, of("Interest", 2), changed)).toBeCloseTo(
     0.01 * (18_000 * 1.01 - payment),
     9,

@@ -2,13 +2,16 @@ import type { ScheduleRun } from "../../../engine/schedule/schedule";
 import type { ScheduleRow } from "../../../engine/schedule/schedule-types";
 import { columnName, text, type Cell, type Workbook } from "./cells";
 import { otherInterest, periodRates, type PeriodRate } from "./period-rates";
+import {
+  scheduleColumns,
+  scheduleWords,
+  type ScheduleColumn,
+} from "../../../wording/teaching/schedule-words";
 import { WORKBOOK_WORDS } from "../../../wording/teaching/workbook-words";
 import { PART_BETWEEN, isClose } from "../../../engine/numbers/compare";
 
 export interface ScheduleWorkbookHead {
   readonly title: string;
-  /** The names of the columns of balance and payment, which depend on whose money it is. */
-  readonly words: { readonly before: string; readonly after: string; readonly paid: string };
   /** When each payment falls, in words or as a date. */
   readonly whenOf: (row: ScheduleRow) => string;
 }
@@ -30,8 +33,7 @@ export function scheduleWorkbook(run: ScheduleRun, head: ScheduleWorkbookHead): 
 
 class ScheduleSheet {
   private readonly rows: (Cell | null)[][] = [];
-  /** The letters of each column that there is. */
-  private readonly columns: ReadonlyMap<Column, string>;
+  private readonly columns: ReadonlyMap<Column, ScheduleColumn & { readonly letters: string }>;
   private readonly rates: readonly PeriodRate[];
   private readonly rateCells: string[] = [];
   private readonly levelCells: string[] = [];
@@ -40,36 +42,24 @@ class ScheduleSheet {
 
   constructor(private readonly run: ScheduleRun) {
     const { schedule } = run;
-    const shown: Column[] = [
-      ...(["number", "when", "opening", "interest"] as const),
-      ...(schedule.rows.some(({ other }) => other !== 0) ? (["other"] as const) : []),
-      ...(schedule.totalExtra === 0 ? [] : (["extra"] as const)),
-      ...(["paid", "principal", "closing"] as const),
-    ];
-    this.columns = new Map(shown.map((column, place) => [column, columnName(place)]));
+    this.columns = new Map(
+      scheduleColumns(schedule, COLUMNS).map((column, place) => [
+        column.key,
+        { ...column, letters: columnName(place) },
+      ]),
+    );
     this.rates = periodRates(run);
   }
 
-  write({ title, words, whenOf }: ScheduleWorkbookHead): Workbook {
-    const { schedule, plan } = this.run;
+  write({ title, whenOf }: ScheduleWorkbookHead): Workbook {
+    const { schedule } = this.run;
     this.rows.push([text(title, "title")], []);
-    this.writeGiven(words.before);
+    this.writeGiven(scheduleWords(schedule).before);
     const totals = this.rows.length + 1;
     const first = totals + 2;
-    const names: Readonly<Record<Column, string>> = {
-      number: WORDS.number,
-      when: WORDS.when,
-      opening: words.before,
-      interest: WORDS.interest,
-      other: WORDS.other,
-      extra: WORDS.extra,
-      paid: words.paid,
-      principal: plan.kind === "saving" ? WORDS.deposited : WORDS.principal,
-      closing: words.after,
-    };
     const columns = [...this.columns.keys()];
     this.rows.push(columns.map((column) => this.total(column, first)));
-    this.rows.push(columns.map((column) => text(names[column], "head")));
+    this.rows.push([...this.columns.values()].map(({ head }) => text(head, "head")));
     for (const row of schedule.rows) {
       const line = first + row.payment - 1;
       this.rows.push(columns.map((column) => this.cell(column, row, line, whenOf)));
@@ -157,7 +147,7 @@ class ScheduleSheet {
     });
     const isSaving = this.run.plan.kind === "saving";
     switch (column) {
-      case "number":
+      case "payment":
         return {
           kind: "formula",
           formula: String(row.payment),
@@ -169,7 +159,7 @@ class ScheduleSheet {
       case "opening":
         return row.payment === 1
           ? money(this.openingCell, row.opening)
-          : money(`${this.letters("closing")}${line - 1}`, row.opening);
+          : money(`${this.letters("balance")}${line - 1}`, row.opening);
       case "interest":
         return money(this.rounded(this.interestFormula(row, at)), row.interest);
       case "other":
@@ -179,8 +169,8 @@ class ScheduleSheet {
       case "paid":
         return this.paidCell(row, at);
       case "principal":
-        return money(isSaving ? at("paid") : `${at("paid")}-${at("interest")}`, row.principal);
-      case "closing": {
+        return money(`${at("paid")}-${at("interest")}`, row.principal);
+      case "balance": {
         const before = [
           at("opening"),
           at("interest"),
@@ -246,8 +236,8 @@ class ScheduleSheet {
 
   private total(column: Column, first: number): Cell | null {
     const { schedule } = this.run;
-    if (column === "number") return text(WORDS.total, "head");
-    if (column === "when" || column === "opening" || column === "closing") return null;
+    if (column === "payment") return text(WORDS.total, "head");
+    if (column === "when" || column === "opening" || column === "balance") return null;
     const letters = this.letters(column);
     const last = first + schedule.rows.length - 1;
     const value = schedule.rows.reduce((sum, row) => sum + row[column], 0);
@@ -260,7 +250,7 @@ class ScheduleSheet {
   }
 
   private letters(column: Column): string {
-    return this.columns.get(column) ?? "";
+    return this.columns.get(column)?.letters ?? "";
   }
 
   private rounded(formula: string): string {
@@ -268,10 +258,21 @@ class ScheduleSheet {
   }
 }
 
-type Column =
-  "number" | "when" | "opening" | "interest" | "other" | "extra" | "paid" | "principal" | "closing";
+const COLUMNS = [
+  "payment",
+  "when",
+  "opening",
+  "interest",
+  "other",
+  "paid",
+  "extra",
+  "principal",
+  "balance",
+] as const;
 
-const WIDTHS: Partial<Readonly<Record<Column, number>>> = { number: 11, when: 30 };
+type Column = (typeof COLUMNS)[number];
+
+const WIDTHS: Partial<Readonly<Record<Column, number>>> = { payment: 11, when: 30 };
 
 function input(value: number, shows: "money" | "rate"): Cell {
   return { kind: "input", value, shows };

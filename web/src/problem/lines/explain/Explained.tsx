@@ -2,6 +2,7 @@ import type { FieldName } from "@kestrelmoor/core";
 import { lazy, Suspense, useRef, useState, type KeyboardEvent, type ReactNode } from "react";
 import { LazyDropdown } from "../../../ui/lazy-dropdown";
 import { untilLoaded } from "../../../ui/until-loaded";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./Explain.module.css";
 
 const TermPanel = lazy(() => untilLoaded(() => import("./TermPanel")));
@@ -85,16 +86,14 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
                   <TermPanel term={term} />
                 </Suspense>
                 {onUnknown !== undefined && (
-                  <button
-                    type="button"
-                    className="word-button"
+                  <WordButton
                     onClick={() => {
                       onUnknown();
                       close();
                     }}
                   >
                     Make this the unknown
-                  </button>
+                  </WordButton>
                 )}
               </div>
             )}

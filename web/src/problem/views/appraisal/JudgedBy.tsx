@@ -1,12 +1,12 @@
 import { writeRate } from "@kestrelmoor/core";
 import { readAppraisal, type FieldReading } from "@kestrelmoor/core/typing";
-import { CrossIcon } from "../../../ui/CrossIcon";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
 import { fieldId } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import type { MeasuredBy } from "./judged-project";
+import { DropButton } from "../../../ui/Buttons";
 import styles from "./Appraisal.module.css";
 
 /** By which rates projects are judged, as a sentence; what is not typed is the problem's own. */
@@ -28,9 +28,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
         />{" "}
         a year
         {hurdleFrom === "typed" && ownPercent !== null && (
-          <button
-            type="button"
-            className="drop-button"
+          <DropButton
             aria-label={`Use the problem's rate, ${writeRate(ownPercent, format)}`}
             title="Use the problem's rate"
             onClick={() =>
@@ -38,9 +36,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
                 appraisal.hurdle = "";
               })
             }
-          >
-            <CrossIcon />
-          </button>
+          />
         )}
         ; inflows reinvested at{" "}
         <RateField

@@ -9,6 +9,7 @@ import { useState } from "react";
 import { MarkFigure } from "./MarkFigure";
 import { useOpenMeasures } from "./open-measures";
 import { MeasureWorkings } from "./MeasureWorkings";
+import { TurnButton } from "../../../ui/Buttons";
 import styles from "./Appraisal.module.css";
 
 /** Every measure with its figure and what it says; its workings open under it. */
@@ -53,16 +54,14 @@ function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
   return (
     <li className={styles.measure}>
       <h3 className={styles.name}>
-        <button
-          type="button"
-          className="turn-button"
-          aria-expanded={isOpen}
+        <TurnButton
+          isOpen={isOpen}
           aria-controls={id}
           title={isOpen ? "Close the workings" : "How it is calculated, and its limits"}
           onClick={onTurn}
         >
           {name}
-        </button>
+        </TurnButton>
       </h3>
       <p className={styles.figure}>{figure ?? "none"}</p>
       <div className={styles.says}>

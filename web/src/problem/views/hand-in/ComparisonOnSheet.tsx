@@ -1,4 +1,5 @@
 import type { SheetComparison } from "./comparisons";
+import { Figures } from "../../../ui/Figures";
 
 /** So many columns stand beside each other on a page. */
 const COLUMNS_ACROSS = 4;
@@ -20,28 +21,13 @@ export function ComparisonOnSheet({ comparison }: { readonly comparison: SheetCo
           aria-label={`${heading}, table ${place + 1}`}
           tabIndex={0}
         >
-          <table className="figures">
-            <thead>
-              <tr>
-                <td />
-                {block.map(({ name }, column) => (
-                  <th key={column} scope="col">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row, index) => (
-                <tr key={`${index} ${row}`}>
-                  <th scope="row">{row}</th>
-                  {block.map(({ cells }, column) => (
-                    <td key={column}>{cells[index]}</td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Figures
+            heads={["", ...block.map(({ name }) => name)]}
+            rows={rows.map((row, index) => ({
+              key: `${index} ${row}`,
+              cells: [row, ...block.map(({ cells }) => cells[index])],
+            }))}
+          />
         </div>
       ))}
       {words.map((sentence) => (

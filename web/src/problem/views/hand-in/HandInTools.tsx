@@ -16,6 +16,7 @@ import type { SheetContent } from "./sheet-content";
 import { scheduleTable, variantsTable } from "./tables";
 import { timelinePng, timelineSvg } from "./timeline-file";
 import { WORKBOOK_MEDIA_TYPE, workbookFile } from "./workbook-file";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./HandIn.module.css";
 
 /** Who hands in and how it is written, and the ways to take the sheet along. */
@@ -179,15 +180,13 @@ function SaveWord({ save, children }: SaveWordProps) {
     }
   };
   return (
-    <button
-      type="button"
-      className="word-button"
+    <WordButton
       disabled={isBusy}
       onClick={() => {
         void start();
       }}
     >
       {children}
-    </button>
+    </WordButton>
   );
 }

@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useLayoutEffect, useMemo, useRef } from "react";
-import { applyPalette, PALETTES } from "../../../app/palette";
+import { applyPalette, PALETTES } from "../../../app/look";
 import { useElementWidth } from "../../../ui/use-element-width";
 import { useDocumentState } from "../../document/document-context";
 import { layOut } from "../../timeline/layout";

@@ -1,4 +1,4 @@
-import { PALETTES, type Palette } from "../../../app/palette";
+import { PALETTES, type Palette } from "../../../app/look";
 import { mathMlOf } from "../workings/Formula";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { renderAside } from "./render-aside";

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { flushSync } from "react-dom";
 import { createRoot } from "react-dom/client";
-import { applyPalette, PALETTES } from "../../../app/palette";
+import { applyPalette, PALETTES } from "../../../app/look";
 
 /**
  * Draws something out of sight, in the colours that paper takes whatever the page has now, and reads it.

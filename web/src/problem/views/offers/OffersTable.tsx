@@ -18,11 +18,12 @@ import {
   type OfferReading,
 } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
-import { CrossIcon } from "../../../ui/CrossIcon";
 import { fieldId } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { cheapestOf, nameOfOffer, wholeLoan, type OfferColumn } from "./offer-columns";
+import { DropButton } from "../../../ui/Buttons";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Offers.module.css";
 
 interface OffersTableProps {
@@ -62,7 +63,7 @@ export function OffersTable(props: OffersTableProps) {
     ["Balloon payment", "residual", money(base.residual), money(base.residual)],
   ];
   return (
-    <div className={styles.scroll} role="region" aria-label="Loans compared" tabIndex={0}>
+    <Sideways name="Loans compared" className={styles.scroll}>
       <table className={styles.table}>
         <thead>
           <tr>
@@ -92,7 +93,7 @@ export function OffersTable(props: OffersTableProps) {
         </tbody>
         <Results {...{ columns, heldFor, money }} />
       </table>
-    </div>
+    </Sideways>
   );
 }
 
@@ -114,15 +115,12 @@ function OfferHead({ offer, index }: { readonly offer: Offer; readonly index: nu
           }
           onBlur={leave}
         />
-        <button
-          type="button"
-          className={`drop-button ${styles.drop ?? ""}`}
+        <DropButton
+          className={styles.drop ?? ""}
           aria-label={`Remove ${nameOfOffer(offer, index)}`}
           title="Remove this offer"
           onClick={() => change((draft) => removeOffer(draft, id))}
-        >
-          <CrossIcon />
-        </button>
+        />
       </span>
     </th>
   );

@@ -1,5 +1,7 @@
 import { writeMoney, writeRate, type AnswerFormat } from "@kestrelmoor/core";
 import type { Comparison } from "./compared";
+import { Figures } from "../../../ui/Figures";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Projects.module.css";
 
 interface CrossingsProps {
@@ -21,28 +23,20 @@ export function Crossings({ comparison, format }: CrossingsProps) {
   }
   const ordered = [...crossings].sort((one, other) => one.percent - other.percent);
   return (
-    <div className={styles.scroll} role="region" aria-label="Crossover rates" tabIndex={0}>
-      <table className={`figures ${styles.table ?? ""}`}>
-        <caption>Crossover rates: where two net present values are equal</caption>
-        <thead>
-          <tr>
-            <th scope="col">Projects</th>
-            <th scope="col">Crossover rate</th>
-            <th scope="col">Net present value there</th>
-          </tr>
-        </thead>
-        <tbody>
-          {ordered.map(({ pair: [one, other], percent, value }) => (
-            <tr key={`${one} ${other} ${percent}`}>
-              <th scope="row">
-                {name(one)} and {name(other)}
-              </th>
-              <td>{writeRate(percent, format)}</td>
-              <td>{writeMoney(value, format)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Sideways name="Crossover rates">
+      <Figures
+        className={styles.table}
+        caption="Crossover rates: where two net present values are equal"
+        heads={["Projects", "Crossover rate", "Net present value there"]}
+        rows={ordered.map(({ pair: [one, other], percent, value }) => ({
+          key: `${one} ${other} ${percent}`,
+          cells: [
+            `${name(one)} and ${name(other)}`,
+            writeRate(percent, format),
+            writeMoney(value, format),
+          ],
+        }))}
+      />
+    </Sideways>
   );
 }

@@ -4,13 +4,13 @@ import {
   type OtherProject,
   type ProjectReading,
 } from "@kestrelmoor/core/typing";
-import { CrossIcon } from "../../../ui/CrossIcon";
 import { AmountsFromFile } from "../../lines/AmountsFromFile";
 import { fieldId } from "../../lines/field-id";
 import { TypedField } from "../../lines/TypedField";
 import { TypedList } from "../../lines/TypedList";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { nameOfProject } from "./compared";
+import { DropButton } from "../../../ui/Buttons";
 import styles from "./Projects.module.css";
 
 interface ProjectLineProps {
@@ -72,15 +72,11 @@ export function ProjectLine({ project, index, reading }: ProjectLineProps) {
         />
       </span>
       <AmountsFromFile as="amounts" onTake={write("amounts")} />
-      <button
-        type="button"
-        className="drop-button"
+      <DropButton
         aria-label={`Remove ${called}`}
         title="Remove this project"
         onClick={() => change((draft) => removeProject(draft, id))}
-      >
-        <CrossIcon />
-      </button>
+      />
     </li>
   );
 }

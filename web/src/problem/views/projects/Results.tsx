@@ -3,6 +3,8 @@ import { Stroke } from "../../../charts/Stroke";
 import { SaveCsvButton } from "../SaveCsvButton";
 import { complaintOf, type Contender } from "./compared";
 import { resultFigures, resultRows } from "./result-rows";
+import { Figures } from "../../../ui/Figures";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Projects.module.css";
 
 interface ResultsProps {
@@ -16,43 +18,42 @@ export function Results({ contenders, format }: ResultsProps) {
   const complaints = contenders.map((one) => complaintOf(one, format));
   return (
     <>
-      <div className={styles.scroll} role="region" aria-label="Projects compared" tabIndex={0}>
-        <table className={`figures ${styles.table ?? ""}`}>
-          <thead>
-            <tr>
-              <td />
-              {contenders.map(({ id, name }, index) => (
-                <th key={id ?? "own"} scope="col">
-                  <Stroke index={index} /> {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {complaints.some((complaint) => complaint !== null) && (
-              <tr>
-                <th scope="row">Not appraised</th>
-                {complaints.map((complaint, index) => (
-                  <td key={contenders[index]?.id ?? "own"} className={styles.complaint}>
-                    {complaint}
-                  </td>
-                ))}
-              </tr>
-            )}
-            {rows.map(({ name, cells }) => (
-              <tr key={name}>
-                <th scope="row">{name}</th>
-                {cells.map(({ text, place }, index) => (
-                  <td key={contenders[index]?.id ?? "own"} data-first={place === 1}>
+      <Sideways name="Projects compared">
+        <Figures
+          className={styles.table}
+          heads={[
+            "",
+            ...contenders.map(({ name }, index) => (
+              <>
+                <Stroke index={index} /> {name}
+              </>
+            )),
+          ]}
+          rows={[
+            ...(complaints.some((complaint) => complaint !== null)
+              ? [
+                  {
+                    key: "complaints",
+                    className: styles.complaints,
+                    cells: ["Not appraised", ...complaints],
+                  },
+                ]
+              : []),
+            ...rows.map(({ name, cells }) => ({
+              key: name,
+              cells: [
+                name,
+                ...cells.map(({ text, place }) => (
+                  <span data-first={place === 1}>
                     {text ?? "none"}
                     {place !== null && <span className={styles.place}>{ordinal(place)}</span>}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+                  </span>
+                )),
+              ],
+            })),
+          ]}
+        />
+      </Sideways>
       <p>
         <SaveCsvButton
           words="Save as CSV"

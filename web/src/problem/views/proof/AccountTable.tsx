@@ -1,8 +1,9 @@
 import { sentenceOf, writeMoney, type AnswerFormat, isUpTo } from "@kestrelmoor/core";
 import type { AccountLife, AccountRow } from "@kestrelmoor/core/teaching";
 import { readTime } from "@kestrelmoor/core/typing";
-import { Fragment } from "react";
 import { whenWords } from "../../timeline/timeline-words";
+import { Figures, type FiguresRow } from "../../../ui/Figures";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Proof.module.css";
 
 interface AccountTableProps {
@@ -25,7 +26,15 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
   const last = isLong ? rows.slice(-AT_EACH_END) : [];
   const isNew = middle !== null && !first.includes(middle) && !last.includes(middle);
   const read = readTime(wanted);
-  const left = rows.length - first.length - last.length - (isNew ? 1 : 0);
+  const told = (row: AccountRow) => ({
+    key: row.time,
+    cells: [
+      whenWords(row.time, format),
+      ...[row.opening, row.interest, row.moved, row.closing].map((amount) =>
+        writeMoney(amount, format),
+      ),
+    ],
+  });
   return (
     <>
       {isLong && (
@@ -46,35 +55,29 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
           )}
         </p>
       )}
-      <div className={styles.scroll} role="region" aria-label="The account" tabIndex={0}>
-        <table className={`figures ${styles.table ?? ""}`}>
-          <thead>
-            <tr>
-              <th scope="col">Time</th>
-              <th scope="col">Opening balance</th>
-              <th scope="col">Interest</th>
-              <th scope="col">{kind === "owed" ? "Borrowed / repaid" : "Deposited / withdrawn"}</th>
-              <th scope="col">Closing balance</th>
-            </tr>
-          </thead>
-          <tbody>
-            {first.map((row) => (
-              <Row key={row.time} row={row} format={format} />
-            ))}
-            {isLong && left > 0 && !isNew && <Gap count={left} />}
-            {isNew && (
-              <Fragment>
-                <Gap count={rows.indexOf(middle) - AT_EACH_END} />
-                <Row row={middle} format={format} isWanted />
-                <Gap count={rows.length - AT_EACH_END - rows.indexOf(middle) - 1} />
-              </Fragment>
-            )}
-            {last.map((row) => (
-              <Row key={row.time} row={row} format={format} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Sideways name="The account">
+        <Figures
+          className={styles.table}
+          heads={[
+            "Time",
+            "Opening balance",
+            "Interest",
+            kind === "owed" ? "Borrowed / repaid" : "Deposited / withdrawn",
+            "Closing balance",
+          ]}
+          rows={[
+            ...first.map(told),
+            ...(isNew
+              ? [
+                  ...gap(rows.indexOf(middle) - AT_EACH_END),
+                  { ...told(middle), className: styles.wanted },
+                ]
+              : []),
+            ...gap(rows.length - last.length - (isNew ? rows.indexOf(middle) + 1 : first.length)),
+            ...last.map(told),
+          ]}
+        />
+      </Sideways>
     </>
   );
 }
@@ -86,31 +89,6 @@ export function rowAt(rows: readonly AccountRow[], typed: string): AccountRow | 
   return rows.findLast(({ time }) => isUpTo(time, read.value.years)) ?? null;
 }
 
-function Gap({ count }: { readonly count: number }) {
-  return count <= 0 ? null : (
-    <tr>
-      <td colSpan={5} className={styles.gap}>
-        {count} more
-      </td>
-    </tr>
-  );
-}
-
-interface RowProps {
-  readonly row: AccountRow;
-  readonly format: AnswerFormat;
-  readonly isWanted?: boolean;
-}
-
-function Row({ row, format, isWanted = false }: RowProps) {
-  const money = (amount: number) => writeMoney(amount, format);
-  return (
-    <tr className={isWanted ? styles.wanted : undefined}>
-      <th scope="row">{whenWords(row.time, format)}</th>
-      <td>{money(row.opening)}</td>
-      <td>{money(row.interest)}</td>
-      <td>{money(row.moved)}</td>
-      <td>{money(row.closing)}</td>
-    </tr>
-  );
+function gap(leftOut: number): FiguresRow[] {
+  return leftOut <= 0 ? [] : [{ key: `${leftOut} left out`, leftOut }];
 }

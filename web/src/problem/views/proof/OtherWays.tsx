@@ -1,5 +1,7 @@
 import { writeSignificant, writeMoney, type AnswerFormat } from "@kestrelmoor/core";
 import type { Way, WayName } from "@kestrelmoor/core/teaching";
+import { Figures } from "../../../ui/Figures";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Proof.module.css";
 
 const WORDS: Readonly<Record<WayName, string>> = {
@@ -18,30 +20,28 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
   const hasValue = ways.some(({ value }) => value !== null);
   const money = (amount: number | null) => (amount === null ? "–" : writeMoney(amount, format));
   return (
-    <div className={styles.scroll} role="region" aria-label="Other methods" tabIndex={0}>
-      <table className={`figures ${styles.table ?? ""}`}>
-        <thead>
-          <tr>
-            <th scope="col">Method</th>
-            <th scope="col">Money in, present value</th>
-            <th scope="col">Money out, present value</th>
-            {hasValue && <th scope="col">The answer</th>}
-            <th scope="col">Agrees</th>
-          </tr>
-        </thead>
-        <tbody>
-          {ways.map(({ name, value, apart, ...sides }) => (
-            <tr key={name}>
-              <th scope="row">{WORDS[name]}</th>
-              <td>{money(sides.in)}</td>
-              <td>{money(sides.out)}</td>
-              {hasValue && <td>{money(value)}</td>}
-              <td>{agreement(apart, format)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <Sideways name="Other methods">
+      <Figures
+        className={styles.table}
+        heads={[
+          "Method",
+          "Money in, present value",
+          "Money out, present value",
+          ...(hasValue ? ["The answer"] : []),
+          "Agrees",
+        ]}
+        rows={ways.map(({ name, value, apart, ...sides }) => ({
+          key: name,
+          cells: [
+            WORDS[name],
+            money(sides.in),
+            money(sides.out),
+            ...(hasValue ? [money(value)] : []),
+            agreement(apart, format),
+          ],
+        }))}
+      />
+    </Sideways>
   );
 }
 

@@ -13,7 +13,7 @@ import { readMoney, readTime } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
 import { afterWords } from "./after-words";
 import { useScheduleChoice } from "./schedule-choice";
-import { scheduleWords } from "./schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import { spanIn } from "./span-in";
 import styles from "./Schedule.module.css";

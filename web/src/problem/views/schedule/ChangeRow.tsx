@@ -8,12 +8,12 @@ import {
   type ChangeLine,
   type ChangeReading,
 } from "@kestrelmoor/core/typing";
-import { CrossIcon } from "../../../ui/CrossIcon";
 import { InkChoice } from "../../../ui/InkChoice";
 import { fieldId } from "../../lines/field-id";
 import { Sentence } from "../../lines/Sentence";
 import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
+import { DropButton } from "../../../ui/Buttons";
 import styles from "./Changes.module.css";
 
 interface ChangeRowProps {
@@ -42,15 +42,11 @@ export function ChangeRow({ line, reading, kind, complaint }: ChangeRowProps) {
           )
         }
       />
-      <button
-        type="button"
-        className="drop-button"
+      <DropButton
         aria-label={`Remove: ${name}`}
         title="Remove this change"
         onClick={() => change((draft) => removeChange(draft, line.id))}
-      >
-        <CrossIcon />
-      </button>
+      />
       {complaint !== null && <span className={styles.complaint}>{complaint}</span>}
     </li>
   );

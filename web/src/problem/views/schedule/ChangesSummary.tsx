@@ -9,8 +9,9 @@ import { useMemo } from "react";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
 import { savedWords } from "./saved-words";
-import { scheduleWords } from "./schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 import { roundingWords } from "./ScheduleSummary";
+import { Figures } from "../../../ui/Figures";
 import styles from "./Changes.module.css";
 
 interface ChangesSummaryProps {
@@ -67,25 +68,14 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
         {savedWords(plain, changed, money, format)}
       </p>
       <div className={styles.sideways}>
-        <table className="figures" aria-label="With the changes and without">
-          <thead>
-            <tr>
-              <td />
-              <th scope="col">Without changes</th>
-              <th scope="col">With the changes</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(([name, figure]) => (
-              <tr key={name}>
-                <th scope="row">{name}</th>
-                {columns.map((column, place) => (
-                  <td key={place === 0 ? "plain" : "changed"}>{figure(column)}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Figures
+          name="With the changes and without"
+          heads={["", "Without changes", "With the changes"]}
+          rows={rows.map(([name, figure]) => ({
+            key: name,
+            cells: [name, ...columns.map(figure)],
+          }))}
+        />
       </div>
       {rounding !== null && <p className={styles.quiet}>{rounding}</p>}
     </div>

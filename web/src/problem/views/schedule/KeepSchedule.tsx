@@ -5,6 +5,7 @@ import { SaveCsvButton } from "../SaveCsvButton";
 import { PrintedSchedule } from "./PrintedSchedule";
 import { scheduleFigures } from "./schedule-figures";
 import type { SchedulePartProps } from "./ScheduleSummary";
+import { WordButton } from "../../../ui/Buttons";
 
 /** The ways to take a schedule along: on paper, as a workbook that reckons, as bare figures. */
 export function KeepSchedule(props: SchedulePartProps) {
@@ -22,12 +23,8 @@ export function KeepSchedule(props: SchedulePartProps) {
   };
   return (
     <>
-      <button type="button" className="word-button" onClick={() => setPrinted(true)}>
-        Print
-      </button>
-      <button type="button" className="word-button" onClick={() => void saveWorkbook()}>
-        Save as workbook
-      </button>
+      <WordButton onClick={() => setPrinted(true)}>Print</WordButton>
+      <WordButton onClick={() => void saveWorkbook()}>Save as workbook</WordButton>
       <SaveCsvButton
         words="Save as CSV"
         ending="-schedule.csv"

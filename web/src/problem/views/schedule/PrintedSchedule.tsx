@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { OnPaper } from "../../../ui/OnPaper";
-import { scheduleColumns } from "./schedule-columns";
+import { shownColumns } from "./schedule-columns";
 import type { SchedulePartProps } from "./ScheduleSummary";
 import { shownSchedule } from "./shown-rows";
 
@@ -13,7 +13,7 @@ interface PrintedScheduleProps extends SchedulePartProps {
 export function PrintedSchedule(props: PrintedScheduleProps) {
   const { account, firstDate, format, title, onPrinted } = props;
   const { heads, lines } = useMemo(() => {
-    const columns = scheduleColumns(account, firstDate, format, "paper");
+    const columns = shownColumns(account, firstDate, format, "paper");
     const rows = shownSchedule(account, firstDate, "all").rows.map((row) => ({
       kind: row.kind,
       cells: columns.cellsOf(row),

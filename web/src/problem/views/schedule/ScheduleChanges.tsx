@@ -6,6 +6,7 @@ import { fieldId } from "../../lines/field-id";
 import type { ChangedAccounts } from "./changed-accounts";
 import { ChangeRow } from "./ChangeRow";
 import type { ReadChangeLine } from "./use-change-lines";
+import { QuietButton } from "../../../ui/Buttons";
 import styles from "./Changes.module.css";
 
 interface ScheduleChangesProps {
@@ -50,9 +51,7 @@ function AddChange({ flow, isSaving }: { readonly flow: string; readonly isSavin
     .map(([key, { name }]) => ({ key, label: name }));
   return (
     <LateDropdown menu={{ items, onClick: ({ key }) => add(key as ChangeLine["kind"]) }}>
-      <button type="button" className="quiet-button">
-        Add a change
-      </button>
+      <QuietButton>Add a change</QuietButton>
     </LateDropdown>
   );
 }

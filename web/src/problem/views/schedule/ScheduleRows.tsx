@@ -1,8 +1,9 @@
-import type { ScheduleColumns } from "./schedule-columns";
+import type { ShownColumns } from "./schedule-columns";
 import type { ShownRow } from "./shown-rows";
+import { TurnButton } from "../../../ui/Buttons";
 import styles from "./Table.module.css";
 
-export function Head({ heads }: Pick<ScheduleColumns, "heads">) {
+export function Head({ heads }: Pick<ShownColumns, "heads">) {
   return (
     <div role="rowgroup" className={styles.head}>
       <div role="row" aria-rowindex={1} className={styles.row}>
@@ -29,14 +30,13 @@ export function RowCells({ row, cells, turn }: RowCellsProps) {
     <>
       <span role="rowheader">
         {row.kind === "year" ? (
-          <button
-            type="button"
-            className={`turn-button ${styles.strong ?? ""}`}
-            aria-expanded={row.isOpen}
+          <TurnButton
+            className={styles.strong ?? ""}
+            isOpen={row.isOpen}
             onClick={() => turn(row.year.year)}
           >
             {name}
-          </button>
+          </TurnButton>
         ) : (
           name
         )}
@@ -46,7 +46,7 @@ export function RowCells({ row, cells, turn }: RowCellsProps) {
   );
 }
 
-interface TotalsProps extends Pick<ScheduleColumns, "totals"> {
+interface TotalsProps extends Pick<ShownColumns, "totals"> {
   readonly rowIndex: number;
 }
 

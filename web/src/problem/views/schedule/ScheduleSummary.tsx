@@ -1,6 +1,6 @@
 import { writeMoney, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
 import type { ScheduleAccount } from "./account-of";
-import { scheduleWords } from "./schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 import styles from "./Schedule.module.css";
 
 export interface SchedulePartProps {

@@ -12,9 +12,10 @@ import { goTo } from "./go-to";
 import { KeepSchedule } from "./KeepSchedule";
 import { useScheduleChoice } from "./schedule-choice";
 import { shownSchedule, type ShownRow } from "./shown-rows";
-import { scheduleColumns } from "./schedule-columns";
+import { shownColumns } from "./schedule-columns";
 import { Head, RowCells, Totals } from "./ScheduleRows";
 import type { SchedulePartProps } from "./ScheduleSummary";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./Table.module.css";
 
 /** A finger needs more room than a pointer, as for all that is pressed. */
@@ -32,7 +33,7 @@ export function ScheduleTable(props: SchedulePartProps) {
     [account, firstDate, choice.open],
   );
   const columns = useMemo(
-    () => scheduleColumns(account, firstDate, format),
+    () => shownColumns(account, firstDate, format),
     [account, firstDate, format],
   );
   const found = useMemo(
@@ -98,12 +99,8 @@ export function ScheduleTable(props: SchedulePartProps) {
         <span className={styles.toolWords}>
           {years.length > 0 && (
             <>
-              <button type="button" className="word-button" onClick={() => openYears("all")}>
-                Expand all years
-              </button>
-              <button type="button" className="word-button" onClick={() => openYears("none")}>
-                Years only
-              </button>
+              <WordButton onClick={() => openYears("all")}>Expand all years</WordButton>
+              <WordButton onClick={() => openYears("none")}>Years only</WordButton>
             </>
           )}
           <KeepSchedule {...props} />

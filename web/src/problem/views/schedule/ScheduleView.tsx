@@ -15,7 +15,7 @@ import { ScheduleChoices } from "./ScheduleChoices";
 import { SchedulePicture } from "./SchedulePicture";
 import { ScheduleSummary } from "./ScheduleSummary";
 import { ScheduleTable } from "./ScheduleTable";
-import { scheduleName } from "./schedule-words";
+import { scheduleName } from "@kestrelmoor/core/teaching";
 import { changesOn, useChangeLines } from "./use-change-lines";
 import styles from "./Schedule.module.css";
 

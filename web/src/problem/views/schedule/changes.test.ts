@@ -7,7 +7,7 @@ import { changedAccounts, type ChangedAccounts } from "./changed-accounts";
 import { drawnBalances, partsOverTime } from "./picture-points";
 import { savedWords } from "./saved-words";
 import { scheduleFigures } from "./schedule-figures";
-import { scheduleWords } from "./schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 import { shownSchedule } from "./shown-rows";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 

@@ -2,7 +2,6 @@ import { paymentDate, type AnswerFormat } from "@kestrelmoor/core";
 import { scheduleWorkbook, type Workbook } from "@kestrelmoor/core/teaching";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
-import { scheduleWords } from "./schedule-words";
 
 /** A schedule as a workbook with live formulas, in the words of the screen. */
 export function scheduleBook(
@@ -13,7 +12,6 @@ export function scheduleBook(
 ): Workbook {
   return scheduleWorkbook(run, {
     title: title.trim() === "" ? "Schedule" : title,
-    words: scheduleWords(run.schedule),
     whenOf: ({ payment, time }) =>
       (firstDate === null ? null : paymentDate(firstDate, every, payment - 1)) ??
       afterWords(time, format),

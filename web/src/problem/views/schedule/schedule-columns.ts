@@ -1,73 +1,55 @@
 import { spanWords, writeMoney, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
+import { rowBefore, scheduleColumns, type ScheduleColumnKey } from "@kestrelmoor/core/teaching";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
-import { scheduleWords } from "./schedule-words";
 import type { ShownRow } from "./shown-rows";
 
 /** The columns of a schedule, and what stands in them. */
-export interface ScheduleColumns {
+export interface ShownColumns {
   readonly heads: readonly string[];
   readonly cellsOf: (row: ShownRow) => readonly string[];
   readonly totals: readonly string[];
 }
 
 /** What a row has to say; a column that it says nothing for is empty. */
-type Cells = Partial<Readonly<Record<Column, string | number>>>;
+type Cells = Partial<Readonly<Record<ScheduleColumnKey, string | number>>>;
 
-type Column =
-  | "name"
-  | "when"
-  | "date"
-  | "before"
-  | "interest"
-  | "other"
-  | "paid"
-  | "extra"
-  | "principal"
-  | "after"
-  | "interestSoFar";
+const MONEY = ["opening", "interest", "other", "paid", "extra", "principal", "balance"] as const;
 
 /**
- * What a schedule is shown by: columns that it has nothing for are left out. Paper has the date or the time
- * of a payment, and no interest so far, to be narrow enough.
+ * What a schedule is shown by. Paper has the date or the time of a payment, and no interest so far, to be narrow
+ * enough.
  *
  * @param firstDate of the first payment, where one is told
  */
-export function scheduleColumns(
+export function shownColumns(
   account: ScheduleAccount,
   firstDate: string | null,
   format: AnswerFormat,
   place: "screen" | "paper" = "screen",
-): ScheduleColumns {
+): ShownColumns {
   const { schedule } = account;
   const isOnScreen = place === "screen";
   const isDated = firstDate !== null;
-  const words = scheduleWords(schedule);
-  const columns: readonly (readonly [Column, string])[] = [
-    ["name", "Payment"],
-    ...(isOnScreen || !isDated ? [["when", "Time"] as const] : []),
-    ...(isDated ? [["date", "Date"] as const] : []),
-    ["before", words.before],
-    ["interest", "Interest"],
-    ...(account.hasOthers ? [["other", "Other cash flows"] as const] : []),
-    ["paid", words.paid],
-    ...(schedule.totalExtra === 0 ? [] : [["extra", "Extra"] as const]),
-    ...(schedule.kind === "repaying" ? [["principal", "Principal"] as const] : []),
-    ["after", words.after],
-    ...(isOnScreen ? [["interestSoFar", "Cumulative interest"] as const] : []),
-  ];
+  const columns = scheduleColumns<ScheduleColumnKey>(schedule, [
+    "payment",
+    ...(isOnScreen || !isDated ? (["when"] as const) : []),
+    ...(isDated ? (["date"] as const) : []),
+    ...MONEY,
+    ...(isOnScreen ? (["interestSoFar"] as const) : []),
+  ]);
   const cells = (parts: Cells) =>
-    columns.map(([column]) => {
+    columns.map(({ key }) => {
       // Where the date stands for the time, what has none says when it is.
-      const instead = column === "date" && !isOnScreen ? parts.when : undefined;
-      const part = parts[column] ?? instead ?? "";
+      const instead = key === "date" && !isOnScreen ? parts.when : undefined;
+      const part = parts[key] ?? instead ?? "";
       return typeof part === "number" ? writeMoney(part, format) : part;
     });
   return {
-    heads: columns.map(([, head]) => head),
+    heads: columns.map(({ head }) => head),
     cellsOf: (row) => cells(cellsOf(row, isDated, format)),
     totals: cells({
-      name: "Total",
+      payment: "Total",
       interest: schedule.totalInterest,
       paid: schedule.totalPaid,
       extra: schedule.totalExtra,
@@ -79,29 +61,29 @@ export function scheduleColumns(
 function cellsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Cells {
   switch (shown.kind) {
     case "before": {
-      const { time, interest, other, balance } = shown.before;
+      const { time, interest, other, principal, balance } = rowBefore(shown.before);
       const when = `up to ${spanWords(time, format)}`;
-      const own = { name: "Before", when, interest, other };
-      return { ...own, principal: -interest, after: balance, interestSoFar: interest };
+      const own = { payment: "Before", when, interest, other };
+      return { ...own, principal, balance, interestSoFar: interest };
     }
     case "year": {
       const { year, from, to, totals, balance } = shown.year;
       const { paid, interest, principal, extra } = totals;
       const count = to - from + 1;
       return {
-        name: isDated ? String(year) : `Year ${year}`,
+        payment: isDated ? String(year) : `Year ${year}`,
         when: count === 1 ? "1 payment" : `${count} payments`,
-        ...{ paid, interest, principal, after: balance },
+        ...{ paid, interest, principal, balance },
         ...unlessNothing({ extra }),
       };
     }
     case "payment": {
       const { row, date, interestSoFar } = shown;
-      const { payment, time, opening, interest, other, paid, extra, principal, balance } = row;
+      const { payment, time, other, extra, ...figures } = row;
       return {
-        name: writeFigure(payment, format),
-        ...{ when: afterWords(time, format), date: date ?? "–", before: opening, interest },
-        ...{ paid, principal, after: balance, interestSoFar },
+        ...{ ...figures, interestSoFar },
+        payment: writeFigure(payment, format),
+        ...{ when: afterWords(time, format), date: date ?? "–" },
         ...unlessNothing({ other, extra }),
       };
     }
@@ -109,7 +91,9 @@ function cellsOf(shown: ShownRow, isDated: boolean, format: AnswerFormat): Cells
 }
 
 /** Figures of which most rows have none stand only where there are some. */
-function unlessNothing<Part extends Column>(parts: Readonly<Record<Part, number>>): Cells {
+function unlessNothing<Part extends ScheduleColumnKey>(
+  parts: Readonly<Record<Part, number>>,
+): Cells {
   return Object.fromEntries(Object.entries(parts).filter(([, amount]) => amount !== 0));
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 import { accountIn, loanOf, problemOf } from "../../../../test/loans";
-import { scheduleColumns } from "./schedule-columns";
+import { shownColumns } from "./schedule-columns";
 import { shownSchedule, type ShownRow } from "./shown-rows";
 
 const loans = fc.record({
@@ -24,7 +24,7 @@ describe("a schedule in cents, as it is shown", () => {
       fc.property(loans, ({ cents, hundredths, count, every }) => {
         const rate = { percent: hundredths / 100, quoted: "nominal", compounding: "P1M" };
         const account = accountIn(problemOf(loanOf(cents / 100, rate, { every, count })), "cent");
-        const { heads, cellsOf, totals } = scheduleColumns(account, null, USUAL_FORMAT);
+        const { heads, cellsOf, totals } = shownColumns(account, null, USUAL_FORMAT);
         const years = new Set(Array.from({ length: 130 }, (_, year) => year));
         const { rows } = shownSchedule(account, null, years);
         const sumOf = (kind: ShownRow["kind"], head: string) =>

@@ -9,13 +9,15 @@ import {
   USUAL_FORMAT,
 } from "@kestrelmoor/core";
 import { namedFlow, readTime } from "@kestrelmoor/core/typing";
-import { Fragment, useState } from "react";
+import { useState } from "react";
 import { Solved } from "../Solved";
 import { CopyFigure } from "../../answer/CopyFigure";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
 import { useFocalDate } from "../../timeline/focal-date";
 import { whenWords, yearsInWords } from "../../timeline/timeline-words";
+import { Figures } from "../../../ui/Figures";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Shares.module.css";
 
 /** What every line is worth at one date, adding up to the whole: an amount contributes what it is worth there. */
@@ -36,77 +38,49 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
   const growth = growthOf(paid);
   const when = whenWords(years, format);
   const isToday = years === 0;
+  const row = (key: string, name: string, now: WorthAt, later: WorthAt, of = name) => ({
+    key,
+    cells: [
+      name,
+      <Worth worth={now} of={of} format={format} />,
+      ...(isToday ? [] : [<Worth worth={later} of={`${of} ${when}`} format={format} />]),
+    ],
+  });
   return (
     <>
       <DateField years={years} onChange={setYears} />
-      <div className={styles.scroll} role="region" aria-label="Value of each line" tabIndex={0}>
-        <table className={`figures ${styles.table ?? ""}`}>
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              <th scope="col">Present value</th>
-              {!isToday && <th scope="col">Value {when}</th>}
-            </tr>
-          </thead>
-          <tbody>
-            {draft.flows.map((line, index) => {
+      <Sideways name="Value of each line">
+        <Figures
+          className={styles.table}
+          heads={["Line", "Present value", ...(isToday ? [] : [`Value ${when}`])]}
+          rows={[
+            ...draft.flows.flatMap((line, index) => {
               const { id, label = "" } = namedFlow(line);
               const name = label === "" ? `Line ${index + 1}` : label;
-              return (
-                <Fragment key={id}>
-                  <ShareRow
-                    name={name}
-                    today={today.flows[index]?.worth}
-                    then={isToday ? undefined : then.flows[index]?.worth}
-                    when={when}
-                    format={format}
-                  />
-                  {amountsOf(paid, index).map(({ at, amount }, place) => (
-                    <ShareRow
-                      key={place}
-                      isPart
-                      name={whenWords(at, format)}
-                      today={amount * growthFactor(growth, at, 0)}
-                      then={isToday ? undefined : amount * growthFactor(growth, at, years)}
-                      when={when}
-                      format={format}
-                    />
-                  ))}
-                </Fragment>
-              );
-            })}
-            <tr className={styles.together}>
-              <th scope="row">Net value</th>
-              <Worth worth={today.together} of="all lines" format={format} />
-              {!isToday && <Worth worth={then.together} of={`all lines ${when}`} format={format} />}
-            </tr>
-          </tbody>
-        </table>
-      </div>
+              return [
+                row(id, name, today.flows[index]?.worth, then.flows[index]?.worth),
+                ...amountsOf(paid, index).map(({ at, amount }, place) => ({
+                  ...row(
+                    `${id} ${place}`,
+                    whenWords(at, format),
+                    amount * growthFactor(growth, at, 0),
+                    amount * growthFactor(growth, at, years),
+                  ),
+                  className: styles.part,
+                })),
+              ];
+            }),
+            {
+              ...row("net", "Net value", today.together, then.together, "all lines"),
+              className: styles.together,
+            },
+          ]}
+        />
+      </Sideways>
       <p className={styles.quiet}>
         Amounts at different times cannot be added directly: first move each to the focal date.
       </p>
     </>
-  );
-}
-
-interface ShareRowProps {
-  readonly name: string;
-  /** One amount of a line that has several. */
-  readonly isPart?: boolean;
-  readonly today: number | null | undefined;
-  readonly then: number | null | undefined;
-  readonly when: string;
-  readonly format: AnswerFormat;
-}
-
-function ShareRow({ name, isPart = false, today, then, when, format }: ShareRowProps) {
-  return (
-    <tr className={isPart ? styles.part : undefined}>
-      <th scope="row">{name}</th>
-      <Worth worth={today} of={name} format={format} />
-      {then !== undefined && <Worth worth={then} of={`${name} ${when}`} format={format} />}
-    </tr>
   );
 }
 
@@ -125,22 +99,25 @@ function amountsOf({ flows }: SettledTimeline, index: number): { at: number; amo
   return parts.length > MOST_PARTS ? [] : parts.filter(({ amount }) => amount !== 0);
 }
 
+/** `null` where it is too large to tell. */
+type WorthAt = number | null | undefined;
+
 interface WorthProps {
-  readonly worth: number | null | undefined;
+  readonly worth: WorthAt;
   readonly of: string;
   readonly format: AnswerFormat;
 }
 
 function Worth({ worth, of, format }: WorthProps) {
-  if (worth === null || worth === undefined) return <td>–</td>;
+  if (worth === null || worth === undefined) return "–";
   const size = writeMoney(Math.abs(worth), format);
   const isNothing = !/[1-9]/.test(size);
   const isMinus = format.moneyOut === "minus" && worth < 0 && !isNothing;
   return (
-    <td>
+    <>
       {!isNothing && <span className={styles.way}>{worth < 0 ? "out" : "in"}</span>}
       <CopyFigure text={isMinus ? writeMoney(worth, format) : size} what={`the value of ${of}`} />
-    </td>
+    </>
   );
 }
 

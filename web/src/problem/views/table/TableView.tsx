@@ -14,6 +14,7 @@ import { InkChoice } from "../../../ui/InkChoice";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { Solved } from "../Solved";
 import { conversionWords, solvedWords } from "./table-words";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Table.module.css";
 
 const LOOKS_AFTER_MS = 120;
@@ -102,7 +103,7 @@ function Excerpt({ solved, decimals }: ExcerptProps) {
     place === column || (between === "columns" && place === column + 1);
   const isLitRow = (place: number) => place === row || (between === "rows" && place === row + 1);
   return (
-    <div className={styles.scroll} role="region" aria-label="Part of the table" tabIndex={0}>
+    <Sideways name="Part of the table" className={styles.scroll}>
       <table className={styles.table}>
         <thead>
           <tr>
@@ -138,6 +139,6 @@ function Excerpt({ solved, decimals }: ExcerptProps) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

@@ -3,6 +3,7 @@ import { LateDropdown } from "../../../ui/LateDropdown";
 import { memo, useState } from "react";
 import { useDocument } from "../../document/document-context";
 import { variableFacts, type FactRow } from "./columns";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./Variants.module.css";
 
 interface AddVariantProps {
@@ -71,9 +72,7 @@ function Choices<Choice extends { readonly words: string }>(props: ChoicesProps<
         },
       }}
     >
-      <button type="button" className="word-button">
-        {words}
-      </button>
+      <WordButton>{words}</WordButton>
     </LateDropdown>
   );
 }

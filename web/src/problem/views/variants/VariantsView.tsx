@@ -16,6 +16,7 @@ import { FactCell, cellId } from "./FactCell";
 import { VariantHead } from "./VariantHead";
 import { CrossIcon } from "../../../ui/CrossIcon";
 import { focusAfterMenu } from "../../../ui/focus";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./Variants.module.css";
 
 const placeOf = ({ line, fact }: Pick<FactRow, "line" | "fact">) => `${line} ${fact}`;
@@ -68,7 +69,7 @@ export function VariantsView() {
   };
   return (
     <>
-      <div className={styles.scroll} role="region" aria-label="Comparison" tabIndex={0}>
+      <Sideways name="Comparison" className={styles.scroll}>
         <table className={styles.table}>
           <thead>
             <tr>
@@ -139,7 +140,7 @@ export function VariantsView() {
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <AddVariant onVary={vary} onOpenRow={openAndGoTo} />
     </>
   );

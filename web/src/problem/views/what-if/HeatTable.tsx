@@ -2,6 +2,7 @@ import type { AnswerFormat } from "@kestrelmoor/core";
 import { isSame } from "./ranges";
 import { writeFieldFigure, type SweepField } from "./sweep-fields";
 import type { SweepOutcome } from "./use-sweep";
+import { Sideways } from "../../../ui/Sideways";
 import styles from "./WhatIf.module.css";
 
 interface HeatTableProps {
@@ -25,7 +26,7 @@ export function HeatTable({ across, down, sweep, writeAnswer, format }: HeatTabl
   const depth = (value: number) =>
     most > least ? Math.round(((value - least) / (most - least)) * DEEPEST) : 0;
   return (
-    <div className={styles.scroll} role="region" aria-label="Answers for two inputs" tabIndex={0}>
+    <Sideways name="Answers for two inputs" className={styles.scroll}>
       <table className={styles.heat}>
         <caption>
           {across.name} across, {down.name.charAt(0).toLowerCase() + down.name.slice(1)} down
@@ -68,6 +69,6 @@ export function HeatTable({ across, down, sweep, writeAnswer, format }: HeatTabl
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

@@ -1,9 +1,10 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
-import { useState } from "react";
+import { useCopying } from "../../../ui/use-copying";
 import { saveAsFile } from "../../../ui/save-as-file";
 import { csvText, tabbedText, type FigureTable } from "../figure-table";
 import type { SweepField } from "./sweep-fields";
 import type { SweepOutcome } from "./use-sweep";
+import { QuietButton } from "../../../ui/Buttons";
 import styles from "./WhatIf.module.css";
 
 interface KeepFiguresProps {
@@ -14,34 +15,22 @@ interface KeepFiguresProps {
   readonly format: AnswerFormat;
 }
 
-const SAYS_SO_MS = 1600;
-
 /** Copies what was worked out, or saves it as a file. */
 export function KeepFigures({ across, down, chart, table, format }: KeepFiguresProps) {
-  const [said, setSaid] = useState<string | null>(null);
+  const { said, copy } = useCopying();
   const sweep = down === null ? chart : table;
   if (sweep === null || sweep.cells.length === 0) return null;
   const figures = () => tableOf(sweep, across, down);
-  const copy = async () => {
-    const isCopied = await navigator.clipboard.writeText(tabbedText(figures(), format)).then(
-      () => true,
-      () => false,
-    );
-    setSaid(isCopied ? "Copied" : "Could not copy");
-    setTimeout(() => setSaid(null), SAYS_SO_MS);
-  };
   return (
     <div className={styles.actions}>
-      <button type="button" className="quiet-button" onClick={() => void copy()}>
+      <QuietButton onClick={() => void copy(tabbedText(figures(), format))}>
         <span aria-live="polite">{said ?? "Copy the values"}</span>
-      </button>
-      <button
-        type="button"
-        className="quiet-button"
+      </QuietButton>
+      <QuietButton
         onClick={() => saveAsFile("what-if.csv", csvText(figures(), format), "text/csv")}
       >
         Save as CSV
-      </button>
+      </QuietButton>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { addVariant, fieldAt, type VariantChange } from "@kestrelmoor/core/typin
 import { useDocument } from "../../document/document-context";
 import { useView } from "../view-choice";
 import { typedFigure, writeFieldFigure, type SweepField } from "./sweep-fields";
+import { QuietButton } from "../../../ui/Buttons";
 import styles from "./WhatIf.module.css";
 
 interface SliderRowProps {
@@ -53,12 +54,8 @@ export function SliderRow(props: SliderRowProps) {
       </label>
       {isMoved && change !== null && (
         <div className={styles.actions}>
-          <button type="button" className="quiet-button" onClick={intoProblem}>
-            Use {words} in the problem
-          </button>
-          <button type="button" className="quiet-button" onClick={asVariant}>
-            Save as a variant
-          </button>
+          <QuietButton onClick={intoProblem}>Use {words} in the problem</QuietButton>
+          <QuietButton onClick={asVariant}>Save as a variant</QuietButton>
         </div>
       )}
     </>

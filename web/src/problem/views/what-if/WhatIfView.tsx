@@ -4,6 +4,7 @@ import { firstChoice, rangeFor, useWhatIfChoice } from "./choice";
 import { RangeFields } from "./RangeFields";
 import { sweepFields, type SweepField } from "./sweep-fields";
 import { Sweeps } from "./Sweeps";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./WhatIf.module.css";
 
 /** What becomes of the answer when one figure is varied, or two. */
@@ -56,26 +57,20 @@ export function WhatIfView() {
               onChoose={(key) => choose({ second: rangeFor(startAt(key)), place: null })}
               onType={(range) => choose({ second: range, place: null })}
             />
-            <button
-              type="button"
-              className="word-button"
-              onClick={() => choose({ second: null, place: null })}
-            >
+            <WordButton onClick={() => choose({ second: null, place: null })}>
               Remove the second input
-            </button>
+            </WordButton>
           </>
         )}
         {second === null && others[0] !== undefined && (
-          <button
-            type="button"
-            className="word-button"
+          <WordButton
             onClick={() => {
               const next = firstChoice(others);
               if (next !== null) choose({ first, second: rangeFor(next), place: null });
             }}
           >
             and a second input
-          </button>
+          </WordButton>
         )}
       </div>
       <Sweeps

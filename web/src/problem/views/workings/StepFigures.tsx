@@ -1,45 +1,15 @@
 import type { StepTable } from "@kestrelmoor/core/teaching";
-import { Fragment } from "react";
+import { Figures, type FiguresRow } from "../../../ui/Figures";
 
 interface StepFiguresProps {
   readonly table: StepTable;
   readonly className?: string | undefined;
-  /** Of the row that says how many are left out. */
-  readonly gapClassName?: string | undefined;
 }
 
 /** The table of a step: many alike, of which the first and the last are told. */
-export function StepFigures({ table, className = "", gapClassName }: StepFiguresProps) {
+export function StepFigures({ table, className }: StepFiguresProps) {
   const { head, rows, leftOut, leftOutAfter } = table;
-  return (
-    <table className={`figures ${className}`}>
-      <thead>
-        <tr>
-          {head.map((cell) => (
-            <th key={cell} scope="col">
-              {cell}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row, place) => (
-          <Fragment key={place}>
-            {leftOut > 0 && place === leftOutAfter && (
-              <tr>
-                <td colSpan={head.length} className={gapClassName}>
-                  {leftOut} more
-                </td>
-              </tr>
-            )}
-            <tr>
-              {row.map((cell, column) => (
-                <td key={column}>{cell}</td>
-              ))}
-            </tr>
-          </Fragment>
-        ))}
-      </tbody>
-    </table>
-  );
+  const told = rows.map((cells, key): FiguresRow => ({ key, cells }));
+  if (leftOut > 0) told.splice(leftOutAfter, 0, { key: "left out", leftOut });
+  return <Figures areNamed={false} className={className} heads={head} rows={told} />;
 }

@@ -7,6 +7,7 @@ import { StepFigures } from "./StepFigures";
 import { goTo, lightUp, stepId } from "./light";
 import type { Source } from "./sources";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import { WordButton } from "../../../ui/Buttons";
 import styles from "./Workings.module.css";
 
 interface StepItemProps {
@@ -94,9 +95,7 @@ function SourceLink({ source }: { readonly source: Source }) {
   return (
     <li>
       {source.figure} from{" "}
-      <button
-        type="button"
-        className="word-button"
+      <WordButton
         onPointerEnter={light}
         onPointerLeave={() => dim.current?.()}
         onFocus={light}
@@ -104,7 +103,7 @@ function SourceLink({ source }: { readonly source: Source }) {
         onClick={() => goTo(source)}
       >
         {source.words}
-      </button>
+      </WordButton>
     </li>
   );
 }
@@ -112,7 +111,7 @@ function SourceLink({ source }: { readonly source: Source }) {
 function Table({ table, of }: { readonly table: StepTable; readonly of: string }) {
   return (
     <div className={styles.scroll} role="region" aria-label={`Table: ${of}`} tabIndex={0}>
-      <StepFigures table={table} className={styles.table} gapClassName={styles.gap} />
+      <StepFigures table={table} className={styles.table} />
     </div>
   );
 }

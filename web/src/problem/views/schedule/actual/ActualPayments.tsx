@@ -11,6 +11,7 @@ import { PaymentsField } from "./PaymentsField";
 import { paymentsIn } from "./payments-in";
 import { asOneColumn, recognise } from "./recognise";
 import { useActualPayments } from "./use-actual-payments";
+import { WordButton } from "../../../../ui/Buttons";
 import styles from "./Actual.module.css";
 
 /** Many rows may be read; while somebody types, that waits for a pause. */
@@ -41,18 +42,13 @@ export function ActualPayments(props: SchedulePartProps) {
     <section className={styles.actual} aria-label="Actual payments">
       <p>
         Compare actual payments: paste or type them here, or{" "}
-        <button type="button" className="word-button" onClick={picker.open}>
-          read a CSV file
-        </button>
+        <WordButton onClick={picker.open}>read a CSV file</WordButton>
         {picker.input}
       </p>
       <PaymentsField />
       {actual !== null && (
         <p className={styles.quiet}>
-          {whereKept(actual.file, isKept)}{" "}
-          <button type="button" className="word-button" onClick={remove}>
-            Remove the list
-          </button>
+          {whereKept(actual.file, isKept)} <WordButton onClick={remove}>Remove the list</WordButton>
         </p>
       )}
       {complaint !== null && <p className={styles.complaint}>{complaint}</p>}

@@ -3,18 +3,20 @@ import {
   againstPlan,
   paymentDate,
   writeMoney,
-  type AgainstPlan,
   type AgainstRow,
+  type AnswerFormat,
+  type Schedule,
   writeFigure,
 } from "@kestrelmoor/core";
 import { useMemo } from "react";
-import type { FigureTable } from "../../figure-table";
 import { SaveCsvButton } from "../../SaveCsvButton";
 import { afterWords } from "../after-words";
-import { scheduleWords } from "../schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 import type { SchedulePartProps } from "../ScheduleSummary";
 import type { ReadPayments } from "./payments-in";
 import { againstWords } from "./against-words";
+import { Figures } from "../../../../ui/Figures";
+import { Sideways } from "../../../../ui/Sideways";
 import styles from "./Actual.module.css";
 
 /** More rows than this are in the saved file alone. */
@@ -29,10 +31,10 @@ interface AgainstPlanTableProps extends SchedulePartProps {
 export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPlanTableProps) {
   const found = useMemo(() => againstPlan(account.run, read.payments), [account, read]);
   const money = (amount: number) => writeMoney(amount, format);
-  const words = scheduleWords(account.schedule);
   const whenOf = ({ payment, time }: AgainstRow) =>
     (firstDate === null ? null : paymentDate(firstDate, account.every, payment - 1)) ??
     afterWords(time, format);
+  const columns = comparisonColumns(account.schedule, whenOf, money, format);
   return (
     <>
       <BadRows bad={read.bad} />
@@ -44,45 +46,16 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
       <p role="status">{againstWords(found, account.schedule, money, format)}</p>
       {found.rows.length > 0 && (
         <>
-          <div
-            className={styles.scroll}
-            role="region"
-            aria-label="Actual and planned payments"
-            tabIndex={0}
-          >
-            <table className={`figures ${styles.table ?? ""}`}>
-              <thead>
-                <tr>
-                  {[
-                    "Payment",
-                    "Time",
-                    "Planned",
-                    words.paid,
-                    "Difference",
-                    `${words.after}, planned`,
-                    `${words.after}, actual`,
-                  ].map((head) => (
-                    <th key={head} scope="col">
-                      {head}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {found.rows.slice(0, MOST_SHOWN).map((row) => (
-                  <tr key={row.payment}>
-                    <th scope="row">{writeFigure(row.payment, format)}</th>
-                    <td>{whenOf(row)}</td>
-                    <td>{money(row.planned)}</td>
-                    <td>{money(row.paid)}</td>
-                    <td>{isSame(row) ? "" : signed(row.paid - row.planned, money)}</td>
-                    <td>{money(row.plannedBalance)}</td>
-                    <td>{money(row.balance)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <Sideways name="Actual and planned payments" className={styles.scroll}>
+            <Figures
+              className={styles.table}
+              heads={columns.map(({ head }) => head)}
+              rows={found.rows.slice(0, MOST_SHOWN).map((row) => ({
+                key: row.payment,
+                cells: columns.map(({ shown }) => shown(row)),
+              }))}
+            />
+          </Sideways>
           <p>
             {found.rows.length > MOST_SHOWN && (
               <span className={styles.quiet}>
@@ -94,7 +67,10 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
               words="Save the comparison as CSV"
               ending="-against-plan.csv"
               format={format}
-              figures={() => figuresOf(found, whenOf)}
+              figures={() => ({
+                heads: columns.map(({ head }) => head),
+                rows: found.rows.map((row) => columns.map(({ figure }) => figure(row))),
+              })}
             />
           </p>
         </>
@@ -132,25 +108,41 @@ function signed(amount: number, money: (amount: number) => string): string {
   return amount > 0 ? `+${money(amount)}` : money(amount);
 }
 
-function figuresOf({ rows }: AgainstPlan, whenOf: (row: AgainstRow) => string): FigureTable {
-  return {
-    heads: [
-      "Payment",
-      "Time",
-      "Planned",
-      "Paid",
-      "Difference",
-      "Closing balance, planned",
-      "Closing balance, actual",
-    ],
-    rows: rows.map((row) => [
-      row.payment,
-      whenOf(row),
-      row.planned,
-      row.paid,
-      row.paid - row.planned,
-      row.plannedBalance,
-      row.balance,
-    ]),
-  };
+interface ComparisonColumn {
+  readonly head: string;
+  readonly shown: (row: AgainstRow) => string;
+  /** As it is saved: with all its digits. */
+  readonly figure: (row: AgainstRow) => number | string;
+}
+
+/** The columns of the comparison, on the screen and in the saved file. */
+function comparisonColumns(
+  schedule: Schedule,
+  whenOf: (row: AgainstRow) => string,
+  money: (amount: number) => string,
+  format: AnswerFormat,
+): readonly ComparisonColumn[] {
+  const { paid, after } = scheduleWords(schedule);
+  const inMoney = (head: string, figure: (row: AgainstRow) => number): ComparisonColumn => ({
+    head,
+    figure,
+    shown: (row) => money(figure(row)),
+  });
+  return [
+    {
+      head: "Payment",
+      shown: ({ payment }) => writeFigure(payment, format),
+      figure: ({ payment }) => payment,
+    },
+    { head: "Time", shown: whenOf, figure: whenOf },
+    inMoney("Planned", ({ planned }) => planned),
+    inMoney(paid, (row) => row.paid),
+    {
+      head: "Difference",
+      shown: (row) => (isSame(row) ? "" : signed(row.paid - row.planned, money)),
+      figure: (row) => row.paid - row.planned,
+    },
+    inMoney(`${after}, planned`, ({ plannedBalance }) => plannedBalance),
+    inMoney(`${after}, actual`, ({ balance }) => balance),
+  ];
 }

@@ -1,6 +1,6 @@
 import { writeFigure, type AnswerFormat } from "@kestrelmoor/core";
 import type { AgainstPlan, Schedule } from "@kestrelmoor/core";
-import { scheduleWords } from "../schedule-words";
+import { scheduleWords } from "@kestrelmoor/core/teaching";
 
 /** The actual payments compared with the plan, in a few sentences. */
 export function againstWords(
