@@ -6,6 +6,7 @@ export { marksUnknown } from "./input/entry-label";
 export { labelsIn } from "./input/read-amounts";
 export * from "./input/read-claim";
 export * from "./input/read-figure";
+export * from "./input/read-days";
 export * from "./input/read-money";
 export * from "./input/read-rate";
 export * from "./input/read-time";
@@ -22,9 +23,26 @@ export {
 export { MOST_CHANGES } from "./draft/draft-schedule";
 export { LONGEST_LIST_FIELD } from "./draft/draft-texts";
 export * from "./draft/desk/desk";
-export * from "./draft/offers/edit-offers";
+export * from "./draft/desk/desk-fields";
+export * from "./draft/desk/read-asked";
+export * from "./draft/entries/collection";
+export {
+  readEntryField,
+  valuesOf,
+  type EntryField,
+  type EntryReadings,
+  type EntryValues,
+} from "./draft/entries/entry-field";
+export * from "./draft/offers/offer-fields";
+export * from "./draft/offers/offers";
 export * from "./draft/offers/read-offer";
-export * from "./draft/appraisal/edit-projects";
+export {
+  JUDGING_FIELDS,
+  PROJECT_FIELDS,
+  type JudgingField,
+  type ProjectField,
+} from "./draft/appraisal/project-fields";
+export * from "./draft/appraisal/projects";
 export * from "./draft/appraisal/read-appraisal";
 export { CHANGE_KINDS, kindOfChange } from "./draft/changes/change-kinds";
 export type { ChangeChoice, ChangeField, ChangeLine } from "./draft/changes/change-kinds";

@@ -1,12 +1,6 @@
 import { writeRate, writeMoney } from "@kestrelmoor/core";
-import {
-  readingOf,
-  valueOf,
-  MOST_DEPOSITS,
-  readMoney,
-  readTime,
-  type Deposit,
-} from "@kestrelmoor/core/typing";
+import { DEPOSIT_FIELDS, DEPOSITS, type Deposit, type Desk } from "@kestrelmoor/core/typing";
+import { produce } from "immer";
 import { useMemo } from "react";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
@@ -16,7 +10,7 @@ import { DepositChart } from "./DepositChart";
 import { depositVerdict, nameOfDeposit, rankDeposits, type RankedDeposit } from "./deposit-ranking";
 import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import { DropButton, QuietButton } from "../ui/Buttons";
 import { Sideways } from "../ui/Sideways";
 import styles from "./Rates.module.css";
@@ -28,29 +22,17 @@ const CREDITED = [
 
 /** Offers for money that is left with somebody: by their rate, and by what they come to when it is needed. */
 export function DepositsCard() {
-  const { amount: typedAmount, after, offers } = useDesk(({ desk }) => desk.deposits);
-  const change = useDesk((state) => state.change);
+  const { typed, values, field, change } = useAsked("deposits");
+  const { offers } = typed;
+  const { amount } = values;
+  const years = values.after?.years ?? null;
   const format = useOwnFormat((state) => state.own);
-  const amountReading = readingOf(readMoney(typedAmount));
-  const timeReading = readingOf(readTime(after));
-  const amount = valueOf(amountReading);
-  const years = valueOf(timeReading)?.years ?? null;
   const { readings, ranked } = useMemo(
     () => rankDeposits(offers, amount ?? 0, years ?? 0),
     [offers, amount, years],
   );
   const byId = new Map(ranked.map((one, place) => [one.id, { one, place }]));
-  const edit = (id: string, part: Partial<Deposit>) =>
-    change("deposits", {
-      offers: offers.map((offer) => (offer.id === id ? { ...offer, ...part } : offer)),
-    });
-  const add = () => {
-    const numbers = offers.map(({ id }) => Number(id.replace(/\D/g, "")));
-    const id = `offer-${Math.max(0, ...numbers) + 1}`;
-    change("deposits", {
-      offers: [...offers, { id, name: "", rate: "", crediting: "whole-periods" }],
-    });
-  };
+  const edit = (recipe: (deposits: Desk["deposits"]) => void) => change(produce(typed, recipe));
   const isReckoned = amount !== null && years !== null && ranked.length > 0;
   return (
     <section
@@ -59,25 +41,7 @@ export function DepositsCard() {
     >
       <h2 id="deposits">Compare deposits</h2>
       <p className={styles.sentence}>
-        Invest{" "}
-        <DeskField
-          field="deposit-amount"
-          name="Amount invested"
-          text={typedAmount}
-          hint="5,000"
-          reading={amountReading}
-          onType={(text) => change("deposits", { amount: text })}
-        />{" "}
-        for{" "}
-        <DeskField
-          field="deposit-after"
-          name="Time until the money is needed"
-          text={after}
-          hint="10 months"
-          reading={timeReading}
-          onType={(text) => change("deposits", { after: text })}
-        />
-        :
+        Invest {field("amount")} for {field("after")}:
       </p>
       <Sideways name="Offers" className={styles.scroll}>
         <table className="figures">
@@ -104,18 +68,29 @@ export function DepositsCard() {
                 reading={readings.get(offer.id) ?? { state: "value", value: null }}
                 found={byId.get(offer.id) ?? null}
                 balance={(balance) => (isReckoned ? writeMoney(balance, format) : "–")}
-                onEdit={(part) => edit(offer.id, part)}
-                onRemove={() =>
-                  change("deposits", { offers: offers.filter(({ id }) => id !== offer.id) })
+                onEdit={(part) =>
+                  edit((deposits) =>
+                    DEPOSITS.edit(deposits, offer.id, (own) => void Object.assign(own, part)),
+                  )
                 }
+                onRemove={() => edit((deposits) => DEPOSITS.remove(deposits, offer.id))}
               />
             ))}
           </tbody>
         </table>
       </Sideways>
-      {offers.length < MOST_DEPOSITS && (
+      {offers.length < DEPOSITS.most && (
         <p>
-          <QuietButton onClick={add}>Add an offer</QuietButton>
+          <QuietButton
+            onClick={() =>
+              edit(
+                (deposits) =>
+                  void DEPOSITS.add(deposits, { name: "", rate: "", crediting: "whole-periods" }),
+              )
+            }
+          >
+            Add an offer
+          </QuietButton>
         </p>
       )}
       {isReckoned && (
@@ -126,7 +101,7 @@ export function DepositsCard() {
           <DepositChart ranked={ranked} amount={amount} years={years} format={format} />
           <p>
             <OpenAsProblem
-              draft={() => depositProblem(typedAmount, after, asOffers(ranked, offers))}
+              draft={() => depositProblem(typed.amount, typed.after, asOffers(ranked, offers))}
             />
           </p>
         </>
@@ -166,10 +141,9 @@ function OfferRow({ offer, index, reading, found, balance, onEdit, onRemove }: O
       </th>
       <td className={styles.word}>
         <DeskField
-          field={`${offer.id}-rate`}
-          name={`Rate of ${called}`}
+          id={`${offer.id}-rate`}
+          field={{ ...DEPOSIT_FIELDS.rate, label: `${DEPOSIT_FIELDS.rate.label} of ${called}` }}
           text={offer.rate}
-          hint="4.9% a year compounded monthly"
           reading={reading}
           onType={(text) => onEdit({ rate: text })}
         />

@@ -6,59 +6,33 @@ import {
   type DiscountedBill,
 } from "@kestrelmoor/core";
 import { discountSteps } from "@kestrelmoor/core/teaching";
-import { readingOf, valueOf, readMoney, readPercent } from "@kestrelmoor/core/typing";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { InkChoice } from "../ui/InkChoice";
 import { discountProblem } from "./as-problems";
-import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useDesk } from "../desk/desk";
-import { readDays } from "./read-days";
+import { useAsked } from "../desk/use-asked";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 
 /** Discount and fees as what they really cost a year. */
 export function DiscountCard() {
-  const typed = useDesk(({ desk }) => desk.discount);
-  const change = useDesk((state) => state.change);
+  const { typed, values, field, change } = useAsked("discount");
   const format = useOwnFormat((state) => state.own);
-  const readings = {
-    face: readingOf(readMoney(typed.face)),
-    rate: readingOf(readPercent(typed.rate)),
-    days: readingOf(readDays(typed.days)),
-    fee: readingOf(typed.fee.trim() === "" ? { ok: true, value: 0 } : readMoney(typed.fee)),
-  };
-  const [face, discountPercent, days, fee] = [
-    valueOf(readings.face),
-    valueOf(readings.rate),
-    valueOf(readings.days),
-    valueOf(readings.fee),
-  ];
+  const { face, rate: discountPercent, days, fee } = values;
   const bill: DiscountedBill | null =
     face === null || discountPercent === null || days === null || fee === null
       ? null
       : { face, discountPercent, days, fee, daysInYear: typed.daysInYear === "360" ? 360 : 365 };
   const found = bill === null ? null : discountCost(bill);
   const money = (amount: number) => writeMoney(amount, format);
-  const field = (name: keyof typeof readings, label: string, hint: string) => (
-    <DeskField
-      field={`discount-${name}`}
-      name={label}
-      text={typed[name]}
-      hint={hint}
-      reading={readings[name]}
-      onType={(text) => change("discount", { [name]: text })}
-    />
-  );
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="discount">
       <h2 id="discount">Discount with fees</h2>
       <p className={styles.sentence}>
-        A bill of face value {field("face", "Face value", "12,000")}, due in{" "}
-        {field("days", "Days until it is due", "90")} days, is discounted at{" "}
-        {field("rate", "Discount, a year", "6.5%")} a year (
+        A bill of face value {field("face")}, due in {field("days")} days, is discounted at{" "}
+        {field("rate")} a year (
         <InkChoice
           label="Days in a year of the discount"
           value={typed.daysInYear}
@@ -66,9 +40,9 @@ export function DiscountCard() {
             ["360", "360-day year"],
             ["365", "365-day year"],
           ]}
-          onChoose={(daysInYear) => change("discount", { daysInYear })}
+          onChoose={(daysInYear) => change({ daysInYear })}
         />{" "}
-        ), with a fee of {field("fee", "Fee", "0")}:
+        ), with a fee of {field("fee")}:
       </p>
       {found?.ok === false && (
         <p>
@@ -104,33 +78,12 @@ export function DiscountCard() {
 /** The cost of forgoing a cash discount. */
 function PayingEarly() {
   const format = useAnswerFormat();
-  const typed = useDesk(({ desk }) => desk.early);
-  const change = useDesk((state) => state.change);
-  const percentReading = readingOf(readPercent(typed.percent));
-  const daysReading = readingOf(readDays(typed.days));
-  const [percent, days] = [valueOf(percentReading), valueOf(daysReading)];
+  const { values, field } = useAsked("early");
+  const { percent, days } = values;
   const found = percent === null || days === null ? null : costOfPayingLate(percent, days);
   return (
     <p className={styles.sentence}>
-      Forgoing a cash discount of{" "}
-      <DeskField
-        field="early-percent"
-        name="Cash discount"
-        text={typed.percent}
-        hint="2%"
-        reading={percentReading}
-        onType={(text) => change("early", { percent: text })}
-      />{" "}
-      to pay{" "}
-      <DeskField
-        field="early-days"
-        name="Days later"
-        text={typed.days}
-        hint="20"
-        reading={daysReading}
-        onType={(text) => change("early", { days: text })}
-      />{" "}
-      days later costs{" "}
+      Forgoing a cash discount of {field("percent")} to pay {field("days")} days later costs{" "}
       <span aria-live="polite">
         {found === null ? (
           "…"

@@ -8,13 +8,11 @@ import {
   growingTime,
 } from "@kestrelmoor/core";
 import { growingTimeSteps } from "@kestrelmoor/core/teaching";
-import { readingOf, valueOf, readMoney, readQuotedRate } from "@kestrelmoor/core/typing";
 import { growingProblem } from "./as-problems";
-import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import { Workings } from "./Workings";
 import { Figures } from "../ui/Figures";
 import styles from "./Rates.module.css";
@@ -22,12 +20,8 @@ import styles from "./Rates.module.css";
 /** How long until money has doubled, exactly and by the rules of thumb. */
 export function GrowingCard() {
   const format = useAnswerFormat();
-  const typed = useDesk(({ desk }) => desk.growing);
-  const change = useDesk((state) => state.change);
-  const rateReading = readingOf(readQuotedRate(typed.rate));
-  const timesReading = readingOf(readMoney(typed.times));
-  const rate = valueOf(rateReading);
-  const times = valueOf(timesReading);
+  const { typed, values, field } = useAsked("growing");
+  const { rate, times } = values;
   const effective = rate === null ? null : convertRate(rate, { quoted: "effective" });
   const found =
     effective === null || times === null
@@ -39,25 +33,7 @@ export function GrowingCard() {
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="growing">
       <h2 id="growing">Doubling time</h2>
       <p className={styles.sentence}>
-        At{" "}
-        <DeskField
-          field="growing-rate"
-          name="Growth rate"
-          text={typed.rate}
-          hint="6%"
-          reading={rateReading}
-          onType={(text) => change("growing", { rate: text })}
-        />{" "}
-        , money grows to{" "}
-        <DeskField
-          field="growing-times"
-          name="Multiple"
-          text={typed.times}
-          hint="2"
-          reading={timesReading}
-          onType={(text) => change("growing", { times: text })}
-        />{" "}
-        times itself in:
+        At {field("rate")}, money grows to {field("times")} times itself in:
       </p>
       {found?.ok === false && (
         <p>

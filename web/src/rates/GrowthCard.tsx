@@ -1,6 +1,6 @@
 import { writeRate, growthOfValues, spanWords, writeMoney, writeFigure } from "@kestrelmoor/core";
 import { growthSteps } from "@kestrelmoor/core/teaching";
-import { readProject } from "@kestrelmoor/core/typing";
+import { GROWTH_FIELDS, readProject } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { fieldId } from "../problem/lines/field-id";
@@ -25,7 +25,7 @@ export function GrowthCard() {
   const change = useDesk((state) => state.change);
   const format = useOwnFormat((state) => state.own);
   const reading = useMemo(
-    () => readProject({ id: "growth", name: "", every: typed.every, amounts: typed.values }),
+    () => readProject({ every: typed.every, amounts: typed.values }),
     [typed],
   );
   const { flows } = reading;
@@ -45,10 +45,9 @@ export function GrowthCard() {
           <span>
             One value every{" "}
             <DeskField
-              field="growth-every"
-              name="Time between values"
+              id="growth-every"
+              field={GROWTH_FIELDS.every}
               text={typed.every}
-              hint="year"
               reading={reading.every}
               onType={(every) => change("growth", { every })}
             />
@@ -57,9 +56,9 @@ export function GrowthCard() {
         )}
         <TypedList
           id={fieldId("desk", "growth-values")}
-          name="Values in order, or each after its date"
+          name={GROWTH_FIELDS.values.label}
           text={typed.values}
-          hint="1,840; 2,015; 2,310, or 2027-03-01 1,840; 2029-09-15 2,310"
+          hint={GROWTH_FIELDS.values.hint}
           term="amounts"
           takesTablesAs={reading.isDated ? "dated" : "amounts"}
           reading={reading.amounts}

@@ -1,60 +1,31 @@
-import { buyingPower, convertRate, writeRate, spanWords, writeMoney } from "@kestrelmoor/core";
+import { buyingPower, writeRate, spanWords, writeMoney } from "@kestrelmoor/core";
 import { realRateSteps } from "@kestrelmoor/core/teaching";
-import { readingOf, valueOf, readMoney, readQuotedRate, readTime } from "@kestrelmoor/core/typing";
 import { useOwnFormat } from "../problem/answer/use-answer-format";
 import { buyingPowerProblem } from "./as-problems";
-import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import { Workings } from "./Workings";
 import styles from "./Rates.module.css";
 
 /** A rate after inflation, and what money at it will buy. */
 export function RealCard() {
-  const typed = useDesk(({ desk }) => desk.real);
-  const change = useDesk((state) => state.change);
+  const { typed, values, field } = useAsked("real");
   const format = useOwnFormat((state) => state.own);
-  const yearly = (text: string) => {
-    const rate = readQuotedRate(text);
-    return readingOf(rate.ok ? convertRate(rate.value, { quoted: "effective" }) : rate);
-  };
-  const readings = {
-    rate: yearly(typed.rate),
-    inflation: yearly(typed.inflation),
-    amount: readingOf(readMoney(typed.amount)),
-    years: readingOf(readTime(typed.years)),
-  };
-  const [rate, inflation, amount] = [
-    valueOf(readings.rate),
-    valueOf(readings.inflation),
-    valueOf(readings.amount),
-  ];
-  const years = valueOf(readings.years)?.years ?? null;
+  const { rate, inflation, amount } = values;
+  const years = values.years?.years ?? null;
   const found =
     rate === null || inflation === null || amount === null || years === null
       ? null
       : buyingPower(amount, rate, inflation, years);
-  const field = (name: keyof typeof readings, label: string, hint: string) => (
-    <DeskField
-      field={`real-${name}`}
-      name={label}
-      text={typed[name]}
-      hint={hint}
-      reading={readings[name]}
-      onType={(text) => change("real", { [name]: text })}
-    />
-  );
   const money = (one: number) => writeMoney(one, format);
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="real">
       <h2 id="real">After inflation</h2>
       <p className={styles.sentence}>
-        Nominal rate {field("rate", "Nominal rate", "6.2%")} a year, inflation{" "}
-        {field("inflation", "Inflation", "2.5%")} a year. Invest{" "}
-        {field("amount", "Amount invested", "10,000")} for{" "}
-        {field("years", "Time invested", "8 years")}:
+        Nominal rate {field("rate")} a year, inflation {field("inflation")} a year. Invest{" "}
+        {field("amount")} for {field("years")}:
       </p>
       {found?.ok === false && (
         <p>

@@ -9,15 +9,14 @@ import {
   type Restated,
 } from "@kestrelmoor/core";
 import { conversionWorkings } from "@kestrelmoor/core/teaching";
-import { readingOf, valueOf, quotationKey, readQuotedRate } from "@kestrelmoor/core/typing";
+import { quotationKey } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { CopyButton } from "../ui/CopyButton";
 import { rateProblem } from "./as-problems";
-import { DeskField } from "../desk/DeskField";
 import { Issues } from "../desk/Issues";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { PlainSteps } from "../problem/views/workings/PlainSteps";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import { Figures } from "../ui/Figures";
 import { Sideways } from "../ui/Sideways";
 import styles from "./Rates.module.css";
@@ -28,27 +27,18 @@ const DECIMALS = 6;
 /** One rate, said in every other way. */
 export function RestatedCard() {
   const format = useAnswerFormat();
-  const { rate: typed, workings } = useDesk(({ desk }) => desk.restated);
-  const change = useDesk((state) => state.change);
-  const reading = useMemo(() => readingOf(readQuotedRate(typed)), [typed]);
-  const rate = valueOf(reading);
+  const { typed, values, field, change } = useAsked("restated");
+  const { workings } = typed;
+  const { rate } = values;
   const all = useMemo(() => (rate === null ? null : inAllQuotations(rate)), [rate]);
-  const open = (key: string) => change("restated", { workings: key === workings ? "" : key });
+  const open = (key: string) => change({ workings: key === workings ? "" : key });
   const figure = (restated: Restated) =>
     rate !== null && <Figure {...{ restated, rate, workings, open }} />;
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="restated">
       <h2 id="restated">Equivalent rates</h2>
       <p className={styles.sentence}>
-        The rate is{" "}
-        <DeskField
-          field="restated"
-          name="Quoted rate"
-          text={typed}
-          hint="7.2% a year compounded monthly"
-          reading={reading}
-          onType={(text) => change("restated", { rate: text })}
-        />{" "}
+        The rate is {field("rate")}{" "}
         {rate !== null && (
           <span className={styles.quiet}>
             = {writeRate(rate.percent, format)} {quotationWords(rate)}.
@@ -93,7 +83,7 @@ export function RestatedCard() {
             all={[all.value.continuous, ...all.value.nominal, ...all.value.periodic]}
           />
           <p>
-            <OpenAsProblem draft={() => rateProblem(rate, typed)} />
+            <OpenAsProblem draft={() => rateProblem(rate, typed.rate)} />
           </p>
         </>
       )}

@@ -6,7 +6,7 @@ import {
   USUAL_FORMAT,
   type Quotation,
 } from "@kestrelmoor/core";
-import { quotationKey, readQuotedRate, type Draft } from "@kestrelmoor/core/typing";
+import { quotationKey, readDays, readQuotedRate, type Draft } from "@kestrelmoor/core/typing";
 import cases from "../../../core/reference/rates.json";
 import { outcomeOf } from "../problem/document/outcome";
 import { outcomesOfVariants } from "../problem/views/variants/columns";
@@ -19,7 +19,6 @@ import {
   rateProblem,
 } from "./as-problems";
 import { depositPoints, depositVerdict, rankDeposits } from "./deposit-ranking";
-import { readDays } from "./read-days";
 
 test.each(cases)(
   "$id of the reference, typed in words, is restated",

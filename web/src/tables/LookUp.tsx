@@ -9,74 +9,41 @@ import {
   type AnswerFormat,
   type FactorTable,
 } from "@kestrelmoor/core";
-import { readingOf, valueOf, readMoney } from "@kestrelmoor/core/typing";
-import { DeskField } from "../desk/DeskField";
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { factorProblem } from "./as-problem";
-import type { TableReadings } from "./read-table";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import styles from "./Tables.module.css";
 
 interface LookUpProps {
   readonly table: FactorTable;
-  readonly readings: TableReadings;
 }
 
 /** A factor looked up, times an amount, set against the exact one; and a rate read backwards. */
-export function LookUp({ table, readings }: LookUpProps) {
-  const desk = useDesk((state) => state.desk.table);
-  const change = useDesk((state) => state.change);
+export function LookUp({ table }: LookUpProps) {
+  const { typed, field } = useAsked("table");
   const format = useOwnFormat((state) => state.own);
-  const amountReading = readingOf(readMoney(desk.amount));
   return (
     <div className={styles.lookUp}>
       <p className={styles.sentence}>
-        {isOfPayments(desk.kind) ? "Payments of" : "An amount of"}{" "}
-        <DeskField
-          field="table-amount"
-          name="Amount"
-          text={desk.amount}
-          hint="850"
-          reading={amountReading}
-          onType={(text) => change("table", { amount: text })}
-        />{" "}
-        at{" "}
-        <DeskField
-          field="table-rate"
-          name="Periodic rate to look up"
-          text={desk.rate}
-          hint="7%"
-          reading={readings.rate}
-          onType={(text) => change("table", { rate: text })}
-        />{" "}
-        over{" "}
-        <DeskField
-          field="table-periods"
-          name="Periods to look up"
-          text={desk.periods}
-          hint="12"
-          reading={readings.periods}
-          onType={(text) => change("table", { periods: text })}
-        />{" "}
-        periods:
+        {isOfPayments(typed.kind) ? "Payments of" : "An amount of"} {field("amount")} at{" "}
+        {field("rate")} over {field("periods")} periods:
       </p>
-      <Found {...{ table, readings, format }} amount={valueOf(amountReading)} />
-      <Backwards {...{ table, readings }} />
+      <Found {...{ table, format }} />
+      <Backwards table={table} />
     </div>
   );
 }
 
 interface FoundProps extends LookUpProps {
-  readonly amount: number | null;
   readonly format: AnswerFormat;
 }
 
-function Found({ table, readings, amount, format }: FoundProps) {
-  const { decimals } = useDesk(({ desk }) => desk.table);
-  const [percent, count] = [valueOf(readings.rate), valueOf(readings.periods)];
+function Found({ table, format }: FoundProps) {
+  const { typed, values } = useAsked("table");
+  const { rate: percent, periods: count, amount } = values;
   if (percent === null || count === null) return null;
-  const places = Number(decimals);
+  const places = Number(typed.decimals);
   const found = lookUp(table, percent, count, places);
   if (found === null) {
     return (
@@ -134,34 +101,23 @@ function Found({ table, readings, amount, format }: FoundProps) {
 }
 
 /** Which rate a factor belongs to: how courses find a rate from a table. */
-function Backwards({ table, readings }: LookUpProps) {
+function Backwards({ table }: LookUpProps) {
   const format = useAnswerFormat();
-  const desk = useDesk((state) => state.desk.table);
-  const change = useDesk((state) => state.change);
-  const reading = readingOf(readMoney(desk.factor));
-  const [factor, count] = [valueOf(reading), valueOf(readings.periods)];
+  const { typed, readings, values, field } = useAsked("table");
+  const { factor, periods: count } = values;
   const row = count === null ? -1 : table.periods.indexOf(count);
   const found =
-    factor === null || row < 0 ? null : rateOfFactor(table, row, factor, Number(desk.decimals));
+    factor === null || row < 0 ? null : rateOfFactor(table, row, factor, Number(typed.decimals));
   const [low = 0, high = 0] =
     found === null ? [] : [table.percents[found.column], table.percents[found.column + 1]];
-  const isTyped = desk.factor.trim() !== "";
   return (
     <p className={styles.sentence}>
-      Which rate gives a factor of{" "}
-      <DeskField
-        field="table-factor"
-        name="Factor to look up"
-        text={desk.factor}
-        hint="8.2"
-        reading={isTyped ? reading : { state: "value", value: null }}
-        onType={(text) => change("table", { factor: text })}
-      />{" "}
+      Which rate gives a factor of {field("factor")}{" "}
       <span aria-live="polite">
-        {!isTyped
+        {typed.factor.trim() === ""
           ? "in that row?"
-          : reading.state === "issue"
-            ? sentenceOf(reading.issue, format)
+          : readings.factor.state === "issue"
+            ? sentenceOf(readings.factor.issue, format)
             : found === null
               ? "in that row? It is outside the columns: extend the rates or choose another row."
               : `in that row? Between ${writeRate(low, format)} and ${writeRate(high, format)}; linear interpolation gives ${writeRate(found.percent, format)}${found.exactPercent === null ? "" : `, exact: ${writeRate(found.exactPercent, format, 6)}`}.`}

@@ -5,28 +5,15 @@ import {
   FACTOR_NAMES,
   FACTOR_SAYS,
 } from "@kestrelmoor/core";
-import { DeskField } from "../desk/DeskField";
 import { InkChoice } from "../ui/InkChoice";
-import type { TableField, TableReadings } from "./read-table";
-import { useDesk } from "../desk/desk";
+import { useAsked } from "../desk/use-asked";
 import styles from "./Tables.module.css";
 
 const KINDS = FACTOR_KINDS.map((kind) => [kind, FACTOR_NAMES[kind]] as const);
 
 /** Which table it is, as a sentence. */
-export function TableChoices({ readings }: { readonly readings: TableReadings }) {
-  const desk = useDesk((state) => state.desk.table);
-  const change = useDesk((state) => state.change);
-  const field = (name: TableField, label: string, hint: string) => (
-    <DeskField
-      field={`table-${name}`}
-      name={label}
-      text={desk[name]}
-      hint={hint}
-      reading={readings[name]}
-      onType={(text) => change("table", { [name]: text })}
-    />
-  );
+export function TableChoices() {
+  const { typed: desk, field, change } = useAsked("table");
   return (
     <>
       <div className={styles.sentence}>
@@ -35,11 +22,9 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
           label="Factor"
           value={desk.kind}
           options={KINDS}
-          onChoose={(kind) => change("table", { kind })}
+          onChoose={(kind) => change({ kind })}
         />
-        {isGrowing(desk.kind) && (
-          <>, growing by {field("growth", "Growth from payment to payment", "3%")} each</>
-        )}
+        {isGrowing(desk.kind) && <>, growing by {field("growth")} each</>}
         {isOfPayments(desk.kind) && (
           <>
             , paid at the{" "}
@@ -50,16 +35,13 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
                 ["end", "end"],
                 ["start", "start"],
               ]}
-              onChoose={(timing) => change("table", { timing })}
+              onChoose={(timing) => change({ timing })}
             />{" "}
             of each period
           </>
         )}
-        , at rates from {field("ratesFrom", "Lowest periodic rate", "1%")} to{" "}
-        {field("ratesTo", "Highest periodic rate", "12%")} in steps of{" "}
-        {field("ratesStep", "Step between two rates", "1%")}, over{" "}
-        {field("countsFrom", "Fewest periods", "1")} to {field("countsTo", "Most periods", "30")}{" "}
-        periods, to{" "}
+        , at rates from {field("ratesFrom")} to {field("ratesTo")} in steps of {field("ratesStep")},
+        over {field("countsFrom")} to {field("countsTo")} periods, to{" "}
         <InkChoice
           label="Decimals"
           value={desk.decimals}
@@ -69,7 +51,7 @@ export function TableChoices({ readings }: { readonly readings: TableReadings })
             ["5", "5 decimals"],
             ["6", "6 decimals"],
           ]}
-          onChoose={(decimals) => change("table", { decimals })}
+          onChoose={(decimals) => change({ decimals })}
         />
         .
       </div>

@@ -3,6 +3,9 @@ import { LIMITS } from "../../engine/problem/limits";
 import { problemSchema } from "../../engine/problem/schema";
 import { answerFormatSchema } from "../../wording/answer-format";
 import { workingsStyleSchema } from "../../wording/workings-style";
+import { JUDGING_FIELDS, PROJECT_FIELDS } from "./appraisal/project-fields";
+import { firstTexts, textsSchema } from "./entries/entry-field";
+import { COMPARISON_FIELDS, OFFER_FIELDS } from "./offers/offer-fields";
 import { lineSchema } from "./fields/line-schema";
 import { id, typed, typedList } from "./draft-texts";
 import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
@@ -82,39 +85,20 @@ const variant = z.strictObject({
   changes: z.array(change).max(LIMITS.flows),
 });
 
-/** Another loan to compare with; what is not typed is as in the problem. */
-const offer = z.strictObject({
-  id,
-  name: z.string().max(LIMITS.labelLength),
-  amount: typed,
-  percent: typed,
-  term: typed,
-  fee: typed,
-  residual: typed,
-});
+const name = z.string().max(LIMITS.labelLength);
 
+/** Other loans to compare with, and for how long they are held before they are paid off. */
 const comparison = z.strictObject({
-  /** For how long the loans are held before they are paid off. */
-  heldFor: typed,
-  offers: z.array(offer).max(MOST_OFFERS),
+  ...textsSchema(COMPARISON_FIELDS),
+  offers: z.array(z.strictObject({ id, name, ...textsSchema(OFFER_FIELDS) })).max(MOST_OFFERS),
 });
 
-/** Another project to judge beside the one of the problem. */
-const otherProject = z.strictObject({
-  id,
-  name: z.string().max(LIMITS.labelLength),
-  every: typed,
-  amounts: typedList,
-});
-
+/** How the project of the problem is judged, and others beside it. */
 const appraisal = z.strictObject({
-  /** What the project is measured by; empty for the problem's own rate. */
-  hurdle: typed,
-  /** What money that comes in is put to work at; empty for the hurdle rate. */
-  reinvest: typed,
-  /** How much may be laid out at the start, where several projects are to be had. */
-  budget: typed,
-  others: z.array(otherProject).max(MOST_OTHER_PROJECTS),
+  ...textsSchema(JUDGING_FIELDS),
+  others: z
+    .array(z.strictObject({ id, name, ...textsSchema(PROJECT_FIELDS) }))
+    .max(MOST_OTHER_PROJECTS),
 });
 
 /** What was typed in a field before it became the unknown: it comes back if the unknown moves on. */
@@ -164,13 +148,14 @@ export type ListLine = LineOf<"list">;
 export type DatedLine = LineOf<"dated">;
 
 /** No other loans to compare with. */
-export const NO_COMPARISON: Draft["comparison"] = { heldFor: "", offers: [] };
+export const NO_COMPARISON: Draft["comparison"] = {
+  ...firstTexts(COMPARISON_FIELDS),
+  offers: [],
+};
 
 /** Measured by its own rate, and no other projects beside it. */
 export const PLAIN_APPRAISAL: Draft["appraisal"] = {
-  hurdle: "",
-  reinvest: "",
-  budget: "",
+  ...firstTexts(JUDGING_FIELDS),
   others: [],
 };
 

@@ -7,7 +7,7 @@ import {
   type Problem,
 } from "@kestrelmoor/core";
 import {
-  removeFollowUp,
+  FOLLOW_UPS,
   writeFollowUpField,
   type FollowUpLine,
   type FollowUpReading,
@@ -104,7 +104,7 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
         className={styles.drop ?? ""}
         aria-label={`Remove: ${words}`}
         title="Remove this question"
-        onClick={() => change((draft) => removeFollowUp(draft, id))}
+        onClick={() => change((draft) => FOLLOW_UPS.remove(draft, id))}
       />
     </li>
   );

@@ -1,7 +1,7 @@
 import { sentenceOf, type AnswerFormat } from "@kestrelmoor/core";
 import {
   namedFigures,
-  removeSum,
+  SUMS,
   workOutSums,
   writeSum,
   type NamedFigure,
@@ -116,7 +116,7 @@ function SumRow(props: SumRowProps) {
         className={styles.drop ?? ""}
         aria-label={`Remove the calculation: ${text}`}
         title="Remove this calculation"
-        onClick={() => change((draft) => removeSum(draft, id))}
+        onClick={() => change((draft) => SUMS.remove(draft, id))}
       />
       {isTold && <span className={styles.complaint}>{complaint}</span>}
       {isOpen && named !== null && (

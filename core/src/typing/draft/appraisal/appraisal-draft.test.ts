@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { BLANK_DRAFT, MOST_OTHER_PROJECTS, type Draft } from "../draft";
-import { addProject, removeProject, writeProjectField } from "./edit-projects";
+import { addProject, PROJECTS } from "./projects";
 import { readAppraisal, readProject } from "./read-appraisal";
 
 const project = (amounts: string, every = "year") => ({
@@ -88,8 +88,8 @@ test("projects are added up to the most, typed into and taken away", () => {
   const ids = Array.from({ length: MOST_OTHER_PROJECTS + 1 }, () => addProject(draft)?.id);
   expect(ids.at(-1)).toBeUndefined();
   expect(new Set(ids).size).toBe(MOST_OTHER_PROJECTS + 1);
-  writeProjectField(draft, ids[1] ?? "", "amounts", "out 1; 2");
-  removeProject(draft, ids[0] ?? "");
+  PROJECTS.edit(draft, ids[1] ?? "", (project) => (project.amounts = "out 1; 2"));
+  PROJECTS.remove(draft, ids[0] ?? "");
   expect(draft.appraisal.others[0]).toMatchObject({ amounts: "out 1; 2" });
   expect(draft.appraisal.others).toHaveLength(MOST_OTHER_PROJECTS - 1);
 });

@@ -3,27 +3,14 @@ import { readPaymentNumber, readPayments } from "../../input/read-payment-number
 import { readPercent, readRate } from "../../input/read-rate";
 import type { PaymentTimes } from "../../input/read-payment-number";
 import type { Quotation } from "../../../engine/rates/quotation";
-import type { Result } from "../../../engine/result";
 import type { LoanChange, LoanChangeKind } from "../../../engine/schedule/changes/change";
+import type { EntryField } from "../entries/entry-field";
 import { quotationSaid } from "../compounding/quotation-said";
 
 /** What the payments are that changes speak of. */
 export interface ChangedPayments extends PaymentTimes {
   /** How a rate is quoted that does not say so. */
   readonly quotation: Quotation;
-}
-
-/** A figure of a change, as it is typed. */
-interface TypedFigure {
-  /** For those who do not see the sentence that it stands in. */
-  readonly label: string;
-  /** What stands in it while nothing is typed. */
-  readonly hint: string;
-  /** What stands in it at first. */
-  readonly first: string;
-  readonly read: (text: string, payments: ChangedPayments) => Result<number>;
-  /** Nothing typed says something too. */
-  readonly mayBeEmpty?: true;
 }
 
 /** One of a few things that a change may be. */
@@ -33,6 +20,9 @@ interface Choice<Option extends string> {
   readonly options: readonly [Option, ...Option[]];
   readonly words: (option: Option, isSaving: boolean) => string;
 }
+
+/** A figure of a change, as it is typed. */
+type TypedFigure = EntryField<number, ChangedPayments>;
 
 type TypedFigures = Readonly<Record<string, TypedFigure>>;
 type Choices = Readonly<Record<string, AnyChoice>>;
@@ -45,7 +35,7 @@ interface AnyChoice {
 }
 
 type Figures<Typed extends TypedFigures> = {
-  readonly [Field in keyof Typed]: Typed[Field] extends { readonly mayBeEmpty: true }
+  readonly [Field in keyof Typed]: Typed[Field] extends { readonly empty: () => null }
     ? number | undefined
     : number;
 };
@@ -81,7 +71,7 @@ function kind<Typed extends TypedFigures, Of extends Choices>(
 }
 
 function money(label: string, hint: string): TypedFigure {
-  return { label, hint, first: "", read: readMoney };
+  return { label, hint, read: readMoney };
 }
 
 /** A payment by its number, or by a time: one at a time, or the first of those after it. */
@@ -92,7 +82,6 @@ function payment(label: string, hint: string, meant: "at" | "period", first = ""
 const lasts: TypedFigure = {
   label: "Number of payments",
   hint: "6 payments",
-  first: "",
   read: readPayments,
 };
 
@@ -129,7 +118,7 @@ export const CHANGE_KINDS = {
     typed: {
       amount: money("Extra amount", "100"),
       from: payment("First payment with the extra amount", "1", "at", "1"),
-      to: { ...payment("Last payment with the extra amount", "the end", "at"), mayBeEmpty: true },
+      to: { ...payment("Last payment with the extra amount", "the end", "at"), empty: () => null },
     },
     chosen: { often },
     words: (chosen, isSaving) => {
@@ -174,7 +163,7 @@ export const CHANGE_KINDS = {
     name: "Rate change",
     isForSavings: true,
     typed: {
-      percent: { label: "New rate", hint: "6.25%", first: "", read: readPercent },
+      percent: { label: "New rate", hint: "6.25%", read: readPercent },
       from: payment("First payment at the new rate", "13", "period"),
     },
     chosen: { then },

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import type { LoanChangeKind } from "../../../engine/schedule/changes/change";
-import { id, typed } from "../draft-texts";
+import { id } from "../draft-texts";
+import { textsSchema } from "../entries/entry-field";
 import { CHANGE_KINDS, kindOfChange, type ChangeLine } from "./change-kinds";
 
 /** A change as it is typed: texts for its figures, and what is chosen. */
@@ -17,11 +18,9 @@ function lineSchema(of: LoanChangeKind) {
     kind: z.literal(of),
     id,
     flow: id,
-    ...mapped(figures, () => typed),
-    ...mapped(chosen, ({ options }) => z.enum(options)),
+    ...textsSchema(figures),
+    ...Object.fromEntries(
+      Object.entries(chosen).map(([name, { options }]) => [name, z.enum(options)]),
+    ),
   });
-}
-
-function mapped<Part, Made>(parts: Readonly<Record<string, Part>>, make: (part: Part) => Made) {
-  return Object.fromEntries(Object.entries(parts).map(([name, part]) => [name, make(part)]));
 }

@@ -4,7 +4,7 @@ import { MOST_CHANGES } from "../draft-schedule";
 import { removeFlow } from "../edit-lines";
 import { SHAPES } from "../shapes";
 import type { ChangeLine } from "./change-kinds";
-import { addChange, removeChange, writeInChange } from "./edit-changes";
+import { addChange, CHANGES, writeInChange } from "./edit-changes";
 import { readChange } from "./read-change";
 
 /** Monthly payments at the end of each month; a rate is compounded monthly unless it says otherwise. */
@@ -123,7 +123,7 @@ describe("editing changes", () => {
       { kind: "fee", amount: 7, isAdded: true },
       { kind: "residual", amount: 7 },
     ]);
-    removeChange(own, own.schedule.changes[0]?.id ?? "");
+    CHANGES.remove(own, own.schedule.changes[0]?.id ?? "");
     expect(own.schedule.changes).toHaveLength(6);
   });
 

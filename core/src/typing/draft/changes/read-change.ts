@@ -1,5 +1,6 @@
 import type { LoanChange } from "../../../engine/schedule/changes/change";
-import { readGivenField, valueOf, type FieldReading } from "../field";
+import { readEntry } from "../entries/entry-field";
+import { valueOf, type FieldReading } from "../field";
 import {
   kindOfChange,
   type ChangedPayments,
@@ -18,24 +19,17 @@ export interface ChangeReading {
 export function readChange(line: ChangeLine, payments: ChangedPayments): ChangeReading {
   const { typed, chosen, change } = kindOfChange(line.kind);
   const texts = line as unknown as Readonly<Record<string, string>>;
-  const fields = Object.entries(typed).map(([field, { read, mayBeEmpty }]) => {
-    const text = texts[field] ?? "";
-    const reading: FieldReading<number | null> =
-      mayBeEmpty === true && text.trim() === ""
-        ? { state: "value", value: null }
-        : readGivenField(text, (one) => read(one, payments));
-    return [field, reading] as const;
-  });
-  const isRead = fields.every(([, { state }]) => state === "value");
+  const fields = readEntry(typed, texts, payments);
+  const isRead = Object.values(fields).every(({ state }) => state === "value");
   const figures = Object.fromEntries(
-    fields.flatMap(([field, reading]) => {
+    Object.entries(fields).flatMap(([field, reading]) => {
       const figure = valueOf(reading);
       return figure === null ? [] : [[field, figure]];
     }),
   );
   const choices = Object.fromEntries(Object.keys(chosen).map((name) => [name, texts[name] ?? ""]));
   return {
-    fields: Object.fromEntries(fields),
+    fields,
     change: isRead ? change(figures, choices, { texts, payments }) : null,
   };
 }

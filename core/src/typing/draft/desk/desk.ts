@@ -1,6 +1,9 @@
 import * as z from "zod";
 import { FACTOR_KINDS } from "../../../engine/tables/factor-kinds";
-import { typed, typedList } from "../draft-texts";
+import { typed } from "../draft-texts";
+import { collection } from "../entries/collection";
+import { firstTexts, textsSchema } from "../entries/entry-field";
+import { DEPOSIT_FIELDS, DESK_FIELDS, GROWTH_FIELDS } from "./desk-fields";
 
 /**
  * What is typed on the pages of rates and of tables, question by question: texts, as in a draft, so that nothing
@@ -12,44 +15,31 @@ export const MOST_DEPOSITS = 40;
 const deposit = z.strictObject({
   id: z.string().max(20),
   name: typed,
-  rate: typed,
+  ...textsSchema(DEPOSIT_FIELDS),
   crediting: z.enum(["always", "whole-periods"]),
 });
 
 export const deskSchema = z.strictObject({
   /** A rate, and the quotation whose workings are open. */
-  restated: z.strictObject({ rate: typed, workings: typed }),
+  restated: z.strictObject({ ...textsSchema(DESK_FIELDS.restated), workings: typed }),
   deposits: z.strictObject({
-    amount: typed,
-    after: typed,
+    ...textsSchema(DESK_FIELDS.deposits),
     offers: z.array(deposit).max(MOST_DEPOSITS),
   }),
-  real: z.strictObject({ rate: typed, inflation: typed, amount: typed, years: typed }),
-  growth: z.strictObject({ values: typedList, every: typed }),
-  growing: z.strictObject({ rate: typed, times: typed }),
+  real: z.strictObject(textsSchema(DESK_FIELDS.real)),
+  growth: z.strictObject(textsSchema(GROWTH_FIELDS)),
+  growing: z.strictObject(textsSchema(DESK_FIELDS.growing)),
   discount: z.strictObject({
-    face: typed,
-    rate: typed,
-    days: typed,
+    ...textsSchema(DESK_FIELDS.discount),
     daysInYear: z.enum(["360", "365"]),
-    fee: typed,
   }),
-  early: z.strictObject({ percent: typed, days: typed }),
+  early: z.strictObject(textsSchema(DESK_FIELDS.early)),
+  /** Which table it is, and what is looked up in it. */
   table: z.strictObject({
+    ...textsSchema(DESK_FIELDS.table),
     kind: z.enum(FACTOR_KINDS),
     timing: z.enum(["end", "start"]),
-    growth: typed,
-    ratesFrom: typed,
-    ratesTo: typed,
-    ratesStep: typed,
-    countsFrom: typed,
-    countsTo: typed,
     decimals: z.enum(["3", "4", "5", "6"]),
-    /** What is looked up. */
-    rate: typed,
-    periods: typed,
-    amount: typed,
-    factor: typed,
   }),
 });
 
@@ -60,12 +50,18 @@ export type DeskPart = keyof Desk;
 
 export const DESK_PARTS = Object.keys(deskSchema.shape) as readonly DeskPart[];
 
+/** Offers for money that is left with somebody. */
+export const DEPOSITS = collection<Desk["deposits"], Deposit>({
+  stem: "offer",
+  most: MOST_DEPOSITS,
+  in: ({ offers }) => offers,
+});
+
 /** What a first visit finds: each question with an example, so that it shows what it answers. */
 export const FIRST_DESK: Desk = {
-  restated: { rate: "7.2% a year compounded monthly", workings: "" },
+  restated: { ...firstTexts(DESK_FIELDS.restated), workings: "" },
   deposits: {
-    amount: "5,000",
-    after: "10 months",
+    ...firstTexts(DESK_FIELDS.deposits),
     offers: [
       {
         id: "offer-1",
@@ -81,25 +77,16 @@ export const FIRST_DESK: Desk = {
       },
     ],
   },
-  real: { rate: "6.2%", inflation: "2.5%", amount: "10,000", years: "8 years" },
-  growth: { values: "1,840; 2,015; 1,970; 2,310; 2,604", every: "year" },
-  growing: { rate: "6%", times: "2" },
-  discount: { face: "12,000", rate: "6.5%", days: "90", daysInYear: "360", fee: "45" },
-  early: { percent: "2%", days: "20" },
+  real: firstTexts(DESK_FIELDS.real),
+  growth: firstTexts(GROWTH_FIELDS),
+  growing: firstTexts(DESK_FIELDS.growing),
+  discount: { ...firstTexts(DESK_FIELDS.discount), daysInYear: "360" },
+  early: firstTexts(DESK_FIELDS.early),
   table: {
+    ...firstTexts(DESK_FIELDS.table),
     kind: "present-of-payments",
     timing: "end",
-    growth: "3%",
-    ratesFrom: "1%",
-    ratesTo: "12%",
-    ratesStep: "1%",
-    countsFrom: "1",
-    countsTo: "30",
     decimals: "4",
-    rate: "7%",
-    periods: "12",
-    amount: "850",
-    factor: "",
   },
 };
 

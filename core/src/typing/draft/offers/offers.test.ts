@@ -2,7 +2,7 @@ import { describe, expect, test } from "@jest/globals";
 import type { LoanOffer } from "../../../engine/schedule/offers/run-offer";
 import { BLANK_DRAFT, draftSchema, MOST_OFFERS, type Draft, type Offer } from "../draft";
 import { SHAPES } from "../shapes";
-import { addOffer, removeOffer, writeOfferField } from "./edit-offers";
+import { addOffer, OFFERS } from "./offers";
 import { readOffer } from "./read-offer";
 
 const BASE: LoanOffer = {
@@ -54,9 +54,9 @@ test("offers are added up to a number, named, typed into and removed", () => {
   for (let count = 0; count < MOST_OFFERS; count += 1) addOffer(draft);
   expect(addOffer(draft)).toBeNull();
   const [first, second] = draft.comparison.offers.map(({ id }) => id);
-  writeOfferField(draft, first ?? "", "name", "Heather Lenders");
-  writeOfferField(draft, first ?? "", "fee", "120");
-  removeOffer(draft, second ?? "");
+  OFFERS.edit(draft, first ?? "", (offer) => (offer.name = "Heather Lenders"));
+  OFFERS.edit(draft, first ?? "", (offer) => (offer.fee = "120"));
+  OFFERS.remove(draft, second ?? "");
   expect(draftSchema.safeParse(draft).success).toBe(true);
   expect(draft.comparison.offers).toHaveLength(MOST_OFFERS - 1);
   expect(draft.comparison.offers[0]).toMatchObject({ name: "Heather Lenders", fee: "120" });

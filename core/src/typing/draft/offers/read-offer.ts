@@ -1,17 +1,13 @@
-import { readMoney } from "../../input/read-money";
-import { readPayments } from "../../input/read-payment-number";
-import { readPercent, readRate } from "../../input/read-rate";
-import type { Result } from "../../../engine/result";
+import { readRate } from "../../input/read-rate";
 import type { LoanOffer } from "../../../engine/schedule/offers/run-offer";
 import { quotationSaid } from "../compounding/quotation-said";
 import type { Offer } from "../draft";
-import { readGivenField, valueOf, type FieldReading } from "../field";
-
-export type OfferField = Exclude<keyof Offer, "id" | "name">;
+import { readEntry, valuesOf, type EntryReadings } from "../entries/entry-field";
+import { OFFER_FIELDS } from "./offer-fields";
 
 /** What each field of an offer says, and the offer once all of them say something. */
 export interface OfferReading {
-  readonly fields: Readonly<Record<OfferField, FieldReading<number>>>;
+  readonly fields: EntryReadings<typeof OFFER_FIELDS>;
   readonly offer: LoanOffer | null;
 }
 
@@ -21,31 +17,13 @@ export interface OfferReading {
  * @param base the loan that it is compared with: where nothing is typed it is as there
  */
 export function readOffer(offer: Offer, base: LoanOffer): OfferReading {
-  const fields = {
-    amount: said(offer.amount, base.amount, readMoney),
-    percent: said(offer.percent, base.percent, readPercent),
-    term: said(offer.term, base.count, (text) =>
-      readPayments(text, { every: base.every, first: 0, frequency: 1 }),
-    ),
-    fee: said(offer.fee, base.fee, readMoney),
-    residual: said(offer.residual, base.residual, readMoney),
-  };
-  const figures = Object.values(fields).map(valueOf);
-  const [amount, percent, count, fee, residual] = figures;
+  const fields = readEntry(OFFER_FIELDS, offer, base);
+  const { term: count, ...figures } = valuesOf<typeof OFFER_FIELDS>(fields);
   const rate = readRate(offer.percent);
   const quotation = quotationSaid(rate.ok ? rate.value : {}, base);
+  const isRead = [count, ...Object.values(figures)].every((figure) => figure !== null);
   return {
     fields,
-    offer: figures.includes(null)
-      ? null
-      : ({ ...base, amount, percent, quotation, count, fee, residual } as LoanOffer),
+    offer: isRead ? ({ ...base, ...figures, quotation, count } as LoanOffer) : null,
   };
-}
-
-function said(
-  text: string,
-  otherwise: number,
-  read: (text: string) => Result<number>,
-): FieldReading<number> {
-  return text.trim() === "" ? { state: "value", value: otherwise } : readGivenField(text, read);
 }

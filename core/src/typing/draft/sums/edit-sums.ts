@@ -1,23 +1,18 @@
 import { MOST_SIDE_SUMS, type Draft, type SideSum } from "../draft";
-import { freeId } from "../free-id";
+import { collection } from "../entries/collection";
+
+/** Side sums: lines of arithmetic with the answer and what goes with it. */
+export const SUMS = collection<Draft, SideSum>({
+  stem: "sum",
+  most: MOST_SIDE_SUMS,
+  in: ({ sums }) => sums,
+});
 
 /** Adds a side sum, with nothing typed in it yet. Changes the draft in place. */
 export function addSum(draft: Draft): SideSum | null {
-  if (draft.sums.length >= MOST_SIDE_SUMS) return null;
-  const id = freeId(
-    "sum",
-    draft.sums.map((sum) => sum.id),
-  );
-  const sum = { id, text: "" };
-  draft.sums.push(sum);
-  return sum;
-}
-
-export function removeSum(draft: Draft, id: string): void {
-  draft.sums = draft.sums.filter((sum) => sum.id !== id);
+  return SUMS.add(draft, { text: "" });
 }
 
 export function writeSum(draft: Draft, id: string, text: string): void {
-  const sum = draft.sums.find((candidate) => candidate.id === id);
-  if (sum !== undefined) sum.text = text;
+  SUMS.edit(draft, id, (sum) => (sum.text = text));
 }

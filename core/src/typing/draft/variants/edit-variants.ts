@@ -1,23 +1,23 @@
 import type { FieldName } from "../../../engine/fields/field-ref";
 import { marksUnknown } from "../../input/entry-label";
-import { freeId } from "../free-id";
+import { collection } from "../entries/collection";
 import { MOST_VARIANTS, type VariantChange, type Draft, type Variant } from "../draft";
 import { changesBetween, draftOfVariant } from "./draft-of-variant";
 import { fieldsByPlace, fieldsOf, placeOf } from "../fields/draft-fields";
+
+/** Second tellings of a problem that hold only what differs. */
+export const VARIANTS = collection<Draft, Variant>({
+  stem: "variant",
+  most: MOST_VARIANTS,
+  in: ({ variants }) => variants,
+});
 
 /** Adds a variant, at first the same as the problem or with some changes. Changes the draft in place. */
 export function addVariant(
   draft: Draft,
   { name = "", changes = [] }: Partial<Pick<Variant, "name" | "changes">> = {},
 ): Variant | null {
-  if (draft.variants.length >= MOST_VARIANTS) return null;
-  const id = freeId(
-    "variant",
-    draft.variants.map((variant) => variant.id),
-  );
-  const variant = { id, name, changes };
-  draft.variants.push(variant);
-  return variant;
+  return VARIANTS.add(draft, { name, changes });
 }
 
 /**
@@ -40,16 +40,16 @@ export function setVariantFact(
   id: string,
   { line, fact, text }: { readonly line: string; readonly fact: FieldName; readonly text: string },
 ): void {
-  const variant = draft.variants.find((candidate) => candidate.id === id);
-  if (variant === undefined) return;
-  const isChange = (change: VariantChange) => change.line === line && change.fact === fact;
-  if (fieldsByPlace(draft).get(placeOf(line, fact))?.text === text) {
-    variant.changes = variant.changes.filter((change) => !isChange(change));
-    return;
-  }
-  const change = variant.changes.find(isChange);
-  if (change === undefined) variant.changes.push({ line, fact, text });
-  else change.text = text;
+  VARIANTS.edit(draft, id, (variant) => {
+    const isChange = (change: VariantChange) => change.line === line && change.fact === fact;
+    if (fieldsByPlace(draft).get(placeOf(line, fact))?.text === text) {
+      variant.changes = variant.changes.filter((change) => !isChange(change));
+      return;
+    }
+    const change = variant.changes.find(isChange);
+    if (change === undefined) variant.changes.push({ line, fact, text });
+    else change.text = text;
+  });
 }
 
 /** Takes a fact out of every variant: all of them say it as the problem does. Changes the draft in place. */
@@ -62,12 +62,7 @@ export function dropVariantFact(draft: Draft, line: string, fact: FieldName): vo
 }
 
 export function nameVariant(draft: Draft, id: string, name: string): void {
-  const variant = draft.variants.find((candidate) => candidate.id === id);
-  if (variant !== undefined) variant.name = name;
-}
-
-export function removeVariant(draft: Draft, id: string): void {
-  draft.variants = draft.variants.filter((variant) => variant.id !== id);
+  VARIANTS.edit(draft, id, (variant) => (variant.name = name));
 }
 
 /** Moves a variant to the place of another one. Changes the draft in place. */

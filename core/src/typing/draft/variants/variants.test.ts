@@ -13,7 +13,7 @@ import {
   moveVariant,
   nameVariant,
   promoteVariant,
-  removeVariant,
+  VARIANTS,
   setVariantFact,
 } from "./edit-variants";
 import { fieldName, fieldText } from "../fields/field-words";
@@ -153,7 +153,7 @@ describe("a variant", () => {
     expect(draft.variants.map(({ name }) => name)).toEqual(["3", "one", "2"]);
     moveVariant(draft, third, 99);
     expect(answersOf(draft)).toEqual([10, 20, 30]);
-    removeVariant(draft, first);
+    VARIANTS.remove(draft, first);
     dropVariantFact(draft, "deposits", "amount");
     expect(answersOf(draft)).toEqual([1000, 1000]);
   });

@@ -1,9 +1,8 @@
 import { writeRate } from "@kestrelmoor/core";
-import { readAppraisal, type FieldReading } from "@kestrelmoor/core/typing";
+import { JUDGING_FIELDS, readAppraisal, type FieldReading } from "@kestrelmoor/core/typing";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
-import { fieldId } from "../../lines/field-id";
-import { TypedField } from "../../lines/TypedField";
+import { EntryText } from "../../lines/EntryText";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import type { MeasuredBy } from "./judged-project";
 import { DropButton } from "../../../ui/Buttons";
@@ -20,12 +19,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
     <>
       <div className={styles.sentence}>
         Hurdle rate{" "}
-        <RateField
-          field="hurdle"
-          name="Hurdle rate, a year"
-          hint={writeRate(ownPercent ?? 0, format)}
-          reading={read.hurdle}
-        />{" "}
+        <RateField field="hurdle" hint={writeRate(ownPercent ?? 0, format)} reading={read.hurdle} />{" "}
         a year
         {hurdleFrom === "typed" && ownPercent !== null && (
           <DropButton
@@ -41,7 +35,6 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
         ; inflows reinvested at{" "}
         <RateField
           field="reinvest"
-          name="Reinvestment rate a year"
           hint={writeRate(hurdlePercent, format)}
           reading={read.reinvest}
         />{" "}
@@ -58,28 +51,20 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
 
 interface RateFieldProps {
   readonly field: "hurdle" | "reinvest";
-  readonly name: string;
   readonly hint: string;
   readonly reading: FieldReading<number | null>;
 }
 
-function RateField({ field, name, hint, reading }: RateFieldProps) {
+function RateField({ field, hint, reading }: RateFieldProps) {
   const text = useDocumentState(({ draft }) => draft.appraisal[field]);
-  const { type, leave } = useFieldEditing();
   return (
-    <TypedField
-      id={fieldId("appraisal", field)}
-      name={name}
+    <EntryText
+      of="appraisal"
+      name={field}
+      field={{ ...JUDGING_FIELDS[field], hint }}
       text={text}
-      hint={hint}
-      isKnown
       reading={reading}
-      onType={(typed) =>
-        type(`appraisal-${field}`, ({ appraisal }) => {
-          appraisal[field] = typed;
-        })
-      }
-      onLeave={leave}
+      write={({ appraisal }, typed) => (appraisal[field] = typed)}
     />
   );
 }

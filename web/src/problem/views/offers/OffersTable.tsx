@@ -11,20 +11,21 @@ import {
   type ScheduleRun,
 } from "@kestrelmoor/core";
 import {
-  removeOffer,
-  writeOfferField,
+  OFFER_FIELDS,
+  OFFERS,
   type Offer,
   type OfferField,
   type OfferReading,
 } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
-import { fieldId } from "../../lines/field-id";
-import { TypedField } from "../../lines/TypedField";
+import { EntryName, EntryText } from "../../lines/EntryText";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { cheapestOf, nameOfOffer, wholeLoan, type OfferColumn } from "./offer-columns";
 import { DropButton } from "../../../ui/Buttons";
 import { Sideways } from "../../../ui/Sideways";
 import styles from "./Offers.module.css";
+
+const OFFER_FIELD_NAMES = Object.keys(OFFER_FIELDS) as readonly OfferField[];
 
 interface OffersTableProps {
   readonly base: LoanOffer;
@@ -45,23 +46,17 @@ export function OffersTable(props: OffersTableProps) {
   const money = (amount: number) => writeMoney(amount, format);
   const term = (count: number) => `${formatExact(count)} payments`;
   const own = columns[0]?.run?.plan.fee ?? 0;
-  const facts: readonly (readonly [string, OfferField, ReactNode, string])[] = [
-    ["Amount", "amount", money(base.amount), money(base.amount)],
-    [
-      "Rate",
-      "percent",
+  // What this loan says, and what stands in an offer that does not say it otherwise.
+  const said: Readonly<Record<OfferField, readonly [own: ReactNode, hint: string]>> = {
+    amount: [money(base.amount), money(base.amount)],
+    percent: [
       `${writeRate(base.percent, format)} ${quotationWords(base.quotation)}${spells > 1 ? ", then changing" : ""}`,
       writeRate(base.percent, format),
     ],
-    [
-      "Term",
-      "term",
-      `${term(base.count)}, ${spanWords(base.count / frequency, format)}`,
-      term(base.count),
-    ],
-    ["Upfront fee", "fee", money(own), money(0)],
-    ["Balloon payment", "residual", money(base.residual), money(base.residual)],
-  ];
+    term: [`${term(base.count)}, ${spanWords(base.count / frequency, format)}`, term(base.count)],
+    fee: [money(own), money(0)],
+    residual: [money(base.residual), money(base.residual)],
+  };
   return (
     <Sideways name="Loans compared" className={styles.scroll}>
       <table className={styles.table}>
@@ -75,15 +70,16 @@ export function OffersTable(props: OffersTableProps) {
           </tr>
         </thead>
         <tbody>
-          {facts.map(([name, field, said, hint]) => (
+          {OFFER_FIELD_NAMES.map((field) => (
             <tr key={field}>
-              <th scope="row">{name}</th>
-              <td>{said}</td>
+              <th scope="row">{OFFER_FIELDS[field].label}</th>
+              <td>{said[field][0]}</td>
               {offers.map((offer, index) => (
                 <td key={offer.id}>
                   <OfferCell
-                    {...{ offer, field, hint }}
-                    name={`${name}, ${nameOfOffer(offer, index)}`}
+                    {...{ offer, field }}
+                    hint={said[field][1]}
+                    name={`${OFFER_FIELDS[field].label}, ${nameOfOffer(offer, index)}`}
                     reading={columns.find(({ id }) => id === offer.id)?.reading ?? null}
                   />
                 </td>
@@ -98,28 +94,23 @@ export function OffersTable(props: OffersTableProps) {
 }
 
 function OfferHead({ offer, index }: { readonly offer: Offer; readonly index: number }) {
-  const { type, leave, change } = useFieldEditing();
+  const { change } = useFieldEditing();
   const { id, name } = offer;
   return (
     <th scope="col">
       <span className={styles.head}>
-        <input
-          className="ink-field"
-          aria-label={`Name of offer ${index + 1}`}
-          placeholder={`Offer ${index + 1}`}
-          size={Math.max(9, name.length)}
-          maxLength={120}
-          value={name}
-          onChange={({ target }) =>
-            type(`${id}-name`, (draft) => writeOfferField(draft, id, "name", target.value))
-          }
-          onBlur={leave}
+        <EntryName
+          of={id}
+          label={`Name of offer ${index + 1}`}
+          hint={`Offer ${index + 1}`}
+          text={name}
+          write={(draft, text) => OFFERS.edit(draft, id, (own) => (own.name = text))}
         />
         <DropButton
           className={styles.drop ?? ""}
           aria-label={`Remove ${nameOfOffer(offer, index)}`}
           title="Remove this offer"
-          onClick={() => change((draft) => removeOffer(draft, id))}
+          onClick={() => change((draft) => OFFERS.remove(draft, id))}
         />
       </span>
     </th>
@@ -136,20 +127,14 @@ interface OfferCellProps {
 }
 
 function OfferCell({ offer, field, name, hint, reading }: OfferCellProps) {
-  const { type, leave } = useFieldEditing();
-  const { id } = offer;
   return (
-    <TypedField
-      id={fieldId(id, field)}
-      name={name}
+    <EntryText
+      of={offer.id}
+      name={field}
+      field={{ label: name, hint }}
       text={offer[field]}
-      hint={hint}
-      isKnown
       reading={reading?.fields[field] ?? { state: "value", value: null }}
-      onType={(typed) =>
-        type(`${id}-${field}`, (draft) => writeOfferField(draft, id, field, typed))
-      }
-      onLeave={leave}
+      write={(draft, text) => OFFERS.edit(draft, offer.id, (own) => (own[field] = text))}
     />
   );
 }

@@ -4,14 +4,19 @@ import {
   type ScheduleRun,
   type SolvedProblem,
 } from "@kestrelmoor/core";
-import { addOffer, MOST_OFFERS, readTime } from "@kestrelmoor/core/typing";
+import {
+  addOffer,
+  COMPARISON_FIELDS,
+  MOST_OFFERS,
+  readEntryField,
+  valueOf,
+  type FieldReading,
+} from "@kestrelmoor/core/typing";
 import { useDeferredValue, useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
-import { fieldId } from "../../lines/field-id";
-import { TypedField } from "../../lines/TypedField";
-import { useFieldEditing } from "../../lines/use-line-editing";
+import { EntryText } from "../../lines/EntryText";
 import { changedAccounts } from "../schedule/changed-accounts";
 import { changesOn, useChangeLines } from "../schedule/use-change-lines";
 import { Solved } from "../Solved";
@@ -104,11 +109,11 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   // The table comes first; the ranking asks for the cost at many times.
   const runsLater = useDeferredValue(runs, NO_RUNS);
   const namesLater = useDeferredValue(names, NO_NAMES);
-  const time = typed.trim() === "" ? null : readTime(typed);
-  const heldFor = time?.ok === true ? time.value.years : null;
+  const held = readEntryField(COMPARISON_FIELDS.heldFor, typed, null);
+  const heldFor = valueOf(held)?.years ?? null;
   return (
     <>
-      <HeldFor typed={typed} />
+      <HeldFor typed={typed} reading={held} />
       {isChanged && <p className={styles.quiet}>This loan includes the changes in its schedule.</p>}
       <OffersTable
         {...{ base, spells, frequency, heldFor, format }}
@@ -129,29 +134,17 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   );
 }
 
-function HeldFor({ typed }: { readonly typed: string }) {
-  const { type, leave } = useFieldEditing();
-  const time = typed.trim() === "" ? null : readTime(typed);
+function HeldFor({ typed, reading }: { typed: string; reading: FieldReading<unknown> }) {
   return (
     <p className={styles.sentence}>
       Loans are paid off after{" "}
-      <TypedField
-        id={fieldId("comparison", "held")}
-        name="Time until payoff"
+      <EntryText
+        of="comparison"
+        name="held"
+        field={COMPARISON_FIELDS.heldFor}
         text={typed}
-        hint="the full term"
-        isKnown
-        reading={
-          time === null || time.ok
-            ? { state: "value", value: null }
-            : { state: "issue", issue: time.issues[0] ?? { code: "time-missing", path: [] } }
-        }
-        onType={(text) =>
-          type("comparison-held", ({ comparison }) => {
-            comparison.heldFor = text;
-          })
-        }
-        onLeave={leave}
+        reading={reading}
+        write={({ comparison }, text) => (comparison.heldFor = text)}
       />{" "}
       .
     </p>

@@ -1,12 +1,14 @@
 import {
-  removeProject,
-  writeProjectField,
+  PROJECT_FIELDS,
+  PROJECTS,
+  type Draft,
   type OtherProject,
+  type ProjectField,
   type ProjectReading,
 } from "@kestrelmoor/core/typing";
 import { AmountsFromFile } from "../../lines/AmountsFromFile";
 import { fieldId } from "../../lines/field-id";
-import { TypedField } from "../../lines/TypedField";
+import { EntryName, EntryText } from "../../lines/EntryText";
 import { TypedList } from "../../lines/TypedList";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { nameOfProject } from "./compared";
@@ -26,34 +28,34 @@ const NOT_READ = { state: "value", value: null } as const;
 export function ProjectLine({ project, index, reading }: ProjectLineProps) {
   const { type, leave, change } = useFieldEditing();
   const { id, name, every, amounts } = project;
-  const write = (field: "name" | "every" | "amounts") => (text: string) =>
-    type(`${id}-${field}`, (draft) => writeProjectField(draft, id, field, text));
+  const write = (field: "name" | ProjectField) => (draft: Draft, text: string) =>
+    PROJECTS.edit(draft, id, (own) => (own[field] = text));
+  const writeAmounts = (text: string) =>
+    type(`${id}-amounts`, (draft) => write("amounts")(draft, text));
   const called = nameOfProject(project, index);
+  const labelOf = (field: ProjectField) => `${PROJECT_FIELDS[field].label} of ${called}`;
   return (
     <li className={styles.project}>
-      <input
-        className={`ink-field ${styles.name ?? ""}`}
-        aria-label={`Name of project ${index + 2}`}
-        placeholder={called}
-        maxLength={120}
-        value={name}
-        onChange={({ target }) => write("name")(target.value)}
-        onBlur={leave}
+      <EntryName
+        of={id}
+        label={`Name of project ${index + 2}`}
+        hint={called}
+        text={name}
+        write={write("name")}
+        className={styles.name}
       />
       {reading?.isDated === true ? (
         <span>amounts on dates, starting today:</span>
       ) : (
         <span className={styles.every}>
           one amount every{" "}
-          <TypedField
-            id={fieldId(id, "every")}
-            name={`Frequency of the amounts of ${called}`}
+          <EntryText
+            of={id}
+            name="every"
+            field={{ ...PROJECT_FIELDS.every, label: labelOf("every") }}
             text={every}
-            hint="year"
-            isKnown
             reading={reading?.every ?? NOT_READ}
-            onType={write("every")}
-            onLeave={leave}
+            write={write("every")}
           />{" "}
           , starting today:
         </span>
@@ -61,21 +63,21 @@ export function ProjectLine({ project, index, reading }: ProjectLineProps) {
       <span className={styles.amounts}>
         <TypedList
           id={fieldId(id, "amounts")}
-          name={`Amounts of ${called}, in order`}
+          name={`${labelOf("amounts")}, in order`}
           text={amounts}
-          hint="out 1,000; 300 x 3; 450"
+          hint={PROJECT_FIELDS.amounts.hint}
           term="amounts"
           takesTablesAs="amounts"
           reading={reading?.amounts ?? NOT_READ}
-          onType={write("amounts")}
+          onType={writeAmounts}
           onLeave={leave}
         />
       </span>
-      <AmountsFromFile as="amounts" onTake={write("amounts")} />
+      <AmountsFromFile as="amounts" onTake={writeAmounts} />
       <DropButton
         aria-label={`Remove ${called}`}
         title="Remove this project"
-        onClick={() => change((draft) => removeProject(draft, id))}
+        onClick={() => change((draft) => PROJECTS.remove(draft, id))}
       />
     </li>
   );

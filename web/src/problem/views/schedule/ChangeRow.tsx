@@ -1,7 +1,7 @@
 import { formatExact, type Schedule } from "@kestrelmoor/core";
 import {
+  CHANGES,
   kindOfChange,
-  removeChange,
   writeInChange,
   type ChangeChoice,
   type ChangeField,
@@ -9,9 +9,8 @@ import {
   type ChangeReading,
 } from "@kestrelmoor/core/typing";
 import { InkChoice } from "../../../ui/InkChoice";
-import { fieldId } from "../../lines/field-id";
+import { EntryText } from "../../lines/EntryText";
 import { Sentence } from "../../lines/Sentence";
-import { TypedField } from "../../lines/TypedField";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { DropButton } from "../../../ui/Buttons";
 import styles from "./Changes.module.css";
@@ -45,7 +44,7 @@ export function ChangeRow({ line, reading, kind, complaint }: ChangeRowProps) {
       <DropButton
         aria-label={`Remove: ${name}`}
         title="Remove this change"
-        onClick={() => change((draft) => removeChange(draft, line.id))}
+        onClick={() => change((draft) => CHANGES.remove(draft, line.id))}
       />
       {complaint !== null && <span className={styles.complaint}>{complaint}</span>}
     </li>
@@ -59,7 +58,6 @@ interface TypedFigureProps {
 }
 
 function TypedFigure({ line, reading, field }: TypedFigureProps) {
-  const { type, leave } = useFieldEditing();
   const figure = kindOfChange(line.kind).typed[field];
   const own = reading.fields[field];
   if (figure === undefined || own === undefined) return null;
@@ -67,17 +65,13 @@ function TypedFigure({ line, reading, field }: TypedFigureProps) {
   const meant = own.state === "value" && own.value !== null ? own.value : null;
   return (
     <>
-      <TypedField
-        id={fieldId(line.id, field)}
-        name={figure.label}
+      <EntryText
+        of={line.id}
+        name={field}
+        field={figure}
         text={text}
-        hint={figure.hint}
-        isKnown
         reading={own}
-        onType={(typed) =>
-          type(`${line.id}-${field}`, (draft) => writeInChange(draft, line.id, field, typed))
-        }
-        onLeave={leave}
+        write={(draft, typed) => writeInChange(draft, line.id, field, typed)}
       />
       {meant !== null && !/^\d+$/.test(text.trim()) && (
         <span className={styles.meant}>{meantWords(field, meant)}</span>

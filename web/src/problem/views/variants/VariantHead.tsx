@@ -2,7 +2,7 @@ import {
   moveVariant,
   nameVariant,
   promoteVariant,
-  removeVariant,
+  VARIANTS,
   type Variant,
 } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../../ui/LateDropdown";
@@ -35,7 +35,7 @@ export const VariantHead = memo(function VariantHead({
     left: () => change((draft) => moveVariant(draft, id, index - 1)),
     right: () => change((draft) => moveVariant(draft, id, index + 1)),
     promote: () => change((draft) => promoteVariant(draft, id)),
-    remove: () => change((draft) => removeVariant(draft, id)),
+    remove: () => change((draft) => VARIANTS.remove(draft, id)),
   };
   const drop = (event: DragEvent) => {
     setTarget(false);

@@ -1,6 +1,6 @@
-import { withDigits } from "@kestrelmoor/core";
-import type { Result } from "@kestrelmoor/core";
-import { readTime } from "@kestrelmoor/core/typing";
+import { withDigits } from "../../engine/numbers/with-digits";
+import type { Result } from "../../engine/result";
+import { readTime } from "./read-time";
 
 /** A number of days, bare or as a time: `90`, `90 days`, `3 months`. */
 export function readDays(typed: string): Result<number> {
