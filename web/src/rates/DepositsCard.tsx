@@ -40,7 +40,7 @@ export function DepositsCard() {
       aria-labelledby="deposits"
     >
       <h2 id="deposits">Compare deposits</h2>
-      <p className={styles.sentence}>
+      <p className="sentence">
         Invest {field("amount")} for {field("after")}:
       </p>
       <Sideways name="Offers" className={styles.scroll}>

@@ -30,7 +30,7 @@ export function DiscountCard() {
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="discount">
       <h2 id="discount">Discount with fees</h2>
-      <p className={styles.sentence}>
+      <p className="sentence">
         A bill of face value {field("face")}, due in {field("days")} days, is discounted at{" "}
         {field("rate")} a year (
         <InkChoice
@@ -82,7 +82,7 @@ function PayingEarly() {
   const { percent, days } = values;
   const found = percent === null || days === null ? null : costOfPayingLate(percent, days);
   return (
-    <p className={styles.sentence}>
+    <p className="sentence">
       Forgoing a cash discount of {field("percent")} to pay {field("days")} days later costs{" "}
       <span aria-live="polite">
         {found === null ? (

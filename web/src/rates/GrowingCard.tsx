@@ -32,7 +32,7 @@ export function GrowingCard() {
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="growing">
       <h2 id="growing">Doubling time</h2>
-      <p className={styles.sentence}>
+      <p className="sentence">
         At {field("rate")}, money grows to {field("times")} times itself in:
       </p>
       {found?.ok === false && (

@@ -38,7 +38,7 @@ export function GrowthCard() {
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="growth">
       <h2 id="growth">Average growth rate</h2>
-      <div className={styles.sentence}>
+      <div className="sentence">
         {reading.isDated ? (
           "Values on dates: "
         ) : (

@@ -23,7 +23,7 @@ export function RealCard() {
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="real">
       <h2 id="real">After inflation</h2>
-      <p className={styles.sentence}>
+      <p className="sentence">
         Nominal rate {field("rate")} a year, inflation {field("inflation")} a year. Invest{" "}
         {field("amount")} for {field("years")}:
       </p>

@@ -37,7 +37,7 @@ export function RestatedCard() {
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="restated">
       <h2 id="restated">Equivalent rates</h2>
-      <p className={styles.sentence}>
+      <p className="sentence">
         The rate is {field("rate")}{" "}
         {rate !== null && (
           <span className={styles.quiet}>

@@ -25,7 +25,7 @@ export function LookUp({ table }: LookUpProps) {
   const format = useOwnFormat((state) => state.own);
   return (
     <div className={styles.lookUp}>
-      <p className={styles.sentence}>
+      <p className="sentence">
         {isOfPayments(typed.kind) ? "Payments of" : "An amount of"} {field("amount")} at{" "}
         {field("rate")} over {field("periods")} periods:
       </p>
@@ -47,7 +47,7 @@ function Found({ table, format }: FoundProps) {
   const found = lookUp(table, percent, count, places);
   if (found === null) {
     return (
-      <p className={styles.complaint} aria-live="polite">
+      <p className="complaint" aria-live="polite">
         {writeRate(percent, format)} over {writeFigure(count, format)} periods: outside this table.
         Extend the rates or the periods.
       </p>
@@ -62,7 +62,7 @@ function Found({ table, format }: FoundProps) {
   return (
     <div aria-live="polite">
       {isBetween && (
-        <p className={styles.quiet}>
+        <p className="quiet">
           {writeRate(percent, format)} lies between the columns of {writeRate(low, format)} and{" "}
           {writeRate(high, format)}: use linear interpolation.
         </p>
@@ -111,7 +111,7 @@ function Backwards({ table }: LookUpProps) {
   const [low = 0, high = 0] =
     found === null ? [] : [table.percents[found.column], table.percents[found.column + 1]];
   return (
-    <p className={styles.sentence}>
+    <p className="sentence">
       Which rate gives a factor of {field("factor")}{" "}
       <span aria-live="polite">
         {typed.factor.trim() === ""

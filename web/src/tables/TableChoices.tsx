@@ -7,7 +7,6 @@ import {
 } from "@kestrelmoor/core";
 import { InkChoice } from "../ui/InkChoice";
 import { useAsked } from "../desk/use-asked";
-import styles from "./Tables.module.css";
 
 const KINDS = FACTOR_KINDS.map((kind) => [kind, FACTOR_NAMES[kind]] as const);
 
@@ -16,7 +15,7 @@ export function TableChoices() {
   const { typed: desk, field, change } = useAsked("table");
   return (
     <>
-      <div className={styles.sentence}>
+      <div className="sentence">
         The{" "}
         <InkChoice
           label="Factor"
@@ -55,7 +54,7 @@ export function TableChoices() {
         />
         .
       </div>
-      <p className={styles.quiet}>{FACTOR_SAYS[desk.kind]}</p>
+      <p className="quiet">{FACTOR_SAYS[desk.kind]}</p>
     </>
   );
 }

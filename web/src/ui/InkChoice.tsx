@@ -1,4 +1,4 @@
-export interface InkChoiceProps<Value extends string> {
+interface InkChoiceProps<Value extends string | number> {
   /** What is chosen, for those who do not see where it stands. */
   readonly label: string;
   /** Empty where nothing is chosen yet. */
@@ -8,14 +8,17 @@ export interface InkChoiceProps<Value extends string> {
 }
 
 /** A choice that stands in a sentence, on an ink line. */
-export function InkChoice<Value extends string>(props: InkChoiceProps<Value>) {
+export function InkChoice<Value extends string | number>(props: InkChoiceProps<Value>) {
   const { label, value, options, onChoose } = props;
   return (
     <select
       className="ink-choice"
       aria-label={label}
       value={value}
-      onChange={({ target }) => onChoose(target.value as Value)}
+      onChange={({ target }) => {
+        const chosen = options.find(([key]) => String(key) === target.value);
+        if (chosen !== undefined) onChoose(chosen[0]);
+      }}
     >
       {value === "" && (
         <option value="" disabled>

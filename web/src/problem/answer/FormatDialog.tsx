@@ -5,8 +5,8 @@ import {
   writeRate,
   type AnswerFormat,
 } from "@kestrelmoor/core";
-import type { ReactNode } from "react";
 import { Dialog } from "../../ui/Dialog";
+import { InkChoice } from "../../ui/InkChoice";
 import { useDocument } from "../document/document-context";
 import { useOwnWorkings, useWorkingsStyle } from "../views/workings/workings-choice";
 import { WorkingsChoices } from "../views/workings/WorkingsChoices";
@@ -59,15 +59,15 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
       </p>
       <p className={styles.sentence}>
         Money with
-        <Choice
-          name="Decimals of money"
+        <InkChoice
+          label="Decimals of money"
           value={format.decimals}
           options={DECIMALS}
           onChoose={(decimals) => set({ decimals })}
         />
         decimals,
-        <Choice
-          name="Rounding"
+        <InkChoice
+          label="Rounding"
           value={format.rounding}
           options={ROUNDINGS}
           onChoose={(rounding) => set({ rounding })}
@@ -75,15 +75,15 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
       </p>
       <p className={styles.sentence}>
         Numbers like
-        <Choice
-          name="Thousands and decimal marks"
+        <InkChoice
+          label="Thousands and decimal marks"
           value={format.marks}
           options={MARKS}
           onChoose={(marks) => set({ marks })}
         />
         with the currency sign
         <input
-          className={styles.sign}
+          className={`ink-field ${styles.sign ?? ""}`}
           aria-label="Currency sign, or none"
           placeholder="none"
           maxLength={4}
@@ -93,8 +93,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
       </p>
       <p className={styles.sentence}>
         Money out shown
-        <Choice
-          name="Money out"
+        <InkChoice
+          label="Money out"
           value={format.moneyOut}
           options={[
             ["words", "in words"],
@@ -105,8 +105,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
       </p>
       <p className={styles.sentence}>
         Rates
-        <Choice
-          name="Rates"
+        <InkChoice
+          label="Rates"
           value={format.rate}
           options={[
             ["percent", "as percentages"],
@@ -115,8 +115,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           onChoose={(rate) => set({ rate })}
         />
         with
-        <Choice
-          name="Zeros at the end"
+        <InkChoice
+          label="Zeros at the end"
           value={format.hasAllDecimals ? "all" : "most"}
           options={[
             ["most", "up to"],
@@ -124,15 +124,15 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
           ]}
           onChoose={(zeros) => set({ hasAllDecimals: zeros === "all" })}
         />
-        <Choice
-          name="Decimals of rates"
+        <InkChoice
+          label="Decimals of rates"
           value={format.rateDecimals}
           options={DECIMALS}
           onChoose={(rateDecimals) => set({ rateDecimals })}
         />
         decimals, times in years with
-        <Choice
-          name="Decimals of times"
+        <InkChoice
+          label="Decimals of times"
           value={format.timeDecimals}
           options={DECIMALS}
           onChoose={(timeDecimals) => set({ timeDecimals })}
@@ -157,33 +157,5 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         <QuietButton onClick={() => set(USUAL_FORMAT)}>Reset to 1,234.56</QuietButton>
       </div>
     </Dialog>
-  );
-}
-
-interface ChoiceProps<Value extends string | number> {
-  readonly name: string;
-  readonly value: Value;
-  readonly options: readonly (readonly [Value, string])[];
-  readonly onChoose: (value: Value) => void;
-}
-
-function Choice<Value extends string | number>(props: ChoiceProps<Value>): ReactNode {
-  const { name, value, options, onChoose } = props;
-  return (
-    <select
-      className={styles.choice}
-      aria-label={name}
-      value={value}
-      onChange={(event) => {
-        const chosen = options[event.target.selectedIndex];
-        if (chosen !== undefined) onChoose(chosen[0]);
-      }}
-    >
-      {options.map(([key, words]) => (
-        <option key={key} value={key}>
-          {words}
-        </option>
-      ))}
-    </select>
   );
 }

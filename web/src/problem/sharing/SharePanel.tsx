@@ -57,7 +57,7 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
               onFocus={({ target }) => target.select()}
             />
           </p>
-          <p className={styles.quiet}>
+          <p className="quiet">
             Shared on {dayWords(share.sharedAt)}.{" "}
             {share.isCurrent ? "" : "The problem has changed since then."}
           </p>
@@ -88,7 +88,7 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
         )}
       </div>
       {takeBack.isSuccess && share === null && (
-        <p role="status" className={styles.quiet}>
+        <p role="status" className="quiet">
           The link no longer leads anywhere.
         </p>
       )}

@@ -19,11 +19,7 @@ export function PostShape(props: PostShapeProps) {
   const { placed, hatch, isSmall, onClick, onGrab, onHover } = props;
   const { post, x, y, width, height, label } = placed;
   const isUnknown = post.unknown === "amount";
-  const look = isUnknown
-    ? styles.unknownPost
-    : post.direction === "in"
-      ? styles.inPost
-      : styles.outPost;
+  const look = isUnknown ? styles.unknownPost : post.direction === "in" ? styles.inPost : undefined;
   const isPending = post.years === null || (post.amount === null && !isUnknown);
   return (
     <g

@@ -22,12 +22,12 @@ export function AppraisalView() {
     <>
       <JudgedBy measuredBy={measuredBy} />
       {judged === null && (
-        <p className={styles.quiet}>
+        <p className="quiet">
           When every line is complete, the appraisal appears here: net present value, internal rates
           of return and payback.
         </p>
       )}
-      {judged?.ok === false && <p className={styles.quiet}>{judged.sentence}</p>}
+      {judged?.ok === false && <p className="quiet">{judged.sentence}</p>}
       {judged?.ok === true && (
         <>
           <MeasureList subject={judged.subject} />

@@ -41,7 +41,7 @@ export function JudgedBy({ measuredBy }: { readonly measuredBy: MeasuredBy }) {
         a year.
       </div>
       {hurdleFrom === "nowhere" && (
-        <p className={styles.quiet}>
+        <p className="quiet">
           The problem has no single rate. Type a hurdle rate to discount the cash flows.
         </p>
       )}

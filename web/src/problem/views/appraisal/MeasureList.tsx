@@ -33,9 +33,7 @@ export function MeasureList({ subject }: { readonly subject: AppraisalSubject })
           />
         ))}
       </ul>
-      {open.size > 0 && (
-        <p className={styles.quiet}>Open measures also appear on the hand-in sheet.</p>
-      )}
+      {open.size > 0 && <p className="quiet">Open measures also appear on the hand-in sheet.</p>}
     </>
   );
 }
@@ -71,7 +69,7 @@ function MeasureItem({ measure, subject, isOpen, onTurn }: MeasureItemProps) {
       <div id={id} className={styles.more}>
         {isOpen && (
           <>
-            {!isMisleading && <p className={styles.quiet}>{misleads}</p>}
+            {!isMisleading && <p className="quiet">{misleads}</p>}
             <MarkFigure measure={measure} subject={subject} />
             <MeasureWorkings measure={measure} subject={subject} />
           </>

@@ -3,7 +3,6 @@ import { appraisalWorkings } from "@kestrelmoor/core/teaching";
 import { useMemo } from "react";
 import { PlainSteps } from "../workings/PlainSteps";
 import { useWorkingsStyle } from "../workings/workings-choice";
-import styles from "./Appraisal.module.css";
 
 interface MeasureWorkingsProps {
   readonly measure: Measure;
@@ -18,9 +17,7 @@ export function MeasureWorkings({ measure, subject }: MeasureWorkingsProps) {
     [measure, subject, choice],
   );
   if (made === null) {
-    return (
-      <p className={styles.quiet}>This measure has no value here, so there are no workings.</p>
-    );
+    return <p className="quiet">This measure has no value here, so there are no workings.</p>;
   }
   return <PlainSteps of={MEASURE_NAMES[measure].toLowerCase()} steps={made.steps} />;
 }

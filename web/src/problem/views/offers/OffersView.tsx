@@ -62,14 +62,12 @@ function OffersBeside({ solved, flow }: OffersBesideProps) {
     () => changedAccounts(problem, flow, rounding, changesOn(lines), format),
     [problem, flow, rounding, lines, format],
   );
-  if (!found.ok) return <p className={styles.quiet}>{found.sentence}</p>;
+  if (!found.ok) return <p className="quiet">{found.sentence}</p>;
   const { plain, changed } = found.accounts;
   const base = baseOffer(solved, flow, plain);
   const { kind, isOwed } = plain.schedule;
   if (base === null || kind !== "repaying" || !isOwed) {
-    return (
-      <p className={styles.quiet}>Only loans can be compared: money in first, then repayments.</p>
-    );
+    return <p className="quiet">Only loans can be compared: money in first, then repayments.</p>;
   }
   const own = changed ?? plain;
   return (
@@ -114,7 +112,7 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
   return (
     <>
       <HeldFor typed={typed} reading={held} />
-      {isChanged && <p className={styles.quiet}>This loan includes the changes in its schedule.</p>}
+      {isChanged && <p className="quiet">This loan includes the changes in its schedule.</p>}
       <OffersTable
         {...{ base, spells, frequency, heldFor, format }}
         offers={offers}

@@ -15,7 +15,7 @@ export function Crossings({ comparison, format }: CrossingsProps) {
   const name = (place: number) => contenders[place]?.name ?? "";
   if (crossings.length === 0) {
     return (
-      <p className={styles.quiet}>
+      <p className="quiet">
         No two projects have equal net present values at any rate: the ranking is the same at every
         rate.
       </p>

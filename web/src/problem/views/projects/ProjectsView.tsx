@@ -28,7 +28,7 @@ export function ProjectsView() {
     return (
       <>
         <JudgedBy measuredBy={measuredBy} />
-        <p className={styles.quiet}>
+        <p className="quiet">
           {judged?.sentence ?? "When every line is complete, you can compare other projects here."}
         </p>
       </>
@@ -69,7 +69,7 @@ function Compared({ own, measuredBy }: ComparedProps) {
       <ul className={styles.projects} aria-label="Projects">
         <li className={styles.own}>
           <strong>{ownName}</strong>
-          <span className={styles.quiet}>from the lines above</span>
+          <span className="quiet">from the lines above</span>
         </li>
         {others.map((project, index) => (
           <ProjectLine
@@ -88,7 +88,7 @@ function Compared({ own, measuredBy }: ComparedProps) {
         />
       )}
       {contenders.length < 2 ? (
-        <p className={styles.quiet}>
+        <p className="quiet">
           Type another project's cash flows to compare them: ranked by each measure, with the
           crossover rate.
         </p>

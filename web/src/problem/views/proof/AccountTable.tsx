@@ -51,7 +51,7 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
             />
           </label>
           {wanted.trim() !== "" && !read.ok && read.issues[0] !== undefined && (
-            <span className={styles.complaint}> {sentenceOf(read.issues[0], format)}</span>
+            <span className="complaint"> {sentenceOf(read.issues[0], format)}</span>
           )}
         </p>
       )}

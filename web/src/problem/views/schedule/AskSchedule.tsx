@@ -113,7 +113,7 @@ function Answer({ children }: { readonly children: ReactNode }) {
 }
 
 function Complaint({ children }: { readonly children: ReactNode }) {
-  return <span className={styles.complaint}>{children}</span>;
+  return <span className="complaint">{children}</span>;
 }
 
 function Issues({ issues }: { readonly issues: readonly Issue[] }) {

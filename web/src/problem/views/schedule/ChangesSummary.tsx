@@ -77,7 +77,7 @@ export function ChangesSummary({ plain, changed, format }: ChangesSummaryProps) 
           }))}
         />
       </div>
-      {rounding !== null && <p className={styles.quiet}>{rounding}</p>}
+      {rounding !== null && <p className="quiet">{rounding}</p>}
     </div>
   );
 }

@@ -65,7 +65,7 @@ export function ScheduleChoices({ streams, flow, name }: ScheduleChoicesProps) {
         />
         .
       </p>
-      {isWrong && <p className={styles.complaint}>Type a calendar date, such as 2027-03-31.</p>}
+      {isWrong && <p className="complaint">Type a calendar date, such as 2027-03-31.</p>}
       {dateIn(firstDate) !== null && (
         <p className={styles.quiet}>
           Later payments fall on the same day, or on the last day of a shorter month. Interest is

@@ -95,7 +95,7 @@ export function ScheduleTable(props: SchedulePartProps) {
             onChange={({ target }) => change({ goTo: target.value })}
           />
         </label>
-        {found.state === "none" && <span className={styles.complaint}>{found.sentence}</span>}
+        {found.state === "none" && <span className="complaint">{found.sentence}</span>}
         <span className={styles.toolWords}>
           {years.length > 0 && (
             <>

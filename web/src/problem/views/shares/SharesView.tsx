@@ -77,7 +77,7 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
           ]}
         />
       </Sideways>
-      <p className={styles.quiet}>
+      <p className="quiet">
         Amounts at different times cannot be added directly: first move each to the focal date.
       </p>
     </>

@@ -50,7 +50,7 @@ function LookedUp({ problem, read }: LookedUpProps) {
   ];
   return (
     <>
-      <p className={styles.sentence}>
+      <p className="sentence">
         Use the table <strong>{tableName(read.terms, format)}</strong>, to{" "}
         <InkChoice
           label="Decimals of the table"
@@ -71,7 +71,7 @@ function LookedUp({ problem, read }: LookedUpProps) {
         ))}
       </ol>
       {solved === null ? (
-        <p className={styles.quiet}>
+        <p className="quiet">
           No printed table covers this rate or number of periods. The workings give the exact
           answer.
         </p>

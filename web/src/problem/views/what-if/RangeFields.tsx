@@ -2,6 +2,7 @@ import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf } from "@kestrelmoor/core";
 import { readFigure } from "@kestrelmoor/core/typing";
 import type { SweepField } from "./sweep-fields";
+import { InkChoice } from "../../../ui/InkChoice";
 import styles from "./WhatIf.module.css";
 
 /** A field and its range as they are chosen and typed. */
@@ -42,18 +43,12 @@ export function RangeFields(props: RangeFieldsProps) {
   };
   return (
     <>
-      <select
-        className="ink-choice"
-        aria-label={`The ${which} input to vary`}
+      <InkChoice
+        label={`The ${which} input to vary`}
         value={chosen.key}
-        onChange={({ target: { value } }) => onChoose(value)}
-      >
-        {fields.map(({ key, name }) => (
-          <option key={key} value={key}>
-            {name}
-          </option>
-        ))}
-      </select>
+        options={fields.map(({ key, name }) => [key, name] as const)}
+        onChoose={onChoose}
+      />
       <span className={styles.phrase}>
         varies from {end("from")} to {end("to")}
       </span>

@@ -25,7 +25,7 @@ export function WhatIfView() {
 
   if (problem === null || across === null || answer === null) {
     return (
-      <p className={styles.quiet}>
+      <p className="quiet">
         When the problem has an answer, this chart shows how it changes with any input.
       </p>
     );

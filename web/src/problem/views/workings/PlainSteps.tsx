@@ -14,10 +14,7 @@ interface PlainStepsProps {
 export function PlainSteps({ of, steps, isNarrow = false }: PlainStepsProps) {
   const choice = useWorkingsStyle();
   return (
-    <ol
-      className={`${styles.steps ?? ""} ${isNarrow ? (styles.stacked ?? "") : ""}`}
-      aria-label={`Workings: ${of}`}
-    >
+    <ol className={isNarrow ? styles.stacked : undefined} aria-label={`Workings: ${of}`}>
       {steps.map((step, place) => (
         <StepItem key={`${place} ${step.kind}`} step={step} index={place} choice={choice} />
       ))}

@@ -1,5 +1,5 @@
 import type { Rounding } from "@kestrelmoor/core/teaching";
-import type { WorkingsStyle } from "@kestrelmoor/core/typing";
+import { InkChoice } from "../../../ui/InkChoice";
 import { useWorkingsChoice } from "./workings-choice";
 
 /** What a course may ask of intermediate values. */
@@ -11,6 +11,16 @@ const ROUNDINGS: readonly { readonly words: string; readonly rounding: Rounding 
   { words: "factors and rates to 4 decimals", rounding: { factor: 4, rate: 4 } },
 ];
 
+const LEVELS = [
+  ["every-step", "all steps"],
+  ["short", "short"],
+] as const;
+
+const NOTATIONS = [
+  ["fractions", "full formulas"],
+  ["factors", "annuity symbols"],
+] as const;
+
 /** How workings are written, as parts of a sentence. */
 export function WorkingsChoices({ verb }: { readonly verb: string }) {
   const { choice, change } = useWorkingsChoice();
@@ -20,49 +30,28 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
   );
   return (
     <>
-      <label>
-        {verb}{" "}
-        <select
-          className="ink-choice"
-          aria-label="Level of detail"
-          value={choice.level}
-          onChange={({ target }) => change({ level: target.value as WorkingsStyle["level"] })}
-        >
-          <option value="every-step">all steps</option>
-          <option value="short">short</option>
-        </select>
-        ,
-      </label>{" "}
-      <label>
-        with{" "}
-        <select
-          className="ink-choice"
-          aria-label="Notation of factors"
-          value={choice.notation}
-          onChange={({ target }) => change({ notation: target.value as WorkingsStyle["notation"] })}
-        >
-          <option value="fractions">full formulas</option>
-          <option value="factors">annuity symbols</option>
-        </select>
-      </label>{" "}
-      <label>
-        and{" "}
-        <select
-          className="ink-choice"
-          aria-label="Rounding of intermediate values"
-          value={chosen}
-          onChange={({ target }) =>
-            change({ rounding: ROUNDINGS[Number(target.value)]?.rounding ?? choice.rounding })
-          }
-        >
-          {ROUNDINGS.map(({ words }, index) => (
-            <option key={words} value={index}>
-              {words}
-            </option>
-          ))}
-        </select>
-        .
-      </label>
+      {verb}{" "}
+      <InkChoice
+        label="Level of detail"
+        value={choice.level}
+        options={LEVELS}
+        onChoose={(level) => change({ level })}
+      />
+      , with{" "}
+      <InkChoice
+        label="Notation of factors"
+        value={choice.notation}
+        options={NOTATIONS}
+        onChoose={(notation) => change({ notation })}
+      />{" "}
+      and{" "}
+      <InkChoice
+        label="Rounding of intermediate values"
+        value={chosen}
+        options={ROUNDINGS.map(({ words }, place) => [place, words] as const)}
+        onChoose={(place) => change({ rounding: ROUNDINGS[place]?.rounding ?? choice.rounding })}
+      />
+      .
     </>
   );
 }

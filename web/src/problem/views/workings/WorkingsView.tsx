@@ -62,7 +62,7 @@ function WorkingsOf({ solved }: { readonly solved: SolvedProblem }) {
         {parts.map(({ question, made, before }) => (
           <Fragment key={before}>
             {question !== null && <h3 className={styles.question}>{question}</h3>}
-            <ol className={styles.steps} start={before + 1}>
+            <ol start={before + 1}>
               {made.steps.map((step, place) => (
                 <StepItem
                   key={`${place} ${step.kind}`}

@@ -47,11 +47,11 @@ export function ActualPayments(props: SchedulePartProps) {
       </p>
       <PaymentsField />
       {actual !== null && (
-        <p className={styles.quiet}>
+        <p className="quiet">
           {whereKept(actual.file, isKept)} <WordButton onClick={remove}>Remove the list</WordButton>
         </p>
       )}
-      {complaint !== null && <p className={styles.complaint}>{complaint}</p>}
+      {complaint !== null && <p className="complaint">{complaint}</p>}
       {table !== null && <ReadFrom {...props} table={table} />}
     </section>
   );
@@ -79,7 +79,7 @@ function ReadFrom({ table, ...props }: SchedulePartProps & { readonly table: Rea
         : null,
     [table, understanding, account, firstDate],
   );
-  if (!table.ok) return <p className={styles.complaint}>{table.sentence}</p>;
+  if (!table.ok) return <p className="complaint">{table.sentence}</p>;
   if (understanding === null || read === null) return null;
   return (
     <>
@@ -87,7 +87,7 @@ function ReadFrom({ table, ...props }: SchedulePartProps & { readonly table: Rea
       {read.ok ? (
         <AgainstPlanTable {...props} read={read} />
       ) : (
-        <p className={styles.complaint}>{read.sentence}</p>
+        <p className="complaint">{read.sentence}</p>
       )}
     </>
   );

@@ -39,7 +39,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
     <>
       <BadRows bad={read.bad} />
       {read.isTurned && (
-        <p className={styles.quiet}>
+        <p className="quiet">
           All amounts are negative, as banks show money out; they are taken as payments.
         </p>
       )}
@@ -58,7 +58,7 @@ export function AgainstPlanTable({ read, account, firstDate, format }: AgainstPl
           </Sideways>
           <p>
             {found.rows.length > MOST_SHOWN && (
-              <span className={styles.quiet}>
+              <span className="quiet">
                 {writeFigure(found.rows.length - MOST_SHOWN, format)} more rows are in the saved
                 comparison.{" "}
               </span>
@@ -84,7 +84,7 @@ function BadRows({ bad }: { readonly bad: Extract<ReadPayments, { ok: true }>["b
   if (bad.length === 0) return null;
   const [one, many] = ["1 row could not be read:", "rows could not be read:"];
   return (
-    <div className={styles.complaint}>
+    <div className="complaint">
       <p>{bad.length === 1 ? one : `${writeFigure(bad.length, format)} ${many}`}</p>
       <ul className={styles.bad} aria-label="Rows that could not be read">
         {bad.slice(0, MOST_BAD_SHOWN).map(({ number, sentence }) => (
