@@ -6,7 +6,7 @@ import { faultOf, hostileRequest, seeded } from "../test/hostile-requests";
 import { createTestApp } from "../test/test-app";
 import { createPool } from "./calculations/pool";
 
-/** `npm run soak` sends fifty thousand. */
+/** A list of examples that one seed draws; `npm run soak` sends fifty thousand. */
 const REQUESTS = 400;
 const SEED = 20_261_128;
 

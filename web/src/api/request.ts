@@ -1,4 +1,5 @@
 import type { ProblemDetails } from "@kestrelmoor/contract";
+import { tellReached } from "./server-reached";
 
 /** The server answered, and said why it does not do what was asked. */
 export class RefusedError extends Error {
@@ -53,9 +54,15 @@ export async function request<Reply>(path: string, options: RequestOptions = {})
     if (signal?.aborted) throw error;
     throw new UnreachableError();
   }
-  if (response.status === 204) return undefined as Reply;
+  if (response.status === 204) {
+    tellReached();
+    return undefined as Reply;
+  }
   const reply: unknown = await response.json().catch(() => null);
-  if (response.ok && reply !== null) return reply as Reply;
+  if (response.ok && reply !== null) {
+    tellReached();
+    return reply as Reply;
+  }
   // A proxy in front of a server that is down answers with something that is not ours.
   if (reply === null || typeof (reply as ProblemDetails).code !== "string") {
     throw new UnreachableError();

@@ -75,7 +75,7 @@ export const PALETTES: Readonly<Record<"light" | "dark", Palette>> = {
 /** Sizes of type, in rem; a rem is 16 pixels unless somebody reads larger. */
 export const TYPE = {
   /** Notes, labels, tables with many columns. */
-  small: 0.9,
+  small: 0.88,
   text: 1,
   /** The lines of a problem, and sentences with fields in them. */
   line: 1.1,

@@ -1,15 +1,17 @@
 import { retryPauses } from "../api/retry-pauses";
+import { untilReached } from "../api/server-reached";
 import { showNotice } from "./notices";
 
 /**
  * Loads a part of the page that comes when it is needed. While the server is away, or has newer parts than this page
- * knows, that fails: it is tried again and the page goes on, for what is typed must not be lost.
+ * knows, that fails: it is tried again and the page goes on, for what is typed must not be lost. As soon as the server
+ * answers anything, it is tried at once.
  *
  * @param pause for tests
  */
 export async function untilLoaded<Loaded>(
   load: () => Promise<Loaded>,
-  pause: (milliseconds: number) => Promise<void> = wait,
+  pause: (milliseconds: number) => Promise<void> = untilReached,
 ): Promise<Loaded> {
   const pauses = retryPauses(500);
   for (;;) {
@@ -24,8 +26,4 @@ export async function untilLoaded<Loaded>(
       await pause(pauses.next());
     }
   }
-}
-
-function wait(milliseconds: number): Promise<void> {
-  return new Promise((done) => setTimeout(done, milliseconds));
 }

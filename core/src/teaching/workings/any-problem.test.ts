@@ -10,9 +10,9 @@ import { workings, type Workings } from "./workings";
 import { lineLatex, linePlain } from "./write-line";
 
 /*
- * Problems that nobody has thought of: whatever is solved has workings in which every line holds, further
- * questions that end at the engine's answers, and a workbook that comes to the same. The seed is told, for
- * among all problems there are some whose amounts cancel to less than any digits can show.
+ * A list of examples that nobody has thought of: fifty problems that one seed draws. Whatever of them is solved has
+ * workings in which every line holds, further questions that end at the engine's answers, and a workbook that comes to
+ * the same. It is no property: among all problems there are some whose amounts cancel to less than any digits can show.
  */
 
 const percent = fc.integer({ min: 60, max: 1800 }).map((points) => points / 100);

@@ -2,8 +2,7 @@ import { addSum, keepAsVariant, MOST_VARIANTS } from "@kestrelmoor/core/typing";
 import { lazy, memo, Suspense, useState } from "react";
 import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
-import { focusWhenDrawn } from "../../ui/focus";
-import { fieldId } from "../lines/field-id";
+import { useAdding } from "../lines/use-adding";
 import { showNotice } from "../../ui/notices";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
@@ -15,13 +14,9 @@ const FormatDialog = lazy(() => untilLoaded(() => import("./FormatDialog")));
 /** What can be done with an answer; no key changes it. */
 export const AnswerTools = memo(function AnswerTools() {
   const store = useDocument();
+  const { add } = useAdding();
   const { open } = useView();
   const [isFormatOpen, setFormatOpen] = useState(false);
-  const addSideSum = () => {
-    let id = "";
-    store.edit((draft) => (id = addSum(draft)?.id ?? ""));
-    focusWhenDrawn(fieldId(id, "sum"));
-  };
   const keep = () => {
     const before = store.getState().draft.variants.length;
     store.edit((draft) => void keepAsVariant(draft));
@@ -39,7 +34,7 @@ export const AnswerTools = memo(function AnswerTools() {
   return (
     <div className={styles.tools}>
       <AskFurther />
-      <QuietButton onClick={addSideSum}>Add a calculation</QuietButton>
+      <QuietButton onClick={() => add(addSum, "sum")}>Add a calculation</QuietButton>
       <QuietButton onClick={keep}>Keep and vary</QuietButton>
       <QuietButton
         onClick={() => {

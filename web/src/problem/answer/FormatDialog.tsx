@@ -58,14 +58,14 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         {formatYears(20.58, format)}
       </p>
       <p className={styles.sentence}>
-        Money with
+        Money with{" "}
         <InkChoice
           label="Decimals of money"
           value={format.decimals}
           options={DECIMALS}
           onChoose={(decimals) => set({ decimals })}
-        />
-        decimals,
+        />{" "}
+        decimals,{" "}
         <InkChoice
           label="Rounding"
           value={format.rounding}
@@ -74,14 +74,14 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         />
       </p>
       <p className={styles.sentence}>
-        Numbers like
+        Numbers like{" "}
         <InkChoice
           label="Thousands and decimal marks"
           value={format.marks}
           options={MARKS}
           onChoose={(marks) => set({ marks })}
-        />
-        with the currency sign
+        />{" "}
+        with the currency sign{" "}
         <input
           className={`ink-field ${styles.sign ?? ""}`}
           aria-label="Currency sign, or none"
@@ -92,7 +92,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         />
       </p>
       <p className={styles.sentence}>
-        Money out shown
+        Money out shown{" "}
         <InkChoice
           label="Money out"
           value={format.moneyOut}
@@ -104,7 +104,7 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
         />
       </p>
       <p className={styles.sentence}>
-        Rates
+        Rates{" "}
         <InkChoice
           label="Rates"
           value={format.rate}
@@ -113,8 +113,8 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
             ["decimal", "as decimals"],
           ]}
           onChoose={(rate) => set({ rate })}
-        />
-        with
+        />{" "}
+        with{" "}
         <InkChoice
           label="Zeros at the end"
           value={format.hasAllDecimals ? "all" : "most"}
@@ -123,14 +123,14 @@ export default function FormatDialog({ onClose }: { readonly onClose: () => void
             ["all", "exactly"],
           ]}
           onChoose={(zeros) => set({ hasAllDecimals: zeros === "all" })}
-        />
+        />{" "}
         <InkChoice
           label="Decimals of rates"
           value={format.rateDecimals}
           options={DECIMALS}
           onChoose={(rateDecimals) => set({ rateDecimals })}
-        />
-        decimals, times in years with
+        />{" "}
+        decimals, times in years with{" "}
         <InkChoice
           label="Decimals of times"
           value={format.timeDecimals}

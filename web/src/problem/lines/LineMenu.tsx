@@ -11,8 +11,7 @@ import {
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useState } from "react";
 import { useDocument } from "../document/document-context";
-import { focusAfterMenu } from "../../ui/focus";
-import { fieldId } from "./field-id";
+import { useAdding } from "./use-adding";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
 
@@ -36,13 +35,8 @@ interface LineMenuProps {
 export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenuProps) {
   const { change } = useFieldEditing();
   const store = useDocument();
+  const { addFromMenu } = useAdding();
   const [isOpen, setOpen] = useState(false);
-  const copy = () => {
-    change((draft) => {
-      const copied = copyFlow(draft, id)?.id ?? "";
-      focusAfterMenu(fieldId(copied, firstField));
-    });
-  };
   // What can be done is looked up when somebody asks, and not with every keystroke.
   const { draft: now, outcome } = store.getState();
   const isSplittable = isOpen && canSplit(now, outcome.reading, id);
@@ -57,7 +51,7 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
     { key: "remove", label: "Remove" },
   ];
   const choose = (key: string) => {
-    if (key === "copy") copy();
+    if (key === "copy") addFromMenu((draft) => copyFlow(draft, id), firstField);
     else if (key === "up") change((draft) => moveFlow(draft, id, -1));
     else if (key === "down") change((draft) => moveFlow(draft, id, 1));
     else if (key === "split") change((draft) => splitFlow(draft, outcome.reading, id));

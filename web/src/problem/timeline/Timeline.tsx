@@ -4,8 +4,9 @@ import { addAmount } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { focusField, focusWhenDrawn } from "../../ui/focus";
+import { focusField } from "../../ui/focus";
 import { fieldId } from "../lines/field-id";
+import { useAdding } from "../lines/use-adding";
 import { firstYearOf, hasLaterYears } from "./first-year";
 import { FocalHandle } from "./FocalHandle";
 import { useFocalDate } from "./focal-date";
@@ -26,6 +27,7 @@ const HEIGHT = 250;
 export function Timeline() {
   const format = useAnswerFormat();
   const store = useDocument();
+  const { add } = useAdding();
   const draft = useDocumentState((state) => state.draft);
   const outcome = useDocumentState((state) => state.outcome);
   const [card, width] = useElementWidth();
@@ -71,11 +73,7 @@ export function Timeline() {
   const addAt = (x: number) => {
     if (drag.wasDrag()) return;
     const years = snapped(yearsAtX(scale, x), snapStep(scale));
-    let id = "";
-    store.edit(
-      (writable) => (id = addAmount(writable, yearsInWords(years, USUAL_FORMAT))?.id ?? ""),
-    );
-    focusWhenDrawn(fieldId(id, "amount"));
+    add((writable) => addAmount(writable, yearsInWords(years, USUAL_FORMAT)), "amount");
   };
   return (
     <section ref={card} className={`card ${styles.card ?? ""}`} aria-labelledby="timeline-name">

@@ -119,11 +119,7 @@ function Comparison({ own, base, spells, frequency, isChanged }: ComparisonProps
         columns={columns}
       />
       {offers.length < MOST_OFFERS && (
-        <AddRowButton
-          words="Add an offer"
-          field="percent"
-          add={(draft) => addOffer(draft)?.id ?? ""}
-        />
+        <AddRowButton words="Add an offer" field="percent" adds={addOffer} />
       )}
       {runsLater.length > 1 && (
         <Ranking runs={runsLater} names={namesLater} frequency={frequency} heldFor={heldFor} />

@@ -81,11 +81,7 @@ function Compared({ own, measuredBy }: ComparedProps) {
         ))}
       </ul>
       {others.length < MOST_OTHER_PROJECTS && (
-        <AddRowButton
-          words="Add a project"
-          field="amounts"
-          add={(draft) => addProject(draft)?.id ?? ""}
-        />
+        <AddRowButton words="Add a project" field="amounts" adds={addProject} />
       )}
       {contenders.length < 2 ? (
         <p className="quiet">

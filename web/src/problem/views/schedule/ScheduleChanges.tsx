@@ -1,8 +1,6 @@
 import { addChange, CHANGE_KINDS, kindOfChange, type ChangeLine } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../../ui/LateDropdown";
-import { useDocument } from "../../document/document-context";
-import { focusAfterMenu } from "../../../ui/focus";
-import { fieldId } from "../../lines/field-id";
+import { useAdding } from "../../lines/use-adding";
 import type { ChangedAccounts } from "./changed-accounts";
 import { ChangeRow } from "./ChangeRow";
 import type { ReadChangeLine } from "./use-change-lines";
@@ -40,12 +38,12 @@ export function ScheduleChanges({ flow, lines, accounts }: ScheduleChangesProps)
 }
 
 function AddChange({ flow, isSaving }: { readonly flow: string; readonly isSaving: boolean }) {
-  const store = useDocument();
-  const add = (kind: ChangeLine["kind"]) => {
-    let id = "";
-    store.edit((draft) => (id = addChange(draft, flow, kind)?.id ?? ""));
-    focusAfterMenu(fieldId(id, Object.keys(kindOfChange(kind).typed)[0] ?? ""));
-  };
+  const { addFromMenu } = useAdding();
+  const add = (kind: ChangeLine["kind"]) =>
+    addFromMenu(
+      (draft) => addChange(draft, flow, kind),
+      Object.keys(kindOfChange(kind).typed)[0] ?? "",
+    );
   const items = Object.entries(CHANGE_KINDS)
     .filter(([, { isForSavings }]) => isForSavings || !isSaving)
     .map(([key, { name }]) => ({ key, label: name }));
