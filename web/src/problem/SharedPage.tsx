@@ -9,7 +9,7 @@ import { readShared } from "../api/sharing";
 import { troubleWords } from "../api/trouble-words";
 import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
-import { Trouble } from "../ui/Trouble";
+import { LateTrouble } from "../ui/LateTrouble";
 import { dayWords } from "../ui/day-words";
 import { DocumentProvider } from "./document/document-context";
 import { createDocumentStore } from "./document/document-store";
@@ -72,7 +72,7 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
             </Button>
           }
         />
-        {copy.isError && <Trouble title={copy.error.message} />}
+        {copy.isError && <LateTrouble title={copy.error.message} />}
         <ProblemBody />
       </Shell>
     </DocumentProvider>

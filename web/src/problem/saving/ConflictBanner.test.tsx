@@ -38,7 +38,7 @@ test.each<SaveState>([
 test("of two texts each way out does what it says, and no other", async () => {
   const user = userEvent.setup();
   const { keepBoth, takeTheirs, keepMine } = shown({ kind: "conflict", theirs: THEIRS });
-  await user.click(screen.getByRole("button", { name: "Keep both" }));
+  await user.click(await screen.findByRole("button", { name: "Keep both" }));
   expect(keepBoth).toHaveBeenCalledWith(THEIRS);
   expect([takeTheirs.mock.calls, keepMine.mock.calls]).toEqual([[], []]);
   await user.click(screen.getByRole("button", { name: "Use the other version" }));
@@ -50,6 +50,6 @@ test("of two texts each way out does what it says, and no other", async () => {
 test("a problem that is gone is offered to be saved anew", async () => {
   const user = userEvent.setup();
   const { keepBoth } = shown({ kind: "gone" });
-  await user.click(screen.getByRole("button", { name: "Save as a new problem" }));
+  await user.click(await screen.findByRole("button", { name: "Save as a new problem" }));
   expect(keepBoth).toHaveBeenCalledWith(null);
 });

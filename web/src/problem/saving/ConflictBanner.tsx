@@ -1,7 +1,7 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { Button } from "antd";
 import { useStore } from "zustand";
-import { Trouble } from "../../ui/Trouble";
+import { LateTrouble } from "../../ui/LateTrouble";
 import type { Saver } from "./saver";
 import styles from "./ConflictBanner.module.css";
 
@@ -17,7 +17,7 @@ export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerPr
   const state = useStore(saver.state);
   if (state.kind === "gone") {
     return (
-      <Trouble
+      <LateTrouble
         className={styles.banner ?? ""}
         title="This problem was deleted in another tab or device. Your text is still here."
         action={
@@ -32,7 +32,7 @@ export function ConflictBanner({ saver, keepBoth, takeTheirs }: ConflictBannerPr
   const { theirs } = state;
   const when = new Date(theirs.updatedAt).toLocaleTimeString();
   return (
-    <Trouble
+    <LateTrouble
       className={styles.banner ?? ""}
       title={`This problem was also changed elsewhere, at ${when}. Nothing is overwritten until you choose.`}
       action={

@@ -6,7 +6,7 @@ import { readShare, shareProblem, unshareProblem } from "../../api/sharing";
 import { CopyButton } from "../../ui/CopyButton";
 import { dayWords } from "../../ui/day-words";
 import type { Saver } from "../saving/saver";
-import { Trouble } from "../../ui/Trouble";
+import { LateTrouble } from "../../ui/LateTrouble";
 import styles from "./SharePanel.module.css";
 
 /** The link of a problem: made, copied, brought up to date, taken back. */
@@ -92,7 +92,7 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
           The link no longer leads anywhere.
         </p>
       )}
-      {failure !== null && <Trouble title={failure.message} />}
+      {failure !== null && <LateTrouble title={failure.message} />}
     </div>
   );
 }
