@@ -1,4 +1,4 @@
-import { QuietButton } from "./Buttons";
+import { LightButton } from "./Buttons";
 import { useCopying } from "./use-copying";
 
 interface CopyButtonProps {
@@ -11,8 +11,8 @@ interface CopyButtonProps {
 export function CopyButton({ text, what }: CopyButtonProps) {
   const { said, copy } = useCopying();
   return (
-    <QuietButton aria-label={`Copy ${what} as ${text}`} onClick={() => void copy(text)}>
+    <LightButton aria-label={`Copy ${what} as ${text}`} onClick={() => void copy(text)}>
       <span aria-live="polite">{said ?? "Copy"}</span>
-    </QuietButton>
+    </LightButton>
   );
 }

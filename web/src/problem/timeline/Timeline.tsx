@@ -18,7 +18,7 @@ import { snapped, snapStep, yearsAtX } from "./time-scale";
 import { sketchInWords, whenWords, yearsInWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
 import { useTimeDrag } from "./use-time-drag";
-import { QuietButton } from "../../ui/Buttons";
+import { LightButton } from "../../ui/Buttons";
 import styles from "./Timeline.module.css";
 
 const HEIGHT = 250;
@@ -109,13 +109,13 @@ export function Timeline() {
         />
       )}
       {hasLaterYears(whole) && (
-        <QuietButton
+        <LightButton
           className={styles.zoom ?? ""}
           aria-pressed={isFirstYear}
           onClick={() => setZoomed(!isZoomed)}
         >
           {isFirstYear ? "Whole timeline" : "First year"}
-        </QuietButton>
+        </LightButton>
       )}
       {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
       <ul className="visually-hidden" aria-label="Cash flows on the timeline">

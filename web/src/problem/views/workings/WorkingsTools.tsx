@@ -8,7 +8,7 @@ import type { WorkingsParts } from "./parts";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { useWorkingsStyle } from "./workings-choice";
 import { WorkingsChoices } from "./WorkingsChoices";
-import { QuietButton } from "../../../ui/Buttons";
+import { LightButton } from "../../../ui/Buttons";
 import styles from "./Workings.module.css";
 
 /** How the workings are written, and the ways to take them along. */
@@ -51,7 +51,7 @@ function CopyMenu({ parts, choice }: { parts: WorkingsParts; choice: WorkingsSty
         onClick: ({ key }) => copy(key as (typeof FORMS)[number]["key"]),
       }}
     >
-      <QuietButton>Copy the workings</QuietButton>
+      <LightButton>Copy the workings</LightButton>
     </LateDropdown>
   );
 }
