@@ -80,7 +80,9 @@ test("opening the workings, and marking a number", async ({ moor, page }) => {
     for (let run = 0; run < 5; run += 1) {
       opening.push(await untilDrawn(page, "#view-tab-workings", "#workings-step-1"));
       await page.locator("#view math").first().waitFor({ state: "attached" });
-      marking.push(await untilDrawn(page, "#view-tab-mark", "#view input + *, #view [aria-live] p"));
+      marking.push(
+        await untilDrawn(page, "#view-tab-mark", "#view input + *, #view [aria-live] p"),
+      );
       setting.push(await untilDrawn(page, "#view-tab-workings", "#view math"));
       await untilDrawn(page, "#view-tab-mark", "#view [aria-live] p");
     }
