@@ -133,6 +133,15 @@ for (const { colorScheme, width } of LOOKS) {
       await expectNoViolations(page, "#views");
     });
 
+    test("the tab of the open view is in sight, whole", async ({ moor, page }) => {
+      await moor.openProblem("The delivery van");
+      await page.goto(`${page.url()}?view=hand-in`);
+      await page.getByRole("tablist").scrollIntoViewIfNeeded();
+      await expect(page.getByRole("tab", { name: "Hand in" })).toBeInViewport({ ratio: 1 });
+      await page.getByRole("tab", { name: "Hand in" }).press("ArrowRight");
+      await expect(page.getByRole("tab", { name: "Workings" })).toBeInViewport({ ratio: 1 });
+    });
+
     test("nothing is wider than the screen", async ({ moor, page }) => {
       await moor.openNotebook();
       const tooWide = () =>

@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent } from "react";
+import { useLayoutEffect, useRef, type KeyboardEvent } from "react";
 import styles from "./TabRow.module.css";
 
 interface TabRowProps<Key extends string> {
@@ -23,6 +23,7 @@ const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 }
 export function TabRow<Key extends string>(props: TabRowProps<Key>) {
   const { label, tabs, open, onOpen, panel } = props;
   const row = useRef<HTMLDivElement>(null);
+  useLayoutEffect(() => bringIntoSight(row.current), [open]);
   const move = (event: KeyboardEvent) => {
     const step = STEPS[event.key];
     if (step === undefined) return;
@@ -52,4 +53,14 @@ export function TabRow<Key extends string>(props: TabRowProps<Key>) {
       ))}
     </div>
   );
+}
+
+/** Scrolls the row, and not the page, until its open tab is seen whole. */
+function bringIntoSight(row: HTMLElement | null): void {
+  const tab = row?.querySelector<HTMLElement>("[aria-selected=true]") ?? null;
+  if (row === null || tab === null) return;
+  const [left, right] = [tab.offsetLeft - row.offsetLeft, row.scrollLeft + row.clientWidth];
+  if (left < row.scrollLeft) row.scrollLeft = left;
+  else if (left + tab.offsetWidth > right)
+    row.scrollLeft = left + tab.offsetWidth - row.clientWidth;
 }

@@ -107,7 +107,7 @@ describe("what changes save", () => {
     [
       "nothing",
       [{ kind: "fee", amount: 10, isAdded: false }],
-      "The changes do not change the interest and keep the same final payment.",
+      "The changes do not change the interest and keep the date of the final payment.",
     ],
   ])("%s", (_, changes, sentence) => {
     expect(words(accounts(tenOf100(), changes))).toBe(sentence);

@@ -20,7 +20,7 @@ export function savedWords(
       ? "do not change the interest"
       : `${interest > 0 ? saves : adds} ${money(Math.abs(interest))} of interest`,
     count === 0
-      ? "keep the same final payment"
+      ? "keep the date of the final payment"
       : `end the ${schedule.isOwed ? "loan" : "payments"} ${payments(Math.abs(count), format)} (${spanWords(Math.abs(time), format)}) ${count > 0 ? "earlier" : "later"}`,
   ];
   return `The changes ${parts.join(" and ")}.`;
