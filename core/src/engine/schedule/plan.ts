@@ -59,6 +59,8 @@ export interface Plan {
   readonly runsOn: boolean;
   /** Whether more than the payments brings the balance down, so that less than a residual may be left. */
   readonly hasExtras: boolean;
+  /** Whether something is paid on top of payments, be they rounded up or not. */
+  readonly paysExtra: boolean;
 }
 
 interface PlanOptions {
@@ -114,6 +116,7 @@ export function planOf({ flows, growth }: Account, options: PlanOptions, more = 
     settles: balances,
     runsOn: false,
     hasExtras: false,
+    paysExtra: false,
   };
 }
 

@@ -101,7 +101,11 @@ function walk(plan: Plan, unit: number): Walk {
     // Where extra payments bring the balance below its residual, a payment clears that too.
     const settles = isLast && !(clears && plan.hasExtras);
     const paid = settles
-      ? settling(plan, owed - round(leftFor(later(), growth, payment.time) * unit))
+      ? settling(
+          plan,
+          owed - round(leftFor(later(), growth, payment.time) * unit),
+          Math.min(asked, owed),
+        )
       : clears
         ? owed
         : asked;
@@ -153,10 +157,11 @@ function plannedAt({ pays }: PlannedPayment, regular: number, interest: number):
 }
 
 /** The last payment of a plan that settles. */
-function settling({ kind, hasExtras }: Plan, needed: number): number {
+function settling({ kind, hasExtras, paysExtra }: Plan, needed: number, asked: number): number {
   if (kind === "saving") return -needed;
-  // Below zero where rounded payments have overshot what must be left: then it is given back. Where
-  // extra payments did, less is left instead.
+  // Where extra payments have brought the balance below what was to be left, the payment is made as ever and less is left.
+  if (paysExtra) return Math.max(asked, needed);
+  // Rounded payments that have overshot are given back; payments that are rounded up leave less instead.
   return hasExtras ? Math.max(0, needed) : needed;
 }
 

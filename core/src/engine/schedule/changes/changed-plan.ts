@@ -51,6 +51,7 @@ export function changedPlan(plan: Plan, changes: readonly LoanChange[]): Plan {
     settles: plan.balances && !isKept && (isRepaying || !hasExtras),
     runsOn: runsOnWith(plan, changes),
     hasExtras,
+    paysExtra: extras.length > 0,
   };
 }
 

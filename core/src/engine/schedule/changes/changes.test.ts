@@ -190,6 +190,15 @@ describe("a loan with one change", () => {
     expect(rows.map(({ paid }) => paid)).toEqual([510, 60, 60, 60, 60, 60, 60, 60, 60, 10]);
   });
 
+  test("extra payments beside a residual are all made, and leave so much less", () => {
+    const { rows } = made(TEN_OF_100, [
+      { kind: "residual", amount: 400 },
+      { kind: "extra", often: "payment", amount: 10, fromPayment: 1 },
+    ]).schedule;
+    expect(rows.map(({ paid }) => paid)).toEqual(Array<number>(10).fill(70));
+    expect(rows.at(-1)?.balance).toBe(300);
+  });
+
   test("a residual of the problem that becomes smaller ends the loan", () => {
     const problem = problemOf({
       rates: [effective(10)],
