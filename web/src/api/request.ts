@@ -54,18 +54,12 @@ export async function request<Reply>(path: string, options: RequestOptions = {})
     if (signal?.aborted) throw error;
     throw new UnreachableError();
   }
-  if (response.status === 204) {
-    tellReached();
-    return undefined as Reply;
-  }
-  const reply: unknown = await response.json().catch(() => null);
-  if (response.ok && reply !== null) {
-    tellReached();
-    return reply as Reply;
-  }
+  const isEmpty = response.status === 204;
+  const reply: unknown = isEmpty ? undefined : await response.json().catch(() => null);
+  const isRefusal = !response.ok && typeof (reply as ProblemDetails | null)?.code === "string";
   // A proxy in front of a server that is down answers with something that is not ours.
-  if (reply === null || typeof (reply as ProblemDetails).code !== "string") {
-    throw new UnreachableError();
-  }
-  throw new RefusedError(reply as ProblemDetails);
+  if (reply === null || (!response.ok && !isRefusal)) throw new UnreachableError();
+  tellReached();
+  if (isRefusal) throw new RefusedError(reply as ProblemDetails);
+  return reply as Reply;
 }

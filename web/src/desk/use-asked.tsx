@@ -13,7 +13,7 @@ import { useMemo, type ReactNode } from "react";
 import { useDesk } from "./desk";
 import { DeskField } from "./DeskField";
 
-interface Asked<Part extends AskedPart> {
+export interface Asked<Part extends AskedPart> {
   /** The question as it is typed. */
   readonly typed: Desk[Part];
   readonly readings: AskedReadings<Part>;

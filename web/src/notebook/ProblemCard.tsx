@@ -9,6 +9,7 @@ import { outcomeOf, type Outcome } from "../problem/document/outcome";
 import { hasLocalCopy } from "../problem/saving/local-copy";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
 import { titleOf } from "../ui/title-of";
+import { MoreButton } from "../ui/Buttons";
 import styles from "./ProblemCard.module.css";
 
 /** What can be done to a problem of the notebook from its card. */
@@ -74,13 +75,7 @@ export function ProblemCard({ listed, actions }: ProblemCardProps) {
             ],
           }}
         >
-          <button type="button" className={styles.more} aria-label={`More for ${title}`}>
-            <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true" fill="currentColor">
-              <circle cx="3" cy="8" r="1.500" />
-              <circle cx="8" cy="8" r="1.500" />
-              <circle cx="13" cy="8" r="1.500" />
-            </svg>
-          </button>
+          <MoreButton className={styles.more ?? ""} aria-label={`More for ${title}`} />
         </Dropdown>
       </div>
       {hasLocalCopy(listed.id) && (

@@ -1,6 +1,6 @@
 import type { SharedProblem } from "@kestrelmoor/contract";
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { Alert, Button } from "antd";
+import { Button } from "antd";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { createProblem } from "../api/problems";
@@ -9,7 +9,7 @@ import { readShared } from "../api/sharing";
 import { troubleWords } from "../api/trouble-words";
 import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
-import { LateTrouble } from "../ui/LateTrouble";
+import { Note, Trouble } from "../ui/Trouble";
 import { dayWords } from "../ui/day-words";
 import { DocumentProvider } from "./document/document-context";
 import { createDocumentStore } from "./document/document-store";
@@ -61,9 +61,7 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
   return (
     <DocumentProvider value={store}>
       <Shell tools={<HistoryButtons store={store} />}>
-        <Alert
-          type="info"
-          role="note"
+        <Note
           className={styles.shared ?? ""}
           title={`A copy that somebody shared on ${dayWords(shared.sharedAt)}. You can try things here; nothing is saved until you copy it.`}
           action={
@@ -72,7 +70,7 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
             </Button>
           }
         />
-        {copy.isError && <LateTrouble title={copy.error.message} />}
+        {copy.isError && <Trouble title={copy.error.message} />}
         <ProblemBody />
       </Shell>
     </DocumentProvider>

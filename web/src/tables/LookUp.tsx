@@ -12,16 +12,17 @@ import {
 import { OpenAsProblem } from "../desk/OpenAsProblem";
 import { useOwnFormat, useAnswerFormat } from "../problem/answer/use-answer-format";
 import { factorProblem } from "./as-problem";
-import { useAsked } from "../desk/use-asked";
+import type { Asked } from "../desk/use-asked";
 import styles from "./Tables.module.css";
 
 interface LookUpProps {
   readonly table: FactorTable;
+  readonly asked: Asked<"table">;
 }
 
 /** A factor looked up, times an amount, set against the exact one; and a rate read backwards. */
-export function LookUp({ table }: LookUpProps) {
-  const { typed, field } = useAsked("table");
+export function LookUp({ table, asked }: LookUpProps) {
+  const { typed, field } = asked;
   const format = useOwnFormat((state) => state.own);
   return (
     <div className={styles.lookUp}>
@@ -29,8 +30,8 @@ export function LookUp({ table }: LookUpProps) {
         {isOfPayments(typed.kind) ? "Payments of" : "An amount of"} {field("amount")} at{" "}
         {field("rate")} over {field("periods")} periods:
       </p>
-      <Found {...{ table, format }} />
-      <Backwards table={table} />
+      <Found {...{ table, asked, format }} />
+      <Backwards {...{ table, asked }} />
     </div>
   );
 }
@@ -39,8 +40,8 @@ interface FoundProps extends LookUpProps {
   readonly format: AnswerFormat;
 }
 
-function Found({ table, format }: FoundProps) {
-  const { typed, values } = useAsked("table");
+function Found({ table, asked, format }: FoundProps) {
+  const { typed, values } = asked;
   const { rate: percent, periods: count, amount } = values;
   if (percent === null || count === null) return null;
   const places = Number(typed.decimals);
@@ -101,9 +102,9 @@ function Found({ table, format }: FoundProps) {
 }
 
 /** Which rate a factor belongs to: how courses find a rate from a table. */
-function Backwards({ table }: LookUpProps) {
+function Backwards({ table, asked }: LookUpProps) {
   const format = useAnswerFormat();
-  const { typed, readings, values, field } = useAsked("table");
+  const { typed, readings, values, field } = asked;
   const { factor, periods: count } = values;
   const row = count === null ? -1 : table.periods.indexOf(count);
   const found =

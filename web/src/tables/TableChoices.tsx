@@ -6,13 +6,13 @@ import {
   FACTOR_SAYS,
 } from "@kestrelmoor/core";
 import { InkChoice } from "../ui/InkChoice";
-import { useAsked } from "../desk/use-asked";
+import type { Asked } from "../desk/use-asked";
 
 const KINDS = FACTOR_KINDS.map((kind) => [kind, FACTOR_NAMES[kind]] as const);
 
 /** Which table it is, as a sentence. */
-export function TableChoices() {
-  const { typed: desk, field, change } = useAsked("table");
+export function TableChoices({ asked }: { readonly asked: Asked<"table"> }) {
+  const { typed: desk, field, change } = asked;
   return (
     <>
       <div className="sentence">

@@ -14,7 +14,8 @@ import styles from "./Tables.module.css";
 /** The factor tables that many courses teach from, for any rates and periods. */
 export function TablesPage() {
   const saver = useDeskSaving();
-  const { typed, values } = useAsked("table");
+  const asked = useAsked("table");
+  const { typed, values } = asked;
   useEffect(() => {
     document.title = "Tables · Kestrelmoor";
   }, []);
@@ -26,13 +27,13 @@ export function TablesPage() {
     <Shell tools={<SaveStateText saver={saver} />}>
       <h1 className="page-title">Tables</h1>
       <section className={`card ${styles.card ?? ""}`} aria-label="Which table">
-        <TableChoices />
+        <TableChoices asked={asked} />
         {made?.ok === false && (
           <p>
             <Issues issues={made.issues} />
           </p>
         )}
-        {table !== null && <LookUp table={table} />}
+        {table !== null && <LookUp table={table} asked={asked} />}
       </section>
       {table !== null && (
         <FactorGrid

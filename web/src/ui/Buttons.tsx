@@ -38,10 +38,25 @@ export function TurnButton({ isOpen, className = "", ...props }: TurnButtonProps
   );
 }
 
+/** Opens a menu of what else can be done with what it stands beside. */
+export function MoreButton({ className = "", ...props }: Omit<ComponentProps<"button">, "type">) {
+  return (
+    <button type="button" className={`${styles.sign ?? ""} ${className}`} {...props}>
+      <span aria-hidden="true" className={styles.dots}>
+        ⋯
+      </span>
+    </button>
+  );
+}
+
 /** Takes away what stands before it; the browser's own as well. */
 export function DropButton({ className = "", ...props }: Omit<ComponentProps<"button">, "type">) {
   return (
-    <button type="button" className={`${styles.drop ?? ""} ${className}`} {...props}>
+    <button
+      type="button"
+      className={`${styles.sign ?? ""} ${styles.drop ?? ""} ${className}`}
+      {...props}
+    >
       <CrossIcon />
     </button>
   );

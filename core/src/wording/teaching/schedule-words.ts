@@ -36,6 +36,17 @@ export function scheduleName({ kind, isOwed }: Whose): string {
   return kind === "repaying" ? "Withdrawal schedule" : "Savings schedule";
 }
 
+/** The columns of money that a row has, in their order. */
+export const SCHEDULE_MONEY = [
+  "opening",
+  "interest",
+  "other",
+  "paid",
+  "extra",
+  "principal",
+  "balance",
+] as const satisfies readonly (keyof ScheduleRow)[];
+
 /** Figures of a row, and what tells when it is or what has come together up to it. */
 export type ScheduleColumnKey = keyof ScheduleRow | "when" | "date" | "interestSoFar";
 

@@ -9,34 +9,38 @@ import {
 } from "@kestrelmoor/core/typing";
 import { memo } from "react";
 import { LateDropdown } from "../../ui/LateDropdown";
-import { useDocument, useDocumentState } from "../document/document-context";
-import { focusAfterMenu } from "../../ui/focus";
-import { fieldId } from "./field-id";
+import { useDocumentState } from "../document/document-context";
 import { WordButton } from "../../ui/Buttons";
+import { useAdding } from "./use-adding";
 
-/** Each kind of line that can be added, and the field of it to go to. */
-const ADDED: Readonly<
-  Record<string, { add: (draft: Draft) => { readonly id: string } | null; field: string }>
-> = {
-  amount: { add: addAmount, field: "amount" },
-  stream: { add: addStream, field: "amount" },
-  list: { add: addList, field: "amounts" },
-  dated: { add: addDated, field: "entries" },
-  rate: { add: addRateChange, field: "percent" },
+interface Added {
+  readonly adds: (draft: Draft) => { readonly id: string } | null;
+  /** The field of it that is typed in first. */
+  readonly field: string;
+}
+
+/** Each kind of line that can be added. */
+const ADDED: Readonly<Record<string, Added>> = {
+  amount: { adds: addAmount, field: "amount" },
+  stream: { adds: addStream, field: "amount" },
+  list: { adds: addList, field: "amounts" },
+  dated: { adds: addDated, field: "entries" },
+  rate: { adds: addRateChange, field: "percent" },
+  worth: { adds: addQuestion, field: "worth-at" },
 };
 
-/** Adds a line and goes to it. */
+function addQuestion(draft: Draft): { readonly id: string } {
+  askForWorth(draft);
+  return { id: "ask" };
+}
+
+/** Adds a line and goes to it; no key changes it. */
 export const AddLine = memo(function AddLine() {
-  const store = useDocument();
+  const { addFromMenu } = useAdding();
   const isAsking = useDocumentState((state) => state.draft.ask !== null);
   const add = (key: string) => {
-    let target = fieldId("ask", "worth-at");
-    store.edit((draft) => {
-      const line = ADDED[key]?.add(draft);
-      if (line === undefined) askForWorth(draft);
-      else if (line !== null) target = fieldId(line.id, ADDED[key]?.field ?? "");
-    });
-    focusAfterMenu(target);
+    const { adds, field } = ADDED[key] ?? {};
+    if (adds !== undefined && field !== undefined) addFromMenu(adds, field);
   };
   return (
     <LateDropdown

@@ -1,6 +1,6 @@
 import type { Direction } from "@kestrelmoor/core";
 import type { ReactNode } from "react";
-import { CrossIcon } from "../../ui/CrossIcon";
+import { DropButton } from "../../ui/Buttons";
 import styles from "./Lines.module.css";
 
 interface LineFrameProps {
@@ -36,15 +36,12 @@ export function LineFrame(props: LineFrameProps) {
       <div className={styles.tools}>
         {menu}
         {onRemove !== undefined && (
-          <button
-            type="button"
-            className={styles.remove}
+          <DropButton
+            className={styles.tool ?? ""}
             aria-label={`Remove: ${name}`}
             title="Remove this line"
             onClick={onRemove}
-          >
-            <CrossIcon />
-          </button>
+          />
         )}
       </div>
     </li>

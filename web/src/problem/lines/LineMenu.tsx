@@ -8,6 +8,7 @@ import {
   splitFlow,
   type Draft,
 } from "@kestrelmoor/core/typing";
+import { MoreButton } from "../../ui/Buttons";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useState } from "react";
 import { useDocument } from "../document/document-context";
@@ -64,16 +65,11 @@ export function LineMenu({ id, index, name, firstField, actions = [] }: LineMenu
   };
   return (
     <LateDropdown onOpenChange={setOpen} menu={{ items, onClick: ({ key }) => choose(key) }}>
-      <button
-        type="button"
-        className={styles.remove}
+      <MoreButton
+        className={styles.tool ?? ""}
         aria-label={`More for: ${name}`}
         title="More for this line"
-      >
-        <span aria-hidden="true" className={styles.dots}>
-          ⋯
-        </span>
-      </button>
+      />
     </LateDropdown>
   );
 }

@@ -4,7 +4,7 @@ import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { nudged, snapStep, xOfYears, type TimeScale } from "./time-scale";
 import { whenWords } from "./timeline-words";
-import styles from "./Timeline.module.css";
+import styles from "./FocalHandle.module.css";
 
 /** More lines than these are told together. */
 const MOST_SHOWN = 7;

@@ -3,6 +3,7 @@ import type { ScheduleRow } from "../../../engine/schedule/schedule-types";
 import { columnName, text, type Cell, type Workbook } from "./cells";
 import { otherInterest, periodRates, type PeriodRate } from "./period-rates";
 import {
+  SCHEDULE_MONEY,
   scheduleColumns,
   scheduleWords,
   type ScheduleColumn,
@@ -258,17 +259,7 @@ class ScheduleSheet {
   }
 }
 
-const COLUMNS = [
-  "payment",
-  "when",
-  "opening",
-  "interest",
-  "other",
-  "paid",
-  "extra",
-  "principal",
-  "balance",
-] as const;
+const COLUMNS = ["payment", "when", ...SCHEDULE_MONEY] as const;
 
 type Column = (typeof COLUMNS)[number];
 

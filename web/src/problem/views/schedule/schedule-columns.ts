@@ -1,5 +1,10 @@
 import { spanWords, writeMoney, type AnswerFormat, writeFigure } from "@kestrelmoor/core";
-import { rowBefore, scheduleColumns, type ScheduleColumnKey } from "@kestrelmoor/core/teaching";
+import {
+  rowBefore,
+  SCHEDULE_MONEY,
+  scheduleColumns,
+  type ScheduleColumnKey,
+} from "@kestrelmoor/core/teaching";
 import type { ScheduleAccount } from "./account-of";
 import { afterWords } from "./after-words";
 import type { ShownRow } from "./shown-rows";
@@ -13,8 +18,6 @@ export interface ShownColumns {
 
 /** What a row has to say; a column that it says nothing for is empty. */
 type Cells = Partial<Readonly<Record<ScheduleColumnKey, string | number>>>;
-
-const MONEY = ["opening", "interest", "other", "paid", "extra", "principal", "balance"] as const;
 
 /**
  * What a schedule is shown by. Paper has the date or the time of a payment, and no interest so far, to be narrow
@@ -35,7 +38,7 @@ export function shownColumns(
     "payment",
     ...(isOnScreen || !isDated ? (["when"] as const) : []),
     ...(isDated ? (["date"] as const) : []),
-    ...MONEY,
+    ...SCHEDULE_MONEY,
     ...(isOnScreen ? (["interestSoFar"] as const) : []),
   ]);
   const cells = (parts: Cells) =>

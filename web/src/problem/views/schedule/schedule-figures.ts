@@ -1,20 +1,9 @@
 import { paymentDate, type ScheduleRow } from "@kestrelmoor/core";
-import { rowBefore, scheduleColumns } from "@kestrelmoor/core/teaching";
+import { rowBefore, SCHEDULE_MONEY, scheduleColumns } from "@kestrelmoor/core/teaching";
 import type { FigureTable } from "../figure-table";
 import type { ScheduleAccount } from "./account-of";
 
-const FIGURES = [
-  "payment",
-  "date",
-  "time",
-  "opening",
-  "interest",
-  "other",
-  "paid",
-  "extra",
-  "principal",
-  "balance",
-] as const;
+const FIGURES = ["payment", "date", "time", ...SCHEDULE_MONEY] as const;
 
 /** Every row of a schedule, for files. @param firstDate of the first payment, where one is told */
 export function scheduleFigures(

@@ -8,6 +8,7 @@ import {
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { memo, useState, type DragEvent } from "react";
 import { useFieldEditing } from "../../lines/use-line-editing";
+import { MoreButton } from "../../../ui/Buttons";
 import styles from "./Variants.module.css";
 
 const DRAGGED = "text/x-kestrelmoor-variant";
@@ -90,9 +91,7 @@ export const VariantHead = memo(function VariantHead({
             onClick: ({ key }) => acts[key]?.(),
           }}
         >
-          <button type="button" className={styles.more} aria-label={`More for: ${shown}`}>
-            <span aria-hidden="true">⋯</span>
-          </button>
+          <MoreButton aria-label={`More for: ${shown}`} />
         </LateDropdown>
       </div>
     </th>

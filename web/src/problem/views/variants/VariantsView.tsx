@@ -14,7 +14,7 @@ import {
 } from "./columns";
 import { FactCell, cellId } from "./FactCell";
 import { VariantHead } from "./VariantHead";
-import { CrossIcon } from "../../../ui/CrossIcon";
+import { DropButton } from "../../../ui/Buttons";
 import { focusAfterMenu } from "../../../ui/focus";
 import { Sideways } from "../../../ui/Sideways";
 import styles from "./Variants.module.css";
@@ -93,18 +93,15 @@ export function VariantsView() {
               <tr key={placeOf(row)}>
                 <th scope="row">
                   {row.name}
-                  <button
-                    type="button"
-                    className={styles.drop}
+                  <DropButton
+                    className={styles.drop ?? ""}
                     aria-label={`Use this value in all variants: ${row.name}`}
                     title="Use this value in all variants"
                     onClick={() => {
                       setOpened((places) => places.filter((place) => place !== placeOf(row)));
                       store.edit((writable) => dropVariantFact(writable, row.line, row.fact));
                     }}
-                  >
-                    <CrossIcon />
-                  </button>
+                  />
                 </th>
                 <td>{fieldText(draft, row.line, row.fact, row.text)}</td>
                 {variants.map((variant) => (

@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf, type Problem, type SweepAxis } from "@kestrelmoor/core";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { createSweeper, type Sweeper } from "../../../workers/sweeper";
 
 /** A sweep that was solved, with what it was asked, for the next one may be under way. */
@@ -27,20 +27,19 @@ export function useSweep(
   } | null,
 ): SweepOutcome | null {
   const format = useAnswerFormat();
-  const [sweeper, setSweeper] = useState<Sweeper | null>(null);
+  const sweeper = useRef<Sweeper | null>(null);
   const [outcome, setOutcome] = useState<SweepOutcome | null>(null);
+  // A worker belongs to the page while it is shown, and so does what shows its answers.
   useEffect(() => {
     const made = createSweeper();
-    // A worker belongs to the page while it is shown, and so does what shows its answers.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    setSweeper(made);
+    sweeper.current = made;
     return () => made.close();
   }, []);
   useEffect(() => {
-    if (sweeper === null || request === null) return;
+    if (sweeper.current === null || request === null) return;
     const { first, second } = request;
     const cells: Float64Array[] = [];
-    void sweeper
+    void sweeper.current
       .run(request, (row, own) => (cells[row] = own))
       .then((end) => {
         if (end.how === "cancelled") return;
@@ -52,6 +51,6 @@ export function useSweep(
               : null;
         setOutcome({ first, second, cells: complaint === null ? cells : [], complaint });
       });
-  }, [sweeper, request, format]);
+  }, [request, format]);
   return outcome;
 }
