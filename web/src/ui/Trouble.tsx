@@ -14,7 +14,11 @@ function Said(props: SaidProps) {
   return (
     <Alert
       showIcon={false}
-      classNames={{ root: styles.said ?? "", section: styles.words ?? "" }}
+      classNames={{
+        root: styles.said ?? "",
+        section: styles.words ?? "",
+        actions: styles.action ?? "",
+      }}
       {...props}
     />
   );
