@@ -3,10 +3,14 @@ import { list, single, stream } from "./problems";
 /** One of everything that a problem file can have. */
 export const everything = {
   format: "kestrelmoor-problem",
-  version: 1,
+  version: 2,
   title: "All of it",
   question: "What is it worth?",
   currency: "USD",
+  today: "2027-01-15",
+  dayCount: "actual/actual",
+  fraction: "compound",
+  focal: "-P1M",
   rates: [
     { percent: 7.4, quoted: "nominal", compounding: "P1M" },
     { from: "P4Y", percent: { plus: 1, of: 0 }, quoted: "effective" },

@@ -96,6 +96,15 @@ function yearlyFactor(rates: readonly Rate[], rate: Rate): number {
     }
     case "periodic":
       return (1 + decimal) ** (1 / yearsOf(rate.compounding));
+    case "effective-discount":
+      return 1 / (1 - decimal);
+    case "nominal-discount": {
+      const periods = 1 / yearsOf(rate.compounding);
+      return (1 - decimal / periods) ** -periods;
+    }
+    case "simple":
+    case "bank-discount":
+      throw new Error("No law for a year at a time");
   }
 }
 
@@ -110,7 +119,7 @@ function percentOf(rates: readonly Rate[], percent: Rate["percent"]): number {
 export function naiveGrowth(problem: Problem, from: number, to: number): number {
   let factor = 1;
   problem.rates.forEach((rate, index) => {
-    const start = rate.from === undefined ? 0 : yearsAt(problem, rate.from);
+    const start = rate.from === undefined ? -Infinity : yearsAt(problem, rate.from);
     const next = problem.rates[index + 1]?.from;
     const end = next === undefined ? Infinity : yearsAt(problem, next);
     const years = Math.min(to, end) - Math.max(from, start);

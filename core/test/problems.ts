@@ -47,7 +47,7 @@ export const effective = (percent: unknown, from?: unknown) => ({
 });
 
 export function problemOf(parts: object): Problem {
-  const read = readProblem({ format: "kestrelmoor-problem", version: 1, ...parts });
+  const read = readProblem({ format: "kestrelmoor-problem", version: 2, ...parts });
   if (!read.ok) throw new Error(JSON.stringify(read.issues));
   return read.value;
 }

@@ -9,6 +9,7 @@ export * from "./problem/schema";
 export * from "./problem/limits";
 export { schemaIssues } from "./problem/schema-issues";
 export { isCalendarDate } from "./time/calendar";
+export * from "./time/day-count";
 export * from "./problem/json-schema";
 export { flowOfUnknown, lineOfUnknown, type Unknown } from "./problem/unknown";
 export * from "./fields/field-ref";
@@ -39,6 +40,9 @@ export {
   PART_BETWEEN,
 } from "./numbers/compare";
 export { withDigits } from "./numbers/with-digits";
+export * from "./question/answer-of";
+export * from "./question/question-file";
+export * from "./question/solve-question";
 export * from "./solve/solve";
 export * from "./solve/solution";
 export { WHOLE_KINDS } from "./solve/count/whole-payments";

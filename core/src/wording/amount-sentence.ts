@@ -2,11 +2,10 @@ import type { FlowFieldRef } from "../engine/fields/field-ref";
 import type { FlowOf, Position } from "../engine/problem/schema";
 import type { Answer } from "../engine/solve/solution";
 import type { SolvedFlow, SolvedProblem } from "../engine/solve/solved-problem";
-import { yearsOf } from "../engine/time/duration";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-in-parts";
 import { endWords } from "./end-words";
-import { calendarDateWords, durationWords } from "./format-time";
+import { calendarDateWords, whenMomentWords } from "./format-time";
 import { eachPeriod, frequencyWords } from "./quotation-words";
 
 /** An unknown amount of any kind of flow as a sentence. */
@@ -64,7 +63,8 @@ function firstPaymentLead({ direction }: Answer, { moneyOut }: AnswerFormat): st
 export function whenWords(at: Position, format: AnswerFormat): string {
   if (at === null) return "At that time";
   if (typeof at !== "string") return `When ${endWords(at.endOf)}`;
-  return yearsOf(at) === 0 ? "Today" : `After ${durationWords(at, format)}`;
+  const words = whenMomentWords(at, format);
+  return `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;
 }
 
 /** With a minus sign the verb would repeat the direction, so it is left out. */

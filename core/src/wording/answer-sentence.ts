@@ -2,7 +2,6 @@ import type { Flow, Rate } from "../engine/problem/schema";
 import { quotationOf } from "../engine/rates/quotation";
 import type { Answer } from "../engine/solve/solution";
 import type { SolvedProblem } from "../engine/solve/solved-problem";
-import { yearsOf } from "../engine/time/duration";
 import { amountSentence, whenWords } from "./amount-sentence";
 import {
   USUAL_FORMAT,
@@ -36,11 +35,7 @@ export function answerSentence(
       return countSentence(solved, answer, format);
     case "at":
     case "begins":
-      return {
-        lead: unknown.kind === "at" ? "It takes" : beginsLead(problem.flows[unknown.field.line]),
-        value: formatYears(answer.value, format),
-        rest: `that is ${formatYearsMonthsDays(answer.value, format)}`,
-      };
+      return timeSentence(solved, unknown, answer, format);
   }
 }
 
@@ -61,18 +56,30 @@ function worthSentence(
   format: AnswerFormat,
 ): AnswerSentence {
   const at = problem.ask?.at ?? null;
-  const isToday = typeof at === "string" && yearsOf(at) === 0;
+  const when = whenWords(at, format);
+  const isToday = when === "Today";
   const { totalIn, totalOut } = facts;
   const isOneSided = totalOut === 0 || totalIn === 0;
   const name = isOneSided ? "value" : "net value";
   return {
-    lead: isToday
-      ? `The ${name.replace("value", "present value")} is`
-      : `${whenWords(at, format)}, the ${name} is`,
+    lead: isToday ? `The ${name.replace("value", "present value")} is` : `${when}, the ${name} is`,
     // A net value carries its sign; a value of one side only has no direction to lose.
     value: writeMoney(isOneSided ? Math.abs(answer.value) : answer.value, format),
     rest: "",
   };
+}
+
+function timeSentence(
+  { problem }: SolvedProblem,
+  { kind, field }: SolvedProblem["unknown"],
+  { value: years }: Answer,
+  format: AnswerFormat,
+): AnswerSentence {
+  const value = formatYears(Math.abs(years), format);
+  const exact = `that is ${formatYearsMonthsDays(Math.abs(years), format)}`;
+  if (years < 0) return { lead: "It was", value: `${value} ago`, rest: exact };
+  const line = field.on === "flow" ? problem.flows[field.line] : undefined;
+  return { lead: kind === "at" ? "It takes" : beginsLead(line), value, rest: exact };
 }
 
 function beginsLead(flow: Flow | undefined): string {

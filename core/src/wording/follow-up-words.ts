@@ -1,8 +1,7 @@
 import type { FollowUp, KnownPosition, Problem } from "../engine/problem/schema";
-import { yearsOf } from "../engine/time/duration";
 import type { AnswerFormat } from "./answer-format";
 import { endWords } from "./end-words";
-import { durationWords } from "./format-time";
+import { momentWords, whenMomentWords } from "./format-time";
 import { overWords } from "./span-words";
 
 /** A follow-up question as a short name: "Balance after 1 year 3 months". */
@@ -23,14 +22,14 @@ export function followUpWords(question: FollowUp, problem: Problem, format: Answ
 
 function atWords(position: KnownPosition, format: AnswerFormat): string {
   if (typeof position !== "string") return `when ${endWords(position.endOf)}`;
-  return yearsOf(position) === 0 ? "today" : `after ${durationWords(position, format)}`;
+  return whenMomentWords(position, format);
 }
 
 function spanWords(from: KnownPosition, to: KnownPosition, format: AnswerFormat): string {
   if (typeof from === "string" && typeof to === "string") return overWords(from, to, format);
   const words = (position: KnownPosition) =>
     typeof position === "string"
-      ? durationWords(position, format)
+      ? momentWords(position, format)
       : `when ${endWords(position.endOf)}`;
   return `from ${words(from)} to ${words(to)}`;
 }

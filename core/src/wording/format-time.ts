@@ -1,4 +1,5 @@
 import { parseDuration, type Duration } from "../engine/time/duration";
+import { isDate } from "../engine/time/moment";
 import { writeDecimals, writeFigure, type AnswerFormat } from "./answer-format";
 import { asWhole, wholeFrom, wholeUpTo } from "../engine/numbers/compare";
 
@@ -19,6 +20,24 @@ export function formatDurationWords(duration: Duration, format: AnswerFormat): s
   return given.length === 0
     ? "today"
     : given.map(([amount, unit]) => counted(amount, unit, format)).join(" ");
+}
+
+/**
+ * A time of a problem file in words, as it is typed: `3 years 4 months`, `9 months ago`, `20 September 2027`; today is
+ * `today`.
+ */
+export function momentWords(moment: string, format: AnswerFormat): string {
+  if (isDate(moment)) return calendarDateWords(moment);
+  const isPast = moment.startsWith("-");
+  const words = durationWords(isPast ? moment.slice(1) : moment, format);
+  return isPast && words !== "today" ? `${words} ago` : words;
+}
+
+/** The same, said of something: `after 3 years 4 months`, `9 months ago`, `on 20 September 2027`, `today`. */
+export function whenMomentWords(moment: string, format: AnswerFormat): string {
+  const words = momentWords(moment, format);
+  if (isDate(moment)) return `on ${words}`;
+  return moment.startsWith("-") || words === "today" ? words : `after ${words}`;
 }
 
 /** An ISO 8601 duration in words; other text is returned unchanged. */

@@ -81,5 +81,13 @@ export function quotationWords(quotation: Quotation): string {
       return `per ${frequencyWords(quotation.compounding).noun}`;
     case "continuous":
       return "a year, compounded continuously";
+    case "effective-discount":
+      return "a year, effective discount";
+    case "nominal-discount":
+      return `a year, discount compounded ${frequencyWords(quotation.compounding).adverb}`;
+    case "simple":
+      return "a year, simple interest";
+    case "bank-discount":
+      return "a year, bank discount";
   }
 }

@@ -1,8 +1,14 @@
 import { withDigits } from "../engine/numbers/with-digits";
 import type { Issue, IssueCode, IssueOf } from "../engine/issues/issue";
-import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
+import {
+  writeFigure,
+  writeMoney,
+  writePercent,
+  writeRate,
+  type AnswerFormat,
+} from "./answer-format";
 import { formatExact } from "./format-number";
-import { formatYearsMonthsDays } from "./format-time";
+import { spanWords } from "./format-time";
 import { frequencyWords, quotationWords } from "./quotation-words";
 
 /**
@@ -59,6 +65,31 @@ const sentences: {
   "labels-too-many": ({ amounts }, format) =>
     `There are more labels than the ${writeFigure(amounts, format)} amounts. Remove the extra labels.`,
   "date-impossible": ({ on }) => `The date ${on} does not exist.`,
+  "date-without-today": ({ on }) =>
+    `The date ${on} needs a date for today to count from. Give the date of today.`,
+  "rates-of-two-kinds": () =>
+    "Simple interest, bank discount and compound interest cannot follow one another in one problem. Quote all rates the same way, or split the problem into parts.",
+  "fraction-of-several-rates": () =>
+    "Simple interest for a fraction of a period is defined only for a single rate. Remove the later rates, or choose compound interest for fractions of a period.",
+  "fraction-of-discount": () =>
+    "Simple interest for a fraction of a period is not defined for a discount rate. Choose compound interest for fractions of a period.",
+  "part-label-twice": ({ label }) =>
+    `There are two parts (${label}). Give one of them another label.`,
+  "part-missing": ({ label }) =>
+    `This refers to part (${label}), but there is no such part. Type a number, or refer to another part.`,
+  "part-refers-to-itself": ({ label }) =>
+    `Part (${label}) refers to its own answer. Refer to an earlier part, or type a number.`,
+  "part-refers-ahead": ({ label }) =>
+    `Part (${label}) comes later, so its answer is not known yet. Refer to an earlier part, or move part (${label}) up.`,
+  "part-follow-up-missing": ({ label, follow }) =>
+    `Part (${label}) has no follow-up ${follow + 1}. Ask it there, or refer to another answer.`,
+  "part-waits": ({ label }) => `This waits for the answer of part (${label}).`,
+  "part-answers-several": ({ label, answers }, format) =>
+    `Part (${label}) has ${answers.length} answers: ${answers.map((answer) => writeRate(answer, format)).join(", ")}. Choose one of them.`,
+  "part-solution-missing": ({ label, count }) =>
+    `Part (${label}) has only ${count} ${count === 1 ? "answer" : "answers"}. Choose one of them.`,
+  "part-follow-up-without-answer": ({ label, follow }) =>
+    `Follow-up ${follow + 1} of part (${label}) has no answer. Refer to another answer.`,
 
   "unknown-missing": () => "There is no unknown yet. Type ? in the field you want to find.",
   "unknown-several": ({ paths }) =>
@@ -71,6 +102,16 @@ const sentences: {
 
   "rate-too-low": ({ percent, quotation }, format) =>
     `At ${writePercent(percent, format)} ${quotationWords(quotation)}, the balance is lost within one period. Type a rate above −100% per period.`,
+  "discount-too-high": ({ percent, quotation }, format) =>
+    `At ${writePercent(percent, format)} ${quotationWords(quotation)}, the discount takes the whole amount. Type a lower rate.`,
+  "no-worth-over-gap": ({ years }, format) =>
+    `Over ${spanWords(years, format)}, the discount takes the whole amount, or more. Lower the rate or shorten the time.`,
+  "focal-beside-ask": () =>
+    "With simple interest or bank discount, the date of the value is the focal date. Remove the other focal date.",
+  "forever-needs-compound": ({ id }) =>
+    `“${id}” is a perpetuity, which has no value with simple interest or bank discount. Type the number of payments, or quote a compound rate.`,
+  "payments-need-compound": ({ id, limit }, format) =>
+    `“${id}” has more than ${writeFigure(limit, format)} payments, which is too many for simple interest or bank discount. Use fewer payments, or quote a compound rate.`,
   "growth-too-low": ({ percent }, format) =>
     `At a growth of ${writePercent(percent, format)}, the payments fall to zero. Type a growth above −100%.`,
   "growth-too-irregular": ({ limit }, format) =>
@@ -103,8 +144,6 @@ const sentences: {
     "There is no other amount to balance this one. Type amounts above zero.",
   "any-date-balances": () =>
     "At a rate of zero, these amounts balance on every date. Change the rate or an amount.",
-  "date-before-today": ({ years, turn }, format) =>
-    `The goal was reached ${formatYearsMonthsDays(years, format)} ago. ${fix(turn, "Check which amount is larger.")}`,
   "date-never-reached": ({ turn }) =>
     `At this rate, the amounts never balance, at any date. ${fix(turn, "Change the rate or the amount.")}`,
   "start-not-found": ({ limitYears, turn }, format) =>
@@ -121,13 +160,17 @@ const sentences: {
     `No number of payments up to ${writeFigure(limit, format)} balances the rest. ${fix(turn, "Change the payment, the rate or the goal.")}`,
   "answer-too-large": () =>
     "The answer is too large to calculate. Use a lower rate or a shorter time.",
-  "answer-too-far": ({ limitYears }, format) =>
-    `That takes more than ${writeFigure(limitYears, format)} years. Use a higher rate or a smaller goal.`,
+  "answer-too-far": ({ limitYears, isPast = false }, format) =>
+    isPast
+      ? `That was more than ${writeFigure(limitYears, format)} years ago. Check which amount is larger.`
+      : `That takes more than ${writeFigure(limitYears, format)} years. Use a higher rate or a smaller goal.`,
 
   "problem-too-large": ({ limit }, format) =>
     `The lists have more than ${writeFigure(limit, format)} amounts together. Split the problem.`,
   "schedule-without-stream": ({ id }) =>
     `There are no repeated payments called “${id}”. Only repeated payments have a schedule.`,
+  "schedule-needs-compound": () =>
+    "A schedule adds interest to the balance at each payment, which is compound interest. Quote a compound rate.",
   "schedule-endless": () => "A perpetuity has no last row. Type the number of payments.",
   "schedule-too-long": ({ limit }, format) =>
     `The schedule would have more than ${writeFigure(limit, format)} rows. Use fewer payments.`,

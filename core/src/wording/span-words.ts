@@ -1,12 +1,12 @@
 import { parseDuration, type Duration } from "../engine/time/duration";
 import type { AnswerFormat } from "./answer-format";
-import { durationWords } from "./format-time";
+import { momentWords } from "./format-time";
 
 const UNITS = ["years", "months", "weeks", "days"] as const;
 
 /** A span between two ISO 8601 durations in words: "in year 3", "in years 2 to 4", "from 1 year 6 months to 2 years". */
 export function overWords(from: string, to: string, format: AnswerFormat): string {
-  const words = (text: string) => durationWords(text, format);
+  const words = (text: string) => momentWords(text, format);
   return numberedSpan(from, to) ?? `from ${words(from)} to ${words(to)}`;
 }
 

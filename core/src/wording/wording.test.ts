@@ -52,6 +52,9 @@ describe("sentences", () => {
     interest: 3,
     from: 4,
     to: 6,
+    label: "a",
+    follow: 0,
+    answers: [10, 20],
   };
 
   test.each(ISSUE_CODES)("%s is told in whole sentences", (code) => {

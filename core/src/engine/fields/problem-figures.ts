@@ -1,6 +1,7 @@
 import type { Path } from "../issues/issue";
 import type { Flow, Problem, Rate } from "../problem/schema";
-import { durationInYears, isoYears, parseDuration } from "../time/duration";
+import { isoYears, yearsOfMoment } from "../time/moment";
+import { calendarOf } from "../timeline/calendar-of";
 import type { ResolvedFlow } from "../timeline/timeline";
 import {
   ASK_FIELD,
@@ -28,7 +29,7 @@ export interface ProblemFigure {
   readonly unknown: UnknownKind | null;
   /** Where it stands in the problem file. */
   readonly path: Path;
-  /** As the file has it: a number, a duration, a reference; `null` for the unknown. */
+  /** As the file has it: a number, a duration, a date, a reference; `null` for the unknown. */
   readonly filed: unknown;
 }
 
@@ -83,20 +84,20 @@ function figuresOfAsk({ ask }: Problem): ProblemFigure[] {
 }
 
 /**
- * The number in a field of a problem; a time is one of years.
+ * The number in a field of a problem; a time is one of years, below zero before today.
  *
  * @returns `null` where there is no such field, or in it no number: the unknown, a reference
  */
-export function numberIn({ filed, unit }: ProblemFigure): number | null {
+export function numberIn(problem: Problem, { filed, unit }: ProblemFigure): number | null {
   if (typeof filed === "number") return filed;
-  const duration = typeof filed === "string" && unit === "years" ? parseDuration(filed) : null;
-  return duration === null ? null : durationInYears(duration);
+  const isTime = typeof filed === "string" && unit === "years";
+  return isTime ? yearsOfMoment(filed, calendarOf(problem)) : null;
 }
 
 /** The number in a field, as `numberIn` reads it. */
 export function numberAt(problem: Problem, field: FieldRef): number | null {
   const figure = figureOf(problem, field);
-  return figure === undefined ? null : numberIn(figure);
+  return figure === undefined ? null : numberIn(problem, figure);
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { Accumulation } from "../rates/accumulation";
+import { spellAt, type Accumulation } from "../rates/accumulation";
 import type { ResolvedStream } from "../timeline/timeline";
 import type { DatedAmount } from "./flow-kind";
 import { paymentTime } from "./payment-times";
@@ -32,7 +32,8 @@ export function paymentAmount({ amount, growth }: ResolvedStream<number>, index:
 
 /**
  * What the closed form means by a fraction f of a payment: (1 − wᶠ)/(1 − w), where w is what one period
- * takes off the next payment, by discounting and by growth.
+ * takes off the next payment, by discounting and by growth. Where interest is not compound there is no closed form,
+ * and it is that part of the payment.
  */
 function fractionOfPayment(
   stream: ResolvedStream<number>,
@@ -40,8 +41,8 @@ function fractionOfPayment(
   fraction: number,
   growth: Accumulation,
 ): number {
-  const force =
-    growth.forces[growth.starts.findLastIndex((start) => start <= paymentTime(stream, index))] ?? 0;
+  if (growth.accrual !== undefined) return fraction;
+  const force = growth.forces[spellAt(growth, paymentTime(stream, index))] ?? 0;
   const { growth: grows } = stream;
   const logStep =
     grows?.by === "percent" && grows.payments === 1

@@ -16,7 +16,8 @@ import {
 } from "./payment-run";
 import { runOfOne } from "./run-of-one";
 import { arithmeticSum, geometricSum } from "./series-sums";
-import { paymentInRun, sliceRun } from "./slice-run";
+import { paymentInRun } from "./payment-run";
+import { sliceRun } from "./slice-run";
 
 describe("sums of series, against adding up", () => {
   const exponents = [0, -1e-300, -1e-18, -1e-9, -1e-4, -0.01, -0.3, -1, -5];

@@ -27,8 +27,8 @@ export interface PaymentRun {
 }
 
 /**
- * Adds what a run is worth at a date, Σ payment · a(focal)/a(t), in closed form.
- * The cost depends on how many rate spells cut the run, never on its count.
+ * Adds what a run is worth at a date, Σ payment · a(focal)/a(t), in closed form where interest is compound.
+ * The cost then depends on how many rate spells cut the run, never on its count.
  *
  * An endless run must converge: see `convergence.ts`.
  *
@@ -41,7 +41,11 @@ export function addWorthOfRun(
   focal: number,
   into: ScaledSum,
 ): void {
-  const { starts, forces } = growth;
+  const { starts, forces, accrual } = growth;
+  if (accrual !== undefined) {
+    addOneByOne(run, growth, focal, into);
+    return;
+  }
   if (starts.length === 1 || run.count === 1) {
     addUnderOneForce(run, 0, run.count, forces[0] ?? 0, growth, focal, into);
     return;
@@ -57,6 +61,14 @@ export function addWorthOfRun(
   }
 }
 
+/** Where interest is not compound, each payment is moved by itself; there are few: see `worth.ts`. */
+function addOneByOne(run: PaymentRun, growth: Accumulation, focal: number, into: ScaledSum): void {
+  for (let index = 0; index < run.count; index += 1) {
+    const part = Math.min(1, run.count - index);
+    into.add(paymentInRun(run, index) * part, logGrowth(growth, timeInRun(run, index), focal));
+  }
+}
+
 /** When payments fall. */
 type Grid = Pick<PaymentRun, "first" | "frequency">;
 
@@ -68,6 +80,15 @@ export function paymentsBefore({ first, frequency }: Grid, years: number): numbe
 /** How many payments of a run fall before a time or on it. */
 export function paymentsUpTo({ first, frequency }: Grid, years: number): number {
   return Math.max(0, wholeUpTo((years - first) * frequency) + 1);
+}
+
+/** The signed size of payment `index` of a run, from 0. */
+export function paymentInRun(
+  { amount, step, logGrowth: grows, stepsBefore, paymentsPerStep }: PaymentRun,
+  index: number,
+): number {
+  const steps = stepsBefore + Math.floor(index / paymentsPerStep);
+  return (amount + step * steps) * Math.exp(grows * steps);
 }
 
 /** Time of payment `index`, from 0. */

@@ -21,12 +21,3 @@ export function sliceRun(run: PaymentRun, from: number, to: number): PaymentRun[
   const nextStep = from + paymentsPerStep - intoStep;
   return to <= nextStep ? [part(from, to)] : [part(from, nextStep), part(nextStep, to)];
 }
-
-/** The signed size of payment `index` of a run, from 0. */
-export function paymentInRun(
-  { amount, step, logGrowth, stepsBefore, paymentsPerStep }: PaymentRun,
-  index: number,
-): number {
-  const steps = stepsBefore + Math.floor(index / paymentsPerStep);
-  return (amount + step * steps) * Math.exp(logGrowth * steps);
-}

@@ -46,8 +46,24 @@ export interface IssueFacts {
   "rate-start-missing": NoFacts;
   "rates-out-of-order": NoFacts;
   "date-impossible": { on: string };
+  "date-without-today": { on: string };
+  /** Simple interest, bank discount and compound interest do not follow one another. */
+  "rates-of-two-kinds": NoFacts;
+  "fraction-of-several-rates": NoFacts;
+  "fraction-of-discount": NoFacts;
   "date-before-first": { on: string; first: string };
   "labels-too-many": { amounts: number };
+
+  // What the parts of a question say about each other
+  "part-label-twice": { label: string };
+  "part-missing": { label: string };
+  "part-refers-to-itself": { label: string };
+  "part-refers-ahead": { label: string };
+  "part-follow-up-missing": { label: string; follow: number };
+  "part-waits": { label: string };
+  "part-answers-several": { label: string; answers: readonly number[] };
+  "part-solution-missing": { label: string; count: number };
+  "part-follow-up-without-answer": { label: string; follow: number };
 
   // The unknown
   "unknown-missing": NoFacts;
@@ -58,6 +74,12 @@ export interface IssueFacts {
 
   // Solving
   "rate-too-low": { percent: number; quotation: Quotation };
+  "discount-too-high": { percent: number; quotation: Quotation };
+  /** Over a gap, a simple rate or a discount leaves nothing: money has no worth at the focal date. */
+  "no-worth-over-gap": { years: number };
+  "focal-beside-ask": NoFacts;
+  "forever-needs-compound": { id: string };
+  "payments-need-compound": { id: string; limit: number };
   "growth-too-low": { percent: number };
   "growth-too-irregular": { limit: number };
   "perpetuity-without-worth": { id: string; ratePercent: number; growthPercent: number | null };
@@ -71,7 +93,6 @@ export interface IssueFacts {
   "amount-below-zero": NoFacts;
   "nothing-to-balance": NoFacts;
   "any-date-balances": NoFacts;
-  "date-before-today": { years: number } & Turn;
   "date-never-reached": Turn;
   "start-not-found": { limitYears: number } & Turn;
   "growth-has-no-effect": NoFacts;
@@ -80,13 +101,14 @@ export interface IssueFacts {
   "payment-below-interest": { id: string; smallest: number };
   "no-count-balances": { limit: number } & Turn;
   "answer-too-large": NoFacts;
-  "answer-too-far": { limitYears: number };
+  "answer-too-far": { limitYears: number; isPast?: boolean };
 
   "problem-too-large": { limit: number };
 
   // Schedules, appraisals, rates, sweeps
   "schedule-without-stream": { id: string };
   "schedule-endless": NoFacts;
+  "schedule-needs-compound": NoFacts;
   "schedule-too-long": { limit: number };
 
   // What is changed about a loan or savings

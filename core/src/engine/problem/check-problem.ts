@@ -1,6 +1,8 @@
-import { issue, type Issue } from "../issues/issue";
+import { issue, type Issue, type Path } from "../issues/issue";
 import { isCalendarDate } from "../time/calendar";
-import { yearsOf } from "../time/duration";
+import { isCompound, type Quotation } from "../rates/quotation";
+import { isDate, yearsOfMoment } from "../time/moment";
+import { calendarOf } from "../timeline/calendar-of";
 import { checkReferences } from "./references";
 import type { Problem } from "./schema";
 
@@ -17,7 +19,8 @@ export function checkProblem(problem: Problem): Issue[] {
     ...duplicateIds(problem),
     ...checkReferences(problem),
     ...rateOrder(problem),
-    ...impossibleDates(problem),
+    ...unusableDates(problem),
+    ...unusableLaws(problem),
     ...labelsOfNothing(problem),
   ];
 }
@@ -34,6 +37,12 @@ function duplicateIds(problem: Problem): Issue[] {
 
 function rateOrder(problem: Problem): Issue[] {
   const issues: Issue[] = [];
+  const calendar = calendarOf(problem);
+  const yearsOf = (from: string) => {
+    // A date that cannot be counted is told as such.
+    const isUsable = !isDate(from) || (calendar !== null && isCalendarDate(from));
+    return isUsable ? yearsOfMoment(from, calendar) : Number.NaN;
+  };
   let latest = 0;
   problem.rates.forEach(({ from }, index) => {
     const path = ["rates", index, "from"];
@@ -47,7 +56,7 @@ function rateOrder(problem: Problem): Issue[] {
     } else if (typeof from === "string") {
       const years = yearsOf(from);
       if (years <= latest) issues.push(issue("rates-out-of-order", path, {}));
-      latest = Math.max(latest, years);
+      if (years > latest) latest = years;
     }
   });
   return issues;
@@ -61,15 +70,70 @@ function labelsOfNothing({ flows }: Problem): Issue[] {
   );
 }
 
-function impossibleDates(problem: Problem): Issue[] {
-  return problem.flows.flatMap((flow, index) => {
-    if (flow.kind !== "dated") return [];
-    const first = flow.entries[0]?.on ?? "";
-    return flow.entries.flatMap(({ on }, entry): Issue[] => {
-      const path = ["flows", index, "entries", entry, "on"];
-      if (!isCalendarDate(on)) return [issue("date-impossible", path, { on })];
-      // ISO 8601 dates sort as text.
-      return on < first ? [issue("date-before-first", path, { on, first })] : [];
-    });
+/** Dates that do not exist, dates that nothing is counted from, and dates before the first of their flow. */
+function unusableDates(problem: Problem): Issue[] {
+  const { today } = problem;
+  const calendar = calendarOf(problem);
+  const judge = (on: string, path: Path): Issue[] => {
+    if (!isCalendarDate(on)) return [issue("date-impossible", path, { on })];
+    return calendar === null ? [issue("date-without-today", path, { on })] : [];
+  };
+  return [
+    ...(today === undefined || isCalendarDate(today)
+      ? []
+      : [issue("date-impossible", ["today"], { on: today })]),
+    ...timesOf(problem).flatMap(({ time, path }) => (isDate(time) ? judge(time, path) : [])),
+    ...problem.flows.flatMap((flow, index) => {
+      if (flow.kind !== "dated") return [];
+      const first = today === undefined ? (flow.entries[0]?.on ?? "") : "";
+      return flow.entries.flatMap(({ on }, entry): Issue[] => {
+        const path = ["flows", index, "entries", entry, "on"];
+        // ISO 8601 dates sort as text.
+        return on < first && isCalendarDate(on)
+          ? [issue("date-before-first", path, { on, first })]
+          : judge(on, path);
+      });
+    }),
+  ];
+}
+
+/** Every time that is said outright, with its place. */
+function timesOf({ rates, flows, ask, also, focal }: Problem): { time: string; path: Path }[] {
+  const places: [unknown, Path][] = [
+    [focal, ["focal"]],
+    ...rates.map(({ from }, index): [unknown, Path] => [from, ["rates", index, "from"]]),
+    ...flows.flatMap((flow, index): [unknown, Path][] => {
+      if (flow.kind === "single") return [[flow.at, ["flows", index, "at"]]];
+      return "begins" in flow ? [[flow.begins, ["flows", index, "begins"]]] : [];
+    }),
+    [ask?.at, ["ask", "at"]],
+    ...(also ?? []).flatMap((question, index): [unknown, Path][] =>
+      (["at", "from", "to"] as const).map((key) => [
+        (question as Partial<Record<typeof key, unknown>>)[key],
+        ["also", index, key],
+      ]),
+    ),
+  ];
+  return places.flatMap(([time, path]) => (typeof time === "string" ? { time, path } : []));
+}
+
+/** Laws of interest that do not go together, or are not defined. */
+function unusableLaws({ rates, fraction }: Problem): Issue[] {
+  const [first] = rates;
+  const issues: Issue[] = [];
+  rates.forEach((rate, index) => {
+    const isOther = first !== undefined && kindOfLaw(rate) !== kindOfLaw(first);
+    if (isOther) issues.push(issue("rates-of-two-kinds", ["rates", index, "quoted"], {}));
   });
+  if (fraction !== "simple" || issues.length > 0) return issues;
+  const discount = rates.findIndex(({ quoted }) => DISCOUNTS.includes(quoted));
+  if (discount >= 0) return [issue("fraction-of-discount", ["rates", discount, "quoted"], {})];
+  const isBroken = rates.some((rate) => isCompound(rate) && rate.quoted !== "continuous");
+  return isBroken && rates.length > 1 ? [issue("fraction-of-several-rates", ["fraction"], {})] : [];
+}
+
+const DISCOUNTS: readonly string[] = ["effective-discount", "nominal-discount"];
+
+function kindOfLaw(rate: Quotation): string {
+  return isCompound(rate) ? "compound" : rate.quoted;
 }

@@ -7,8 +7,8 @@ import { problemSchema } from "./schema";
  */
 export function problemJsonSchema(): Record<string, unknown> {
   return {
-    $id: "urn:kestrelmoor:problem:1",
-    title: "Kestrelmoor problem file, version 1",
+    $id: "urn:kestrelmoor:problem:2",
+    title: "Kestrelmoor problem file, version 2",
     ...(z.toJSONSchema(problemSchema) as Record<string, unknown>),
   };
 }

@@ -12,6 +12,8 @@ export const LIMITS = {
   rates: 60,
   listAmounts: 5000,
   followUps: 60,
+  /** Of a question: as many as there are letters. */
+  parts: 26,
   titleLength: 200,
   questionLength: 20_000,
   labelLength: 120,

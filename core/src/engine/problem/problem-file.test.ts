@@ -9,10 +9,14 @@ import { USUAL_FORMAT } from "../../wording/answer-format";
 
 const everything = {
   format: "kestrelmoor-problem",
-  version: 1,
+  version: 2,
   title: "All of it",
   question: "Everything that a file can hold?",
   currency: "USD",
+  today: "2027-09-20",
+  dayCount: "30/360",
+  fraction: "compound",
+  focal: { endOf: "repayments" },
   rates: [
     { percent: 7.4, quoted: "nominal", compounding: "P1M" },
     { from: "P4Y", percent: { plus: 0.75, of: 0 }, quoted: "effective" },
@@ -66,7 +70,7 @@ const everything = {
 const [loan, repayments] = everything.flows;
 const base = {
   format: "kestrelmoor-problem",
-  version: 1,
+  version: 2,
   rates: [{ percent: 5, quoted: "effective" }],
   flows: [loan],
 };
@@ -83,6 +87,15 @@ test("a file with everything in it is read, and written as it was", () => {
   if (read.ok) expect(readProblemText(`\uFEFF${writeProblemText(read.value)}`)).toEqual(read);
 });
 
+test("a file of version 1 means what it meant", () => {
+  const old = { ...base, version: 1 };
+  expect(readProblem(old)).toEqual({ ok: true, value: { ...base, version: 2 } });
+  expect(readProblem({ ...base, version: 2 })).toEqual({
+    ok: true,
+    value: { ...base, version: 2 },
+  });
+});
+
 describe("each fault is told with its path", () => {
   const flow = (change: object) => ({ ...base, flows: [{ ...loan, ...change }] });
   const rate = (change: object) => ({ ...base, rates: [{ ...base.rates[0], ...change }] });
@@ -92,10 +105,10 @@ describe("each fault is told with its path", () => {
     [{ format: "other" }, ["file-not-a-problem at "]],
     [{ ...base, version: "1" }, ["file-version-unreadable at version"]],
     [{ ...base, version: 0 }, ["file-version-unreadable at version"]],
-    [{ ...base, version: 2 }, ["file-from-the-future at version"]],
+    [{ ...base, version: 3 }, ["file-from-the-future at version"]],
     [{ ...base, colour: "red" }, ["unknown-field at "]],
     [{ ...base, flows: [] }, ["too-few at flows"]],
-    [{ format: base.format, version: 1 }, ["missing-field at rates", "missing-field at flows"]],
+    [{ format: base.format, version: 2 }, ["missing-field at rates", "missing-field at flows"]],
     [{ ...base, title: "x".repeat(201) }, ["too-long at title"]],
     [{ ...base, question: "x".repeat(20_001) }, ["too-long at question"]],
     [{ ...base, currency: "dollars" }, ["wrong-format at currency"]],
@@ -104,7 +117,63 @@ describe("each fault is told with its path", () => {
     [flow({ amount: "86000" }), ["wrong-type at flows.0.amount"]],
     [flow({ amount: { times: 2 } }), ["missing-field at flows.0.amount.of"]],
     [flow({ amount: { times: 2, of: "loan", minus: 1 } }), ["unknown-field at flows.0.amount"]],
-    [flow({ at: "-P1Y" }), ["wrong-format at flows.0.at"]],
+    [flow({ at: "-P1001Y" }), ["wrong-format at flows.0.at"]],
+    [flow({ at: "--P1Y" }), ["wrong-format at flows.0.at"]],
+    [flow({ at: "-2027-09-20" }), ["wrong-format at flows.0.at"]],
+    [flow({ at: "2027-09-20" }), ["date-without-today at flows.0.at"]],
+    [{ ...flow({ at: "2027-02-31" }), today: "2027-01-01" }, ["date-impossible at flows.0.at"]],
+    [{ ...base, today: "2027-02-29" }, ["date-impossible at today"]],
+    [{ ...base, today: "20 Sep 2027" }, ["wrong-format at today"]],
+    [{ ...base, dayCount: "actual/364" }, ["wrong-type at dayCount"]],
+    [{ ...base, fraction: "rounded" }, ["wrong-type at fraction"]],
+    [{ ...base, focal: "2027-09-20" }, ["date-without-today at focal"]],
+    [{ ...base, focal: { endOf: "ghost" } }, ["reference-missing at focal.endOf"]],
+    [
+      { ...base, ask: { find: "value", at: "2027-02-30" }, today: "2027-01-01" },
+      ["date-impossible at ask.at"],
+    ],
+    [
+      { ...base, also: [{ find: "balance", at: "2028-01-01" }] },
+      ["date-without-today at also.0.at"],
+    ],
+    [rate({ quoted: "nominal-discount" }), ["missing-field at rates.0.compounding"]],
+    [rate({ quoted: "simple", compounding: "P1M" }), ["unknown-field at rates.0"]],
+    [
+      {
+        ...base,
+        rates: [
+          { percent: 5, quoted: "simple" },
+          { percent: 5, quoted: "effective", from: "P1Y" },
+        ],
+      },
+      ["rates-of-two-kinds at rates.1.quoted"],
+    ],
+    [
+      {
+        ...base,
+        rates: [
+          { percent: 5, quoted: "simple" },
+          { percent: 5, quoted: "bank-discount", from: "P1Y" },
+        ],
+      },
+      ["rates-of-two-kinds at rates.1.quoted"],
+    ],
+    [
+      { ...base, fraction: "simple", rates: [...base.rates, { ...base.rates[0], from: "P1Y" }] },
+      ["fraction-of-several-rates at fraction"],
+    ],
+    [
+      { ...base, fraction: "simple", rates: [{ percent: 5, quoted: "effective-discount" }] },
+      ["fraction-of-discount at rates.0.quoted"],
+    ],
+    [
+      {
+        ...base,
+        today: "2027-09-20",
+        rates: [...base.rates, { ...base.rates[0], from: "2027-09-20" }],
+      },
+      ["rates-out-of-order at rates.1.from"],
+    ],
     [flow({ at: "P1001Y" }), ["wrong-format at flows.0.at"]],
     [flow({ at: 3 }), ["wrong-type at flows.0.at"]],
     [flow({ direction: "sideways" }), ["wrong-type at flows.0.direction"]],

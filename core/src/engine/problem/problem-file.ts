@@ -13,8 +13,11 @@ export const PROBLEM_FILE_EXTENSION = ".problem.json";
 /** The problem file and its history. A new version adds its number here, one migration and one fixture. */
 export const problemFile: VersionedDocument<Problem> = {
   format: "kestrelmoor-problem",
-  version: 1,
-  migrations: {},
+  version: 2,
+  migrations: {
+    // What version 2 added is left out of a file of version 1, and means there what version 1 meant.
+    1: (document) => document,
+  },
   validate: (document) => {
     // reportInput: a missing field can only be told from a wrong one by the value that was there.
     const parsed = problemSchema.safeParse(document, { reportInput: true });

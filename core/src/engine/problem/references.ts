@@ -19,7 +19,7 @@ interface Reference {
  * @param problem one that has passed the schema
  */
 export function checkReferences(problem: Problem): Issue[] {
-  const { flows, rates, ask, also } = problem;
+  const { flows, rates, ask, also, focal } = problem;
   const references = new Map<string, Reference[]>();
   flows.forEach((flow, index) => {
     references.set(`flow:${flow.id}`, referencesIn(problem, flow, ["flows", index]));
@@ -30,6 +30,7 @@ export function checkReferences(problem: Problem): Issue[] {
   const broken = [
     ...[...references.values()].flat(),
     ...referencesIn(problem, ask, ["ask"]),
+    ...referencesIn(problem, focal, ["focal"]),
     ...referencesIn(problem, also, ["also"]),
   ]
     .map((reference) => reference.issue)

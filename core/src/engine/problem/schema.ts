@@ -1,14 +1,17 @@
 import * as z from "zod";
+import { FRACTION_RULES } from "../rates/compounding-law";
+import { DAY_COUNTS } from "../time/day-count";
 import { durationInYears, parseDuration } from "../time/duration";
 import { LIMITS } from "./limits";
 
 /**
- * The problem file, version 1: the one definition from which the types, the validation and the
+ * The problem file, version 2: the one definition from which the types, the validation and the
  * published JSON Schema are made. What its parts say about each other (ids, references, order) is
  * checked in `check-problem.ts`, which a JSON Schema cannot express.
  */
 
-const ISO_DURATION = String.raw`^P(?=\d)(\d+([.,]\d+)?Y)?(\d+([.,]\d+)?M)?(\d+([.,]\d+)?W)?(\d+([.,]\d+)?D)?$`;
+const ISO_DURATION = String.raw`P(?=\d)(\d+([.,]\d+)?Y)?(\d+([.,]\d+)?M)?(\d+([.,]\d+)?W)?(\d+([.,]\d+)?D)?`;
+const ISO_DATE = String.raw`\d{4}-\d{2}-\d{2}`;
 
 /** What a person is told was expected, kept beside each part so that issues can name it. */
 const expected = (text: string) => ({ description: text });
@@ -16,7 +19,7 @@ const expected = (text: string) => ({ description: text });
 const duration = z
   .string()
   .max(60)
-  .regex(new RegExp(ISO_DURATION))
+  .regex(new RegExp(`^${ISO_DURATION}$`))
   .refine((text) => parseDuration(text) !== null && lengthOf(text) <= LIMITS.years)
   .meta(expected("an ISO 8601 duration such as P2Y6M, up to 1000 years"));
 
@@ -62,20 +65,40 @@ const percent = z
   .meta(expected("a percentage, null for the unknown, or { plus, of }"));
 
 const endOf = z.strictObject({ endOf: flowIdSchema });
-const knownPosition = z
-  .union([duration, endOf])
-  .meta(expected("a duration such as P4Y, or { endOf }"));
-const position = z
-  .union([duration, z.null(), endOf])
-  .meta(expected("a duration such as P4Y, null for the unknown, or { endOf }"));
 
-/** The four ways to quote a rate, each with further parts of what is quoted. */
+/** That the calendar has the date is checked apart: see `isCalendarDate`. */
+export const dateSchema = z
+  .string()
+  .regex(new RegExp(`^${ISO_DATE}$`))
+  .meta(expected("a date such as 2027-03-01"));
+
+/** A time as it is said: how long from today, or with a minus sign before it; or a date. */
+const moment = z
+  .string()
+  .max(61)
+  .regex(new RegExp(`^(?:-?${ISO_DURATION}|${ISO_DATE})$`))
+  .refine((text) => !text.includes("P") || lengthOf(text.replace(/^-/, "")) <= LIMITS.years)
+  .meta(expected("an ISO 8601 duration such as P2Y6M or -P9M, up to 1000 years, or a date"));
+
+const knownPosition = z
+  .union([moment, endOf])
+  .meta(expected("a duration such as P4Y, a date, or { endOf }"));
+
+const position = z
+  .union([moment, z.null(), endOf])
+  .meta(expected("a duration such as P4Y, a date, null for the unknown, or { endOf }"));
+
+/** Every way to quote a rate, each with further parts of what is quoted. */
 const quotedWith = <Parts extends z.core.$ZodLooseShape>(parts: Parts) =>
   z.discriminatedUnion("quoted", [
     z.strictObject({ ...parts, quoted: z.literal("nominal"), compounding: periodSchema }),
     z.strictObject({ ...parts, quoted: z.literal("effective") }),
     z.strictObject({ ...parts, quoted: z.literal("periodic"), compounding: periodSchema }),
     z.strictObject({ ...parts, quoted: z.literal("continuous") }),
+    z.strictObject({ ...parts, quoted: z.literal("effective-discount") }),
+    z.strictObject({ ...parts, quoted: z.literal("nominal-discount"), compounding: periodSchema }),
+    z.strictObject({ ...parts, quoted: z.literal("simple") }),
+    z.strictObject({ ...parts, quoted: z.literal("bank-discount") }),
   ]);
 
 export const quotationSchema = quotedWith({});
@@ -138,12 +161,6 @@ const list = z.strictObject({
     .optional(),
 });
 
-/** That the calendar has the date is checked apart: see `isCalendarDate`. */
-export const dateSchema = z
-  .string()
-  .regex(/^\d{4}-\d{2}-\d{2}$/)
-  .meta(expected("a date such as 2027-03-01"));
-
 const dated = z.strictObject({
   ...flowParts,
   kind: z.literal("dated"),
@@ -175,7 +192,7 @@ const followUp = z.discriminatedUnion("find", [
 
 export const problemSchema = z.strictObject({
   format: z.literal("kestrelmoor-problem"),
-  version: z.literal(1),
+  version: z.literal(2),
   title: z.string().max(LIMITS.titleLength).optional(),
   question: z.string().max(LIMITS.questionLength).optional(),
   currency: z
@@ -183,6 +200,12 @@ export const problemSchema = z.strictObject({
     .regex(/^[A-Z]{3}$/)
     .meta(expected("an ISO 4217 code such as USD"))
     .optional(),
+  /** The date of time 0, from which dates are counted. */
+  today: dateSchema.optional(),
+  dayCount: z.enum(DAY_COUNTS).optional(),
+  fraction: z.enum(FRACTION_RULES).optional(),
+  /** Where the answer depends on it: see `focalOf`. */
+  focal: knownPosition.optional(),
   rates: z.array(rate).min(1).max(LIMITS.rates),
   flows: z.array(flow).min(1).max(LIMITS.flows),
   ask: z.strictObject({ find: z.literal("value"), at: knownPosition }).optional(),

@@ -6,8 +6,8 @@ import type { Quotation } from "./quotation";
  *
  * @param percent the quoted figure, in percent
  * @param quotation how it is quoted
- * @returns δ, or `null` if the rate is −100% per period or less
- *   or turn its sign; `continuous` has no such limit
+ * @returns δ, or `null` if the rate is −100% per period or less, or a discount takes everything; `continuous` has no
+ *   such limit. Of simple interest and bank discount it is that of exactly one year.
  * Accuracy: relative 4e-16 through log1p, also for rates near zero.
  * Source: Kellison, The Theory of Interest, ch. 1 (nominal, effective and force of interest)
  */

@@ -37,7 +37,7 @@ export interface ScheduleRun {
  * @param options see `ScheduleOptions`; the flow must be a stream
  * @param longest how many payments and other amounts there may be
  * @returns money in the problem's currency, times in years; fails as `solve` does, or with
- *   `schedule-without-stream`, `schedule-endless`, `schedule-too-long`, `changed-never-ends`,
+ *   `schedule-without-stream`, `schedule-needs-compound`, `schedule-endless`, `schedule-too-long`, `changed-never-ends`,
  *   `residual-too-large` and, for changes that do not fit or contradict each other, `change-for-loans`,
  *   `change-after-end`, `change-backwards`, `change-twice`, `changes-overlap`, `rate-changed-twice`,
  *   `extra-in-holiday`, `rate-too-low`
@@ -65,6 +65,7 @@ export function runSchedule(
   const solved = accountFor(problem);
   if (!solved.ok) return solved;
   const { account, unknown } = solved.value;
+  if (account.growth.accrual !== undefined) return fail(issue("schedule-needs-compound", [], {}));
   if (account.flows.some((other) => other.kind === "stream" && other.count === Infinity)) {
     return fail(issue("schedule-endless", [], {}));
   }

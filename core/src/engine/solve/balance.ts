@@ -1,4 +1,5 @@
 import { settleFlows } from "../timeline/settle-timeline";
+import { focalOf } from "../timeline/focal";
 import { accumulationOf } from "../timeline/spells";
 import type { Timeline } from "../timeline/timeline";
 import { addWorth } from "../flows/flow-kinds";
@@ -6,14 +7,17 @@ import { hasStillRates, movesWith } from "./moves-with";
 import { worthAt } from "./worth";
 
 /**
- * The present value of a timeline for a given value of its unknown, divided by its largest term. Only its
+ * The value of a timeline at its focal date for a given value of its unknown, divided by its largest term. Only its
  * sign and its roots are meaningful.
  *
  * @returns not a number if that value of the unknown is impossible, such as rates out of order
  */
-export function balanceAt({ spells, flows }: Timeline, unknown: number): number {
+export function balanceAt(timeline: Timeline, unknown: number): number {
+  const { spells, flows } = timeline;
   const growth = accumulationOf(spells, unknown);
-  return growth.ok ? worthAt(settleFlows(flows, unknown), growth.value, 0).mantissa : Number.NaN;
+  return growth.ok
+    ? worthAt(settleFlows(flows, unknown), growth.value, focalOf(timeline, unknown)).mantissa
+    : Number.NaN;
 }
 
 /**
@@ -22,7 +26,9 @@ export function balanceAt({ spells, flows }: Timeline, unknown: number): number 
 export function balanceByMoving(timeline: Timeline): (unknown: number) => number {
   const { spells, flows } = timeline;
   const growth = accumulationOf(spells, 0);
-  if (!hasStillRates(timeline) || !growth.ok) return (unknown) => balanceAt(timeline, unknown);
+  const isStill = hasStillRates(timeline) && (timeline.focal?.perUnknown ?? 0) === 0;
+  if (!isStill || !growth.ok) return (unknown) => balanceAt(timeline, unknown);
+  const focal = focalOf(timeline, 0);
   const moving = flows.filter(movesWith);
   const still = worthAt(
     settleFlows(
@@ -30,11 +36,11 @@ export function balanceByMoving(timeline: Timeline): (unknown: number) => number
       0,
     ),
     growth.value,
-    0,
+    focal,
   );
   return (unknown) => {
     const sum = still.copy();
-    for (const flow of settleFlows(moving, unknown)) addWorth(flow, growth.value, 0, sum);
+    for (const flow of settleFlows(moving, unknown)) addWorth(flow, growth.value, focal, sum);
     return sum.mantissa;
   };
 }

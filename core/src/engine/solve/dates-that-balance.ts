@@ -28,32 +28,41 @@ export function datesThatBalance(
   }
   const wanted = logRatio(Math.abs(own), Math.abs(other)) + (moving.logarithm - rest.logarithm);
   const dates = datesAt(growth, wanted);
-  if (dates === "any") return fail(issue("any-date-balances", path, {}));
-  const [first, ...others] = dates
-    .filter((years) => years <= LIMITS.years)
-    .map((years) => ({ x: years, answer: { value: years, unit: "years" as const } }));
+  return dates === "any" ? fail(issue("any-date-balances", path, {})) : rootsAt(dates, path);
+}
+
+/**
+ * Dates as the solutions of a problem. One before today, which is below zero, is a solution where none lies ahead.
+ *
+ * @param dates in years, ascending
+ * @returns fails with `date-never-reached` or `answer-too-far`
+ */
+export function rootsAt(dates: readonly number[], path: Path): Result<Roots> {
+  const near = dates.filter((years) => Math.abs(years) <= LIMITS.years);
+  const ahead = near.filter((years) => years >= 0);
+  const [first, ...others] = (ahead.length > 0 ? ahead : near).map((years) => ({
+    x: years,
+    answer: { value: years, unit: "years" as const },
+  }));
   if (first !== undefined) {
     return succeed({ roots: [first, ...others], completeness: "closed-form" });
   }
-  if (dates.length > 0) return fail(issue("answer-too-far", path, { limitYears: LIMITS.years }));
-  const years = wanted / (growth.forces[0] ?? 0);
   return fail(
-    years < 0 && years > -LONGEST_AGO
-      ? issue("date-before-today", path, { years: -years })
+    dates.length > 0
+      ? issue("answer-too-far", path, {
+          limitYears: LIMITS.years,
+          isPast: dates.every((years) => years < 0),
+        })
       : issue("date-never-reached", path, {}),
   );
 }
-
-/** The longest time that counts as an answer, in years. */
-const LONGEST_AGO = 1e6;
-
 /** ln(one/other), without losing the digits of a ratio near 1. */
 function logRatio(one: number, other: number): number {
   const excess = (one - other) / other;
   return Math.abs(excess) < 0.5 ? Math.log1p(excess) : Math.log(one) - Math.log(other);
 }
 
-/** Every t ≥ 0 at which ln a(t) has the required value. */
+/** Every t at which ln a(t) has the required value; the first spell also holds before today. */
 function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
   const dates: number[] = [];
   for (const [index, start] of growth.starts.entries()) {
@@ -68,7 +77,7 @@ function datesAt(growth: Accumulation, wanted: number): number[] | "any" {
     // What comes out at today by the last digit is not before it.
     const years = index === 0 && found < 0 && isSameTime(found, 0) ? 0 : found;
     // A date on the border of two spells belongs to the later one, so it is listed once.
-    if (years >= start && years < end) dates.push(years);
+    if ((index === 0 || years >= start) && years < end) dates.push(years);
   }
   return dates;
 }

@@ -13,7 +13,7 @@ export function factsOf({ flows, growth, wholePayments }: Account, balances: boo
   const facts = {
     totalIn: finite(totals.in),
     totalOut: finite(totals.out),
-    effectivePercents: growth.forces.map((force) => finite(percentUnder(force, EFFECTIVE))),
+    effectivePercents: growth.forces.map((force) => finite(effectivePercent(growth, force))),
     streams: flows.flatMap((flow) =>
       flow.kind === "stream" ? [streamFacts(flow, flows, growth)] : [],
     ),
@@ -25,6 +25,12 @@ export function factsOf({ flows, growth, wholePayments }: Account, balances: boo
     interest: Math.abs(totals.in - totals.out),
     interestIs: totals.in >= totals.out ? "earned" : "paid",
   };
+}
+
+/** What one year of a spell adds. */
+function effectivePercent({ accrual }: Accumulation, force: number): number {
+  const year = { starts: [0], forces: [force], ...(accrual === undefined ? {} : { accrual }) };
+  return percentUnder(logGrowth(year, 0, 1), EFFECTIVE);
 }
 
 const EFFECTIVE = { quoted: "effective", frequency: 1 } as const;

@@ -7,10 +7,11 @@ import type { ResolvedSingle, Timeline } from "../timeline/timeline";
 import type { SettledTimeline } from "./solution";
 
 /** Puts the value found for the unknown back into the timeline. */
-export function settledTimeline({ spells, flows }: Timeline, x: number): Result<SettledTimeline> {
+export function settledTimeline(timeline: Timeline, x: number): Result<SettledTimeline> {
+  const { spells, flows, focal } = timeline;
   const growth = accumulationOf(spells, x);
   if (!growth.ok) return growth;
-  const { starts, forces } = growth.value;
+  const { starts, forces, accrual } = growth.value;
   return succeed({
     spells: spells.map(({ quotation, percent }, index) => ({
       start: starts[index] ?? 0,
@@ -19,12 +20,15 @@ export function settledTimeline({ spells, flows }: Timeline, x: number): Result<
       force: forces[index] ?? 0,
     })),
     flows: settleFlows(flows, x),
+    focal: focal === null ? null : valueAt(focal, x),
+    ...(accrual === undefined ? {} : { accrual }),
   });
 }
 
 /** How money grows on a settled timeline. */
-export function growthOf({ spells }: SettledTimeline): Accumulation {
+export function growthOf({ spells, accrual }: SettledTimeline): Accumulation {
   return {
+    ...(accrual === undefined ? {} : { accrual }),
     starts: spells.map(({ start }) => start),
     forces: spells.map(({ force }) => force),
   };

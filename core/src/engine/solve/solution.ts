@@ -2,6 +2,7 @@ import type { FigureUnit } from "../fields/figure";
 import type { SettledFlow } from "../flows/flow-kind";
 import type { Direction } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";
+import type { Accrual } from "../rates/accumulation";
 import type { Quotation } from "../rates/quotation";
 import type { WholeKind } from "./count/whole-payments";
 
@@ -58,7 +59,7 @@ export interface SettledSpell {
   readonly start: number;
   readonly quotation: Quotation;
   readonly percent: number;
-  /** δ, a decimal a year. */
+  /** δ, a decimal a year; of simple interest and bank discount the rate itself. */
   readonly force: number;
 }
 
@@ -67,6 +68,10 @@ export interface SettledTimeline {
   readonly spells: readonly SettledSpell[];
   /** One for each flow of the problem, in its order; as it is paid, a final payment too. */
   readonly flows: readonly SettledFlow[];
+  /** The focal date, in years from today, where the answer depends on it; else `null`. */
+  readonly focal: number | null;
+  /** Left out for compound interest. */
+  readonly accrual?: Accrual;
 }
 
 /** The figures of a stream beside the answer. */

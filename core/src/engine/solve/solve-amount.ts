@@ -7,15 +7,17 @@ import type { Flow } from "../problem/schema";
 import { opposite } from "../problem/turned-round";
 import { fail, succeed } from "../result";
 import { accumulationOf } from "../timeline/spells";
+import { focalOf } from "../timeline/focal";
 import { splitFlow } from "../timeline/settle-timeline";
 import type { Answer } from "./solution";
 import { onlyRoot, type Solver } from "./solver";
-import { divergenceOf } from "./worth";
+import { worthlessOf } from "./worth";
 
 /**
  * The amount that balances the timeline: a single amount, a payment, the step by which payments grow, or one
- * entry of a list. The value of all flows is linear in it, so one division is enough. The focal date is the
- * date of the amount, where a single amount has the coefficient 1 and the answer keeps every digit of its terms.
+ * entry of a list. The value of all flows is linear in it, so one division is enough. The focal date, unless the
+ * answer depends on it, is the date of the amount, where a single amount has the coefficient 1 and the answer keeps
+ * every digit of its terms.
  *
  * Accuracy: relative 1e-14 if the terms do not cancel.
  * Source: Kellison, ch. 2 (equation of value)
@@ -28,14 +30,16 @@ export const solveAmount: Solver<"amount"> = ({ problem, timeline, unknown }) =>
   const line = problem.flows[index];
   if (own === undefined || line === undefined)
     throw new TypeError("The unknown amount has no line");
-  const focal = dateOfAmount(own, unknown.field.entry, ({ known }) => known);
+  const ownDate = dateOfAmount(own, unknown.field.entry, ({ known }) => known);
+  const focal = timeline.focal === null ? ownDate : focalOf(timeline, 0);
   const rest = new ScaledSum();
   const unit = new ScaledSum();
   for (const flow of timeline.flows) {
     const { known, perUnknown } = splitFlow(flow);
-    const diverges =
-      divergenceOf(flow.id, known, growth.value) ?? divergenceOf(flow.id, perUnknown, growth.value);
-    if (diverges !== null) return fail(diverges);
+    const worthless =
+      worthlessOf(flow.id, known, growth.value, focal) ??
+      worthlessOf(flow.id, perUnknown, growth.value, focal);
+    if (worthless !== null) return fail(worthless);
     for (const run of known) addWorthOfRun(run, growth.value, focal, rest);
     for (const run of perUnknown) addWorthOfRun(run, growth.value, focal, unit);
   }

@@ -4,6 +4,7 @@ import { LIMITS } from "../problem/limits";
 import type { Accumulation } from "../rates/accumulation";
 import { fail, succeed, type Result } from "../result";
 import { settleFlows } from "../timeline/settle-timeline";
+import { focalOf } from "../timeline/focal";
 import { accumulationOf } from "../timeline/spells";
 import { balanceByMoving } from "./balance";
 import { datesThatBalance } from "./dates-that-balance";
@@ -26,9 +27,9 @@ export const solveBegins: Solver<"begins"> = (question) => {
     return never ? growth : underSeveralRates(question);
   }
   const settled = settleFlows(flows, 0);
-  const converges = checkConvergence(settled, growth.value);
+  const converges = checkConvergence(settled, growth.value, focalOf(question.timeline, 0));
   if (!converges.ok) return converges;
-  return spells.length === 1
+  return spells.length === 1 && growth.value.accrual === undefined
     ? underOneRate(question, settled, growth.value)
     : underSeveralRates(question);
 };

@@ -1,6 +1,8 @@
 import { ScaledSum } from "../numbers/scaled-sum";
+import { focalOf } from "../timeline/focal";
 import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
+import { datesAtFocal } from "./dates-at-focal";
 import { datesThatBalance } from "./dates-that-balance";
 import type { Solver } from "./solver";
 import { checkConvergence, worthAt } from "./worth";
@@ -13,8 +15,13 @@ export const solveDate: Solver<"at"> = ({ timeline, unknown }) => {
   const own = flows[unknown.field.line];
   if (own?.kind !== "single") throw new TypeError("The unknown date has no amount");
   const others = flows.filter((flow) => flow !== own);
-  const converges = checkConvergence(others, growth.value);
+  const focal = focalOf(timeline, 0);
+  const converges = checkConvergence(others, growth.value, focal);
   if (!converges.ok) return converges;
+  if (growth.value.accrual !== undefined) {
+    const rest = worthAt(others, growth.value, focal).value;
+    return datesAtFocal(growth.value, own.amount, rest, focal, unknown.path);
+  }
   const moving = new ScaledSum();
   moving.add(own.amount, 0);
   return datesThatBalance(growth.value, moving, worthAt(others, growth.value, 0), unknown.path);

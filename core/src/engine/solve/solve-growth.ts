@@ -2,6 +2,7 @@ import { runsOf } from "../flows/flow-kinds";
 import { issue } from "../issues/issue";
 import { fail, succeed } from "../result";
 import { settleFlows } from "../timeline/settle-timeline";
+import { focalOf } from "../timeline/focal";
 import { accumulationOf } from "../timeline/spells";
 import type { ResolvedStream } from "../timeline/timeline";
 import { balanceAt } from "./balance";
@@ -27,7 +28,7 @@ export const solveGrowth: Solver<"growth"> = ({ timeline, unknown }) => {
   const stream = timeline.flows[unknown.field.line];
   if (stream?.kind !== "stream") throw new TypeError("The unknown growth has no stream");
   const others = timeline.flows.filter((flow) => flow !== stream);
-  const converges = checkConvergence(settleFlows(others, 0), growth.value);
+  const converges = checkConvergence(settleFlows(others, 0), growth.value, focalOf(timeline, 0));
   if (!converges.ok) return converges;
   const highest = highestLogGrowth(stream, growth.value.forces.at(-1) ?? 0);
   const balance = (logGrowth: number) => balanceAt(timeline, Math.expm1(logGrowth) * 100);

@@ -23,7 +23,10 @@ function naiveBalance({ flows, spells }: Amounts): number {
   return flows.reduce((total, { amount, at }) => {
     let value = amount;
     for (let time = at; time < last - 1e-12;) {
-      const index = spells.findLastIndex(({ start }) => start <= time + 1e-12);
+      const index = Math.max(
+        0,
+        spells.findLastIndex(({ start }) => start <= time + 1e-12),
+      );
       const end = Math.min(last, spells[index + 1]?.start ?? Infinity, time + 1);
       value *= (1 + (spells[index]?.percent ?? 0) / 100) ** (end - time);
       time = end;
@@ -79,8 +82,7 @@ describe("what is found balances, checked by compounding year by year", () => {
         );
         if (!solution.ok) return;
         for (const { value } of solution.value.answers) {
-          expect(value).toBeGreaterThanOrEqual(0);
-          if (value < 60) {
+          if (Math.abs(value) < 60) {
             const settled = {
               ...solution.value.settled,
               flows: amountsOf(solution.value).flows.map((flow) =>
@@ -498,7 +500,6 @@ describe("where nothing balances, the reason is told by its code and by a senten
     ["rate-too-low", { rates: [effective(-100)], flows: [single("a", "in", null, "P1Y")] }],
     ["nothing-to-balance", { rates: [effective(5)], flows: [single("b", "in", 1, null)] }],
     ["any-date-balances", { rates: [effective(0)], flows: [out, single("b", "in", 100, null)] }],
-    ["date-before-today", { rates: [effective(5)], flows: [out, single("b", "in", 90, null)] }],
     ["date-never-reached", { rates: [effective(0)], flows: [out, single("b", "in", 110, null)] }],
     [
       "date-never-reached",

@@ -9,7 +9,6 @@ const MAY_BE_TURNED: readonly IssueCode[] = [
   "no-growth-balances",
   "no-count-balances",
   "goal-already-passed",
-  "date-before-today",
   "date-never-reached",
   "start-not-found",
 ];

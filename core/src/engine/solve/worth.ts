@@ -1,10 +1,10 @@
 import { leastForce } from "../flows/convergence";
 import { addWorth, runsOf } from "../flows/flow-kinds";
 import type { SettledFlow } from "../flows/flow-kind";
-import type { PaymentRun } from "../flows/payment-run";
-import { issue, type IssueOf } from "../issues/issue";
+import { timeInRun, type PaymentRun } from "../flows/payment-run";
+import { issue, type Issue, type IssueOf } from "../issues/issue";
 import { ScaledSum } from "../numbers/scaled-sum";
-import type { Accumulation } from "../rates/accumulation";
+import { logGrowth, type Accumulation } from "../rates/accumulation";
 import { percentUnder } from "../rates/compounding-law";
 import { fail, succeed, type Result } from "../result";
 
@@ -19,20 +19,63 @@ export function worthAt(
   return sum;
 }
 
-/** Fails with `perpetuity-without-worth` if a perpetuity grows as fast as the last rate, or faster. */
+/**
+ * Fails where flows have no worth: with `perpetuity-without-worth` if a perpetuity grows as fast as the last rate, or
+ * faster; where interest is not compound, as `worthlessUnder` says.
+ */
 export function checkConvergence(
   flows: readonly SettledFlow[],
   growth: Accumulation,
+  focal: number,
 ): Result<null> {
   for (const flow of flows) {
-    const found = flow.kind === "stream" ? divergenceOf(flow.id, runsOf(flow), growth) : null;
+    const found = worthlessOf(flow.id, runsOf(flow), growth, focal);
     if (found !== null) return fail(found);
   }
   return succeed(null);
 }
 
-/** The issue for runs that have no finite value, or `null`. */
-export function divergenceOf(
+/** The issue for runs that have no worth at the focal date, or `null`. */
+export function worthlessOf(
+  id: string,
+  runs: readonly PaymentRun[],
+  growth: Accumulation,
+  focal: number,
+): Issue | null {
+  return growth.accrual === undefined
+    ? divergenceOf(id, runs, growth)
+    : worthlessUnder(id, runs, growth, focal);
+}
+
+/** The most payments of a flow that are moved one by one. */
+const MOST_MOVED = 20_000;
+
+/**
+ * Where interest is not compound, payments are moved one by one: `forever-needs-compound` if they never end,
+ * `payments-need-compound` if they are too many, `no-worth-over-gap` if a discount, or a loss, takes all of one.
+ */
+function worthlessUnder(
+  id: string,
+  runs: readonly PaymentRun[],
+  growth: Accumulation,
+  focal: number,
+): Issue | null {
+  for (const run of runs) {
+    if (run.count === Number.POSITIVE_INFINITY) return issue("forever-needs-compound", [], { id });
+    if (run.count > MOST_MOVED) {
+      return issue("payments-need-compound", [], { id, limit: MOST_MOVED });
+    }
+    for (let index = 0; index < run.count; index += 1) {
+      const at = timeInRun(run, index);
+      if (!Number.isFinite(logGrowth(growth, at, focal))) {
+        return issue("no-worth-over-gap", [], { years: Math.abs(focal - at) });
+      }
+    }
+  }
+  return null;
+}
+/** The issue for runs that have no finite value under compound interest, or `null`. */
+function divergenceOf(
   id: string,
   runs: readonly PaymentRun[],
   { forces }: Accumulation,

@@ -1,4 +1,3 @@
-import { withDigits } from "../numbers/with-digits";
 import { plainDecimal } from "../numbers/plain-decimal";
 
 /** A length of time in the four units of ISO 8601 that money is counted in. All are zero or more. */
@@ -118,9 +117,4 @@ function validDuration(text: string): Duration {
   const duration = parseDuration(text);
   if (duration === null) throw new TypeError(`Not a duration: ${text}`);
   return duration;
-}
-
-/** Years as the problem file writes them. */
-export function isoYears(years: number): string {
-  return `P${plainDecimal(withDigits(years, 15))}Y`;
 }

@@ -1,6 +1,8 @@
 import { constant, plus, theUnknown, type Affine } from "../numbers/affine";
 import type { FlowOf, Position, Problem } from "../problem/schema";
-import { frequencyOf, yearsOf } from "../time/duration";
+import { frequencyOf } from "../time/duration";
+import { yearsOfMoment } from "../time/moment";
+import { calendarOf } from "./calendar-of";
 
 /**
  * A place in time, in years from today, its references followed. It is linear in an unknown count or
@@ -10,7 +12,7 @@ import { frequencyOf, yearsOf } from "../time/duration";
  */
 export function resolvePosition(problem: Problem, position: Position): Affine {
   if (position === null) return theUnknown;
-  if (typeof position === "string") return constant(yearsOf(position));
+  if (typeof position === "string") return constant(yearsOfMoment(position, calendarOf(problem)));
   const stream = problem.flows.find(({ id }) => id === position.endOf);
   if (stream?.kind !== "stream") {
     throw new TypeError("A checked problem waits only for the end of a stream");

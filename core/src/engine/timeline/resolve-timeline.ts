@@ -2,6 +2,7 @@ import { resolveFlow } from "../flows/flow-kinds";
 import { issue, within } from "../issues/issue";
 import type { Flow, Problem } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
+import { resolveFocal } from "./focal";
 import { resolveSpells } from "./spells";
 import { signOf } from "./amounts";
 import type { ResolvedFlow, Timeline } from "./timeline";
@@ -19,7 +20,8 @@ export function resolveTimeline(problem: Problem): Result<Timeline> {
     }
     flows.push(resolved.value);
   }
-  return succeed({ spells: resolveSpells(problem), flows });
+  const spells = resolveSpells(problem);
+  return succeed({ spells, flows, focal: resolveFocal(problem, spells, flows) });
 }
 
 /** Whether an amount that is said by a known one comes to less than nothing: it would go the other way unsaid. */

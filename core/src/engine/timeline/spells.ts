@@ -2,8 +2,8 @@ import { constant, theUnknown, valueAt, type Affine } from "../numbers/affine";
 import { issue } from "../issues/issue";
 import type { Problem, Rate } from "../problem/schema";
 import type { Accumulation } from "../rates/accumulation";
-import { compoundingLaw, forceUnder } from "../rates/compounding-law";
-import { quotationOf } from "../rates/quotation";
+import { compoundingLaw, forceUnder, highestPercent } from "../rates/compounding-law";
+import { isCompound, quotationOf } from "../rates/quotation";
 import { fail, succeed, type Result } from "../result";
 import { resolvePosition } from "./positions";
 import type { Spell } from "./timeline";
@@ -15,7 +15,7 @@ export function resolveSpells(problem: Problem): Spell[] {
     return {
       start: rate.from === undefined ? constant(0) : resolvePosition(problem, rate.from),
       quotation,
-      law: compoundingLaw(quotation),
+      law: compoundingLaw(quotation, problem.fraction),
       percent: resolvePercent(problem.rates, rate.percent),
     };
   });
@@ -32,19 +32,22 @@ function resolvePercent(rates: readonly Rate[], percent: Rate["percent"]): Affin
 
 /**
  * How money grows once the unknown, if the rates depend on it, is given a value.
- * Fails with `rate-too-low` where a rate is −100 % per period or less, and with `rates-out-of-order`
- * where a spell that waits for the end of a stream would start before the one in front of it.
+ * Fails with `rate-too-low` where a rate is −100 % per period or less, with `discount-too-high` where a compound
+ * discount takes everything, and with `rates-out-of-order` where a spell that waits for the end of a stream would start before the one in front of it.
  */
 export function accumulationOf(spells: readonly Spell[], unknown: number): Result<Accumulation> {
   const starts: number[] = [];
   const forces: number[] = [];
+  const accrual = spells[0]?.law.accrual ?? null;
   for (const { start, percent, law, quotation } of spells) {
     const index = starts.length;
     const figure = valueAt(percent, unknown);
-    const force = forceUnder(figure, law);
+    const force = isCompound(quotation) ? forceUnder(figure, law) : figure / 100;
     if (Number.isNaN(force)) {
       const path = ["rates", index, "percent"];
-      return fail(issue("rate-too-low", path, { percent: figure, quotation }));
+      const isTooHigh = figure >= highestPercent(law);
+      const code = isTooHigh ? "discount-too-high" : "rate-too-low";
+      return fail(issue(code, path, { percent: figure, quotation }));
     }
     const from = valueAt(start, unknown);
     if (index > 0 && from <= (starts[index - 1] ?? 0)) {
@@ -53,5 +56,5 @@ export function accumulationOf(spells: readonly Spell[], unknown: number): Resul
     starts.push(from);
     forces.push(force);
   }
-  return succeed({ starts, forces });
+  return succeed(accrual === null ? { starts, forces } : { starts, forces, accrual });
 }

@@ -10,6 +10,8 @@ import type { Quotation } from "../rates/quotation";
 export interface Timeline<Q = Affine> {
   readonly spells: readonly Spell<Q>[];
   readonly flows: readonly ResolvedFlow<Q>[];
+  /** The focal date, in years from today, where the answer depends on it; `null` where any date gives the same. */
+  readonly focal: Q | null;
 }
 
 /** A stretch of time under one rate. */

@@ -130,6 +130,8 @@ function joinable(
   byRow: readonly (Timeline | null)[],
   byColumn: readonly (Timeline | null)[],
 ): ((row: Timeline, column: Timeline) => Timeline) | null {
+  // Where there is a focal date, it may move with what is varied.
+  if (base.focal !== null) return null;
   const changes = (timelines: readonly (Timeline | null)[], part: "spells" | "flows") =>
     base[part].map((own, index) => {
       const text = JSON.stringify(own);
@@ -150,5 +152,6 @@ function joinable(
   return (row, column) => ({
     spells: pick(rowSpells, row.spells, column.spells),
     flows: pick(rowFlows, row.flows, column.flows),
+    focal: null,
   });
 }

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { LIMITS } from "../../engine/problem/limits";
 import { problemSchema } from "../../engine/problem/schema";
+import { QUOTATION_KINDS } from "../../engine/rates/quotation";
 import { answerFormatSchema } from "../../wording/answer-format";
 import { workingsStyleSchema } from "../../wording/workings-style";
 import { JUDGING_FIELDS, PROJECT_FIELDS } from "./appraisal/project-fields";
@@ -25,8 +26,8 @@ export const MOST_OTHER_PROJECTS = 5;
 const { shape } = problemSchema;
 
 const quotationParts = {
-  quoted: z.enum(["nominal", "effective", "periodic", "continuous"]),
-  /** ISO 8601; used by `nominal` and `periodic`, remembered by the others. */
+  quoted: z.enum(QUOTATION_KINDS),
+  /** ISO 8601; used by those that have one, remembered by the others. */
   compounding: z.string().max(60),
   /**
    * What says how often interest is compounded: nobody yet, so it follows how often money is paid (`payments`);

@@ -26,7 +26,7 @@ export interface KnownTimeline {
 export function knownTimeline(draft: Draft, reading: DraftReading): KnownTimeline {
   const problem = attached({
     format: "kestrelmoor-problem",
-    version: 1,
+    version: 2,
     rates: draft.rates.map((line, index) => rateOfLine(line, reading.rates[index])),
     flows: draft.flows.flatMap((line, index) => flowSoFar(line, reading.flows[index]) ?? []),
   });

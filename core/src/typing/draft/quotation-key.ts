@@ -1,4 +1,4 @@
-import type { Quotation } from "../../engine/rates/quotation";
+import { QUOTATION_KINDS, type Quotation } from "../../engine/rates/quotation";
 import type { TypedRateLine } from "./draft";
 
 /** The key of a nominal rate that is compounded as often as money is paid. */
@@ -14,10 +14,17 @@ export function quotationKey(quotation: Quotation): string {
 /** A line's own choice, as such a text. */
 export function quotationKeyOfLine(line: TypedRateLine): string {
   if (followsPayments(line)) return AS_PAID;
-  const { quoted, compounding } = line;
-  return quoted === "nominal" || quoted === "periodic"
-    ? quotationKey({ quoted, compounding })
-    : quoted;
+  return quotationKey(ownQuotation(line));
+}
+
+/** The quotation of a line, of which some have a compounding period. */
+export function ownQuotation({
+  quoted,
+  compounding,
+}: Pick<TypedRateLine, "quoted" | "compounding">): Quotation {
+  return quoted === "nominal" || quoted === "periodic" || quoted === "nominal-discount"
+    ? { quoted, compounding }
+    : { quoted };
 }
 
 /** Whether the compounding of a line follows how often money is paid. */
@@ -40,5 +47,5 @@ export function setQuotation(line: TypedRateLine, key: string): void {
 }
 
 function isQuoted(text: string): text is TypedRateLine["quoted"] {
-  return ["nominal", "effective", "periodic", "continuous"].includes(text);
+  return (QUOTATION_KINDS as readonly string[]).includes(text);
 }

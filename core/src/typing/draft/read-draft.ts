@@ -11,7 +11,13 @@ import type { Quotation } from "../../engine/rates/quotation";
 import { usualCompounding } from "./compounding/payment-periods";
 import type { Draft, RateLine, TypedRateLine } from "./draft";
 import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
-import { AS_PAID, followsPayments, quotationKey, setQuotation } from "./quotation-key";
+import {
+  AS_PAID,
+  followsPayments,
+  ownQuotation,
+  quotationKey,
+  setQuotation,
+} from "./quotation-key";
 import { numberedPayments } from "./numbered-payments";
 import { readFollowUp, type FollowUpReading } from "./read-follow-up";
 import {
@@ -116,17 +122,16 @@ function withFollowUps(problem: Problem, also: readonly FollowUpReading[]): Prob
  */
 export function quotationOfLine(line: TypedRateLine, usual: string): Quotation {
   if (followsPayments(line)) return { quoted: "nominal", compounding: usual };
-  return line.quoted === "nominal" || line.quoted === "periodic"
-    ? { quoted: line.quoted, compounding: line.compounding }
-    : { quoted: line.quoted };
+  return ownQuotation(line);
 }
 
 /** How long "a period" is: that of compounding. */
 function periodOf(reading: RateReading | undefined, line: RateLine | undefined): string | null {
   const quotation =
     reading?.kind === "rate" ? reading.quotation : line?.kind === "kept" ? line.rate : null;
-  if (quotation === null || quotation.quoted === "continuous") return null;
-  return quotation.quoted === "effective" ? "P1Y" : quotation.compounding;
+  if (quotation === null) return null;
+  if ("compounding" in quotation) return quotation.compounding;
+  return quotation.quoted.startsWith("effective") ? "P1Y" : null;
 }
 
 function readRateLine(line: RateLine, index: number, usual: string, names: Names): RateReading {
@@ -195,7 +200,7 @@ function problemOf(
 ): Problem {
   return {
     format: "kestrelmoor-problem",
-    version: 1,
+    version: 2,
     ...(draft.title === "" ? {} : { title: draft.title }),
     ...(draft.question === "" ? {} : { question: draft.question }),
     ...(draft.currency === undefined ? {} : { currency: draft.currency }),

@@ -5,11 +5,24 @@ export const RATE_STEP_WORDS = {
     nominal: "Divide by the periods a year, then compound over the year.",
     periodic: "Compound the periodic rate over the year.",
     continuous: "Continuous compounding: use the exponential function.",
+    "effective-discount":
+      "The discount is taken from 1 − d, so the rate of interest is d ÷ (1 − d).",
+    "nominal-discount":
+      "Divide by the periods a year: each period, 1 − d/m grows to 1. Then compound over the year.",
+    simple: "With simple interest, 1 grows to 1 + rt. Take the effective rate that does the same.",
+    "bank-discount":
+      "With bank discount, 1 − dt grows to 1. Take the effective rate that does the same.",
   },
   fromEffective: {
     nominal: "Take the nth root for the periodic rate, then multiply by the periods a year.",
     periodic: "Take the nth root for the periodic rate.",
     continuous: "The force of interest is the logarithm of the growth over one year.",
+    "effective-discount": "The discount rate is the interest divided by what it grows to.",
+    "nominal-discount":
+      "Discount 1 by one period, subtract that from 1, then multiply by the periods a year.",
+    simple: "Divide the interest on 1 over the whole time by the time in years.",
+    "bank-discount":
+      "Discount 1 over the whole time, subtract that from 1, and divide by the years.",
   },
   asQuoted: (quotation: string) => `As a percentage, ${quotation}.`,
   aYear: "As a percentage, a year.",

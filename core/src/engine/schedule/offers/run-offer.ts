@@ -32,7 +32,7 @@ export function runOffer(
   const direction = "out";
   const problem = readProblem({
     format: "kestrelmoor-problem",
-    version: 1,
+    version: 2,
     rates: [{ percent, ...quotation }],
     flows: [
       { id: "loan", kind: "single", direction: "in", amount, at: "P0D" },

@@ -2,6 +2,7 @@ import { issue } from "../../issues/issue";
 import { LIMITS } from "../../problem/limits";
 import { fail, succeed } from "../../result";
 import { settleFlows } from "../../timeline/settle-timeline";
+import { focalOf } from "../../timeline/focal";
 import { accumulationOf } from "../../timeline/spells";
 import type { ResolvedStream, Timeline } from "../../timeline/timeline";
 import { balanceByMoving } from "../balance";
@@ -30,15 +31,20 @@ export const solveCount: Solver<"count"> = ({ timeline, unknown, effort }) => {
   // Spells that start at the end of the stream are in order only once its length is known.
   const growth = accumulationOf(timeline.spells, 1);
   if (!growth.ok) return growth;
-  const converges = checkConvergence(settleFlows(timeline.flows, 1), growth.value);
+  const converges = checkConvergence(
+    settleFlows(timeline.flows, 1),
+    growth.value,
+    focalOf(timeline, 1),
+  );
   if (!converges.ok) return converges;
   const balance = balanceByMoving(timeline);
   const atStart = Math.sign(balance(LEAST_COUNT));
   if (atStart === 0 || Number.isNaN(atStart))
     return fail(issue("nothing-to-balance", unknown.path, {}));
   const monotone = isMonotone(timeline, index, stream);
-  const looks = monotone ? LIMITS.payments : affordableLooks(timeline, MOST_SCANNED, effort);
-  const count = monotone ? onlyCount(balance, atStart) : firstCount(balance, looks);
+  const most = timeline.focal === null ? LIMITS.payments : MOST_SCANNED;
+  const looks = monotone ? most : affordableLooks(timeline, MOST_SCANNED, effort);
+  const count = monotone ? onlyCount(balance, atStart, most) : firstCount(balance, looks);
   if (count === null) return fail(whyNoCount(timeline, unknown.path, stream, atStart, looks));
   const answer = { value: count, unit: "payments" } as const;
   return succeed(onlyRoot(count, answer, monotone ? "monotone" : "every-payment"));
@@ -46,21 +52,27 @@ export const solveCount: Solver<"count"> = ({ timeline, unknown, effort }) => {
 
 const LEAST_COUNT = 1e-9;
 
-function isMonotone({ spells, flows }: Timeline, index: number, stream: ResolvedStream): boolean {
+function isMonotone(timeline: Timeline, index: number, stream: ResolvedStream): boolean {
+  const { spells, flows, focal } = timeline;
   const othersMove =
+    (focal?.perUnknown ?? 0) !== 0 ||
     flows.some((flow, place) => place !== index && movesWith(flow)) ||
     spells.some(({ start }) => start.perUnknown !== 0);
   const { growth } = stream;
   // Rising payments never change sign. Falling ones may, and then undo what the earlier ones paid.
   const turns = growth?.by === "amount" && growth.figure.known * stream.amount.known < 0;
   if (!othersMove) return !turns;
-  return spells.length === 1 && stream.growth === null;
+  return focal === null && spells.length === 1 && stream.growth === null;
 }
 
-function onlyCount(balance: (count: number) => number, atStart: number): number | null {
+function onlyCount(
+  balance: (count: number) => number,
+  atStart: number,
+  most: number,
+): number | null {
   let near = LEAST_COUNT;
-  for (let far = 1; near < LIMITS.payments; far *= 2) {
-    const count = Math.min(far, LIMITS.payments);
+  for (let far = 1; near < most; far *= 2) {
+    const count = Math.min(far, most);
     const sign = Math.sign(balance(count));
     if (Number.isNaN(sign)) return null;
     if (sign !== atStart) return rootInBracket(balance, near, count);

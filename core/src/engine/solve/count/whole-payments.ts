@@ -1,8 +1,10 @@
 import type { SettledFlow } from "../../flows/flow-kind";
 import { paymentAmount } from "../../flows/expand-stream";
 import { paymentTime } from "../../flows/payment-times";
+import { growthFactor, type Accumulation } from "../../rates/accumulation";
 import type { ResolvedStream, Timeline } from "../../timeline/timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
+import { focalOf } from "../../timeline/focal";
 import { accumulationOf } from "../../timeline/spells";
 import { movesWith } from "../moves-with";
 import { rootInBracket } from "../roots/root-in-bracket";
@@ -89,8 +91,9 @@ function isRoundedToTheCent(timeline: Timeline, index: number, count: number): b
   if (!growth.ok) return false;
   const flows = settleFlows(timeline.flows, count);
   const own = ownOf(flows, index);
-  const whole = worthAt(flows, growth.value, 0).value;
-  const rest = worthAt(flows.with(index, { ...own, amount: 0 }), growth.value, 0).value;
+  const focal = focalOf(timeline, count);
+  const whole = worthAt(flows, growth.value, focal).value;
+  const rest = worthAt(flows.with(index, { ...own, amount: 0 }), growth.value, focal).value;
   // The worth is linear in the payment: this share of it is what is missing.
   const difference = (own.amount * whole) / (whole - rest);
   return Math.abs(difference) <= HALF_A_CENT;
@@ -106,7 +109,8 @@ function reachedByInterest(timeline: Timeline, index: number, full: number): num
   const balance = (length: number) => {
     const growth = accumulationOf(timeline.spells, length);
     if (!growth.ok) return Number.NaN;
-    return worthAt(flowsWith(timeline, index, length, full), growth.value, 0).value;
+    const flows = flowsWith(timeline, index, length, full);
+    return worthAt(flows, growth.value, focalOf(timeline, length)).value;
   };
   const [before, after] = [Math.sign(balance(full)), Math.sign(balance(full + 1))];
   if (Number.isNaN(before * after) || before === after || before === 0) return null;
@@ -120,9 +124,23 @@ function lastOf(timeline: Timeline, index: number, count: number): number | null
   const flows = settleFlows(timeline.flows, count);
   const own = ownOf(flows, index);
   const regular = paymentAmount(own, count - 1);
-  const missing = -worthAt(flows, growth.value, paymentTime(own, count - 1)).value;
+  const at = paymentTime(own, count - 1);
+  const missing =
+    timeline.focal === null
+      ? -worthAt(flows, growth.value, at).value
+      : missingAt(at, flows, growth.value, focalOf(timeline, count));
   const amount = (regular + missing) * directionOf(timeline.flows[index]);
   return Number.isFinite(amount) ? amount : null;
+}
+
+/** What balances the flows at the focal date, as an amount of another date. */
+function missingAt(
+  at: number,
+  flows: readonly SettledFlow[],
+  growth: Accumulation,
+  focal: number,
+): number {
+  return -worthAt(flows, growth, focal).value / growthFactor(growth, at, focal);
 }
 
 function directionOf(flow: Timeline["flows"][number] | undefined): number {

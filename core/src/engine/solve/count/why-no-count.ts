@@ -41,12 +41,13 @@ export function whyNoCount(
  *
  * @returns `null` if a perpetuity would be enough, so this is not the reason
  */
-function smallestPayment({ spells, flows }: Timeline, stream: ResolvedStream): number | null {
+function smallestPayment(timeline: Timeline, stream: ResolvedStream): number | null {
+  const { spells, flows } = timeline;
   const growth = accumulationOf(spells, LIMITS.payments);
   if (!growth.ok) return null;
   const forever = { ...stream, count: { known: Number.POSITIVE_INFINITY, perUnknown: 0 } };
   const endless = settleFlows([forever], 0);
-  if (!checkConvergence(endless, growth.value).ok) return null;
+  if (!checkConvergence(endless, growth.value, 0).ok) return null;
   // Whatever starts at the end of a perpetuity has a present value of zero.
   const staying = settleFlows(
     flows.filter((flow) => !movesWith(flow)),

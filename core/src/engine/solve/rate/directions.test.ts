@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import type { PaymentRun } from "../../flows/payment-run";
 import { runOfOne } from "../../flows/run-of-one";
-import { paymentInRun } from "../../flows/slice-run";
+import { paymentInRun } from "../../flows/payment-run";
 import { directionsOf, partsOfOneSign } from "./directions";
 
 const run = (amount: number, first: number, count: number, parts: Partial<PaymentRun> = {}) => ({

@@ -1,6 +1,6 @@
-import { timeInRun, type PaymentRun } from "../../flows/payment-run";
+import { paymentInRun, timeInRun, type PaymentRun } from "../../flows/payment-run";
 import { largest, smallest } from "../../numbers/extremes";
-import { paymentInRun, sliceRun } from "../../flows/slice-run";
+import { sliceRun } from "../../flows/slice-run";
 import { isBefore, isUpTo } from "../../numbers/compare";
 
 /** How the flows of a timeline change sign over time, as far as can be decided without counting payments. */

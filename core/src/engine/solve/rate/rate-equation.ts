@@ -3,6 +3,7 @@ import type { SettledFlow } from "../../flows/flow-kind";
 import { addWorthOfRun, paymentsBefore, type PaymentRun } from "../../flows/payment-run";
 import { runOfOne } from "../../flows/run-of-one";
 import { sliceRun } from "../../flows/slice-run";
+import { smallest } from "../../numbers/extremes";
 import { ScaledSum } from "../../numbers/scaled-sum";
 import type { Accumulation } from "../../rates/accumulation";
 
@@ -20,8 +21,12 @@ export function rateEquation(
   index: number,
 ): PaymentRun[] {
   const runs = flows.flatMap(runsOf);
-  if (growth.starts.length === 1) return runs;
-  const start = growth.starts[index] ?? 0;
+  if (growth.starts.length === 1) return fromFirst(runs);
+  // The first spell also holds before today.
+  const start =
+    index === 0
+      ? Math.min(0, smallest(runs.map(({ first }) => first)))
+      : (growth.starts[index] ?? 0);
   const end = growth.starts[index + 1] ?? Number.POSITIVE_INFINITY;
   const others = { ...growth, forces: growth.forces.with(index, 0) };
   const before = new ScaledSum();
@@ -44,6 +49,11 @@ export function rateEquation(
   ];
 }
 
+/** What lies before today is past all the same for every force: times are counted from the first payment then. */
+function fromFirst(runs: PaymentRun[]): PaymentRun[] {
+  const first = smallest(runs.map((run) => run.first));
+  return first < 0 ? runs.map((run) => ({ ...run, first: run.first - first })) : runs;
+}
 function borderIn(run: PaymentRun, border: number): number {
   return border === Number.POSITIVE_INFINITY ? border : paymentsBefore(run, border);
 }

@@ -1,6 +1,6 @@
 import { leastForce } from "../../flows/convergence";
-import { timeInRun, type PaymentRun } from "../../flows/payment-run";
-import { paymentInRun, sliceRun } from "../../flows/slice-run";
+import { paymentInRun, timeInRun, type PaymentRun } from "../../flows/payment-run";
+import { sliceRun } from "../../flows/slice-run";
 import { gatherTerms, type ExponentialTerm } from "../roots/exponential-sum-roots";
 
 /** The most payments that are checked one by one. */

@@ -1,6 +1,16 @@
 import { describe, expect, test } from "@jest/globals";
-import { effective, list, single, solved, stream, whyNot } from "../../../../test/problems";
+import fc from "fast-check";
+import {
+  effective,
+  list,
+  problemOf,
+  single,
+  solved,
+  stream,
+  whyNot,
+} from "../../../../test/problems";
 import type { Completeness } from "../solution";
+import { solve } from "../solve";
 
 const found = (flows: readonly object[], rates: readonly object[] = [effective(null)]) => {
   const { answers, completeness } = solved({ rates, flows });
@@ -406,4 +416,45 @@ describe("no rate", () => {
     const three = 4 / growth + 4.2 / growth ** 2 + 4.41 / growth ** 3;
     expect(three + (4 * 1.05 ** 3) / 0.04 / growth ** 3).toBeCloseTo(100, 8);
   });
+});
+
+test("a rate that already held before today is found, and so is the one after it", () => {
+  const month = fc.integer({ min: -36, max: 60 });
+  const percent = fc.integer({ min: 50, max: 1500 }).map((points) => points / 100);
+  const iso = (months: number) => `${months < 0 ? "-" : ""}P${Math.abs(months)}M`;
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(month, { minLength: 2, maxLength: 5 }),
+      percent,
+      percent,
+      fc.integer({ min: 1, max: 40 }),
+      fc.constantFrom(0, 1),
+      fc.boolean(),
+      (months, first, second, change, sought, isLinked) => {
+        const [start = 0, ...others] = [...months].sort((one, other) => one - other);
+        const rates = [effective(first), effective(second, iso(change))];
+        const flows = [
+          ...others.map((at, index) => single(`f${index}`, "out", 100 * (index + 1), iso(at))),
+        ];
+        const put = solved({ rates, flows: [...flows, single("x", "in", null, iso(start))] });
+        const all = [...flows, single("x", "in", put.answers[0].value, iso(start))];
+        const later = isLinked ? { plus: second - first, of: 0 } : second;
+        const unknown =
+          sought === 0
+            ? [effective(null), effective(later, iso(change))]
+            : [effective(first), effective(null, iso(change))];
+        const solution = solve(problemOf({ rates: unknown, flows: all }));
+        // A spell in which no money moves has no effect.
+        if (!solution.ok) {
+          expect(["rate-has-no-effect", "every-rate-balances"]).toContain(solution.issues[0]?.code);
+          return;
+        }
+        const wanted = sought === 0 ? first : second;
+        const nearest = Math.min(
+          ...solution.value.answers.map(({ value }) => Math.abs(value - wanted)),
+        );
+        expect(nearest).toBeLessThan(1e-6);
+      },
+    ),
+  );
 });

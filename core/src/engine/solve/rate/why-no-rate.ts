@@ -3,7 +3,7 @@ import type { SettledFlow } from "../../flows/flow-kind";
 import { runsOf } from "../../flows/flow-kinds";
 import { issue, type Issue } from "../../issues/issue";
 import { partsOfOneSign } from "./directions";
-import { paymentInRun } from "../../flows/slice-run";
+import { paymentInRun } from "../../flows/payment-run";
 import { balanceUnder } from "./rate-equation";
 
 /**

@@ -1,5 +1,5 @@
 import type { Flow, Problem } from "../../../engine/problem/schema";
-import { isoYears } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import type { Mistake, Slip } from "../mistake";
 import { endOf, singlesOf, streamsOf, yearsAt } from "../parts-of-problem";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";

@@ -1,4 +1,5 @@
-import { frequencyOf, isoYears } from "../../../engine/time/duration";
+import { frequencyOf } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
 import { nameOf } from "../words";

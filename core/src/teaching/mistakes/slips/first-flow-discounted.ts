@@ -1,4 +1,5 @@
-import { frequencyOf, isoYears } from "../../../engine/time/duration";
+import { frequencyOf } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { listsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip } from "../mistake";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";

@@ -36,7 +36,7 @@ function givenFigures(problem: Problem): Given[] {
     const { field, unit } = figure;
     if (unit !== "money" && unit !== "percent") return [];
     if (field.on === "flow" && isLong[field.line] === true) return [];
-    const value = numberIn(figure);
+    const value = numberIn(problem, figure);
     if (value === null || value === 0) return [];
     return [{ field, unit, value, words: unit === "percent" ? percentWords : plainWords }];
   });

@@ -1,4 +1,4 @@
-import { isoYears } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { formatYears } from "../../../wording/format-time";
 import { endOf, singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Problem } from "../../../engine/problem/schema";

@@ -1,4 +1,5 @@
-import { frequencyOf, isoYears, yearsOf } from "../../../engine/time/duration";
+import { frequencyOf, yearsOf } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { flowOfUnknown } from "../../../engine/problem/unknown";
 import { singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";

@@ -1,4 +1,5 @@
-import { frequencyOf, isoYears } from "../../../engine/time/duration";
+import { frequencyOf } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import type { Problem } from "../../../engine/problem/schema";
 import {
   compoundingsOf,

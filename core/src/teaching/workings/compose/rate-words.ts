@@ -18,6 +18,12 @@ export function quotedBase({ quotation }: SettledSpell): string {
     case "effective":
     case "periodic":
       return "i";
+    case "simple":
+      return "r";
+    case "effective-discount":
+    case "nominal-discount":
+    case "bank-discount":
+      return "d";
   }
 }
 

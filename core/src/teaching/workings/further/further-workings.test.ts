@@ -6,7 +6,7 @@ import { readProblem } from "../../../engine/problem/problem-file";
 import type { FollowUp, Problem } from "../../../engine/problem/schema";
 import { solve } from "../../../engine/solve/solve";
 import type { SolvedProblem } from "../../../engine/solve/solved-problem";
-import { isoYears } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { workings } from "../workings";
 import { lineLatex, linePlain } from "../write-line";
 import { furtherWorkings } from "./further-workings";

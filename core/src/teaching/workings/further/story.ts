@@ -3,7 +3,7 @@ import { valueAt } from "../../../engine/numbers/affine";
 import type { Direction, Flow, KnownPosition, Problem } from "../../../engine/problem/schema";
 import { openingSide } from "../../../engine/solve/follow-ups";
 import { solvedFlows, type SolvedProblem } from "../../../engine/solve/solved-problem";
-import { isoYears } from "../../../engine/time/duration";
+import { isoYears } from "../../../engine/time/moment";
 import { signOf } from "../../../engine/timeline/amounts";
 import { opposite, turnedRound } from "../../../engine/problem/turned-round";
 import { resolvePosition } from "../../../engine/timeline/positions";

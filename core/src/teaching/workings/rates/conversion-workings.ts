@@ -7,6 +7,7 @@ import { lineOf, Sheet } from "../compose/sheet";
 import {
   logarithm,
   minus,
+  negative,
   number,
   of,
   ONE,
@@ -26,6 +27,11 @@ import { USUAL_FORMAT, writePercent } from "../../../wording/answer-format";
 
 const WORDS = RATE_STEP_WORDS;
 
+interface ConversionOptions extends WorkingsOptions {
+  /** The time over which simple interest and bank discount agree with another rate. */
+  readonly years?: number;
+}
+
 /**
  * The conversion of a rate to another quotation, by way of the effective annual rate, which all quotations of
  * the same rate share.
@@ -37,16 +43,17 @@ const WORDS = RATE_STEP_WORDS;
 export function conversionWorkings(
   from: Quotation & { readonly percent: number },
   to: Quotation,
-  { rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
+  { rounding = UNROUNDED, format = USUAL_FORMAT, years = 1 }: ConversionOptions = {},
 ): Step[] | null {
-  const converted = convertRate(from, to);
+  const converted = convertRate(from, to, years);
   if (!converted.ok) return null;
   const sheet = new Sheet(rounding, "rate_", format);
+  const span = years === 1 ? ONE : of(sheet.given(sheet.letter("t"), "time", years, null));
   const given = sheet.given(sheet.letter(letterOf(from)), "rate", decimal(from.percent), null);
   const effective =
     from.quoted === "effective"
       ? given
-      : sheet.work(sheet.letter("i"), "rate", effectiveFrom(from, given, sheet));
+      : sheet.work(sheet.letter("i"), "rate", effectiveFrom(from, given, span, sheet));
   const steps: Step[] = [
     {
       kind: "given",
@@ -71,7 +78,7 @@ export function conversionWorkings(
     const result = sheet.work(
       sheet.letter(to.quoted === from.quoted ? `${letterOf(to)}'` : letterOf(to)),
       "rate",
-      fromEffective(to, effective, sheet),
+      fromEffective(to, effective, span, sheet),
     );
     steps.push({
       kind: "rate-per-period",
@@ -86,11 +93,28 @@ export function conversionWorkings(
   return steps;
 }
 
+const LETTERS: Readonly<Record<Quotation["quoted"], string>> = {
+  nominal: "j",
+  effective: "i",
+  periodic: "p",
+  continuous: "\\delta",
+  "effective-discount": "d",
+  "nominal-discount": "d",
+  simple: "r",
+  "bank-discount": "d",
+};
+
 function letterOf({ quoted }: Quotation): string {
-  return { nominal: "j", effective: "i", periodic: "p", continuous: "\\delta" }[quoted];
+  return LETTERS[quoted];
 }
 
-function effectiveFrom(from: Quotation, given: Quantity, sheet: Sheet): Expression {
+/** @param span the time over which a simple rate is restated, in years */
+function effectiveFrom(
+  from: Quotation,
+  given: Quantity,
+  span: Expression,
+  sheet: Sheet,
+): Expression {
   switch (from.quoted) {
     case "effective":
       return of(given);
@@ -102,10 +126,29 @@ function effectiveFrom(from: Quotation, given: Quantity, sheet: Sheet): Expressi
     }
     case "periodic":
       return minus(power(plus(ONE, of(given)), perYear(from.compounding, sheet)), ONE);
+    case "effective-discount":
+      return quotient(of(given), minus(ONE, of(given)));
+    case "nominal-discount": {
+      const periods = perYear(from.compounding, sheet);
+      return minus(power(minus(ONE, quotient(of(given), periods)), negative(periods)), ONE);
+    }
+    case "simple":
+      return overTime(span, (years) => plus(ONE, product(of(given), years)));
+    case "bank-discount":
+      return overTime(span, (years) => quotient(ONE, minus(ONE, product(of(given), years))));
   }
 }
 
-function fromEffective(to: Quotation, effective: Quantity, sheet: Sheet): Expression {
+/** What 1 grows to over the time, less 1: of one year, for which the root is no root. */
+function overTime(span: Expression, growth: (years: Expression) => Expression): Expression {
+  return minus(power(growth(span), quotient(ONE, span)), ONE);
+}
+function fromEffective(
+  to: Quotation,
+  effective: Quantity,
+  span: Expression,
+  sheet: Sheet,
+): Expression {
   const growth = plus(ONE, of(effective));
   switch (to.quoted) {
     case "effective":
@@ -118,9 +161,18 @@ function fromEffective(to: Quotation, effective: Quantity, sheet: Sheet): Expres
     }
     case "periodic":
       return minus(power(growth, quotient(ONE, perYear(to.compounding, sheet))), ONE);
+    case "effective-discount":
+      return quotient(of(effective), growth);
+    case "nominal-discount": {
+      const periods = perYear(to.compounding, sheet);
+      return product(periods, minus(ONE, power(growth, negative(quotient(ONE, periods)))));
+    }
+    case "simple":
+      return quotient(minus(power(growth, span), ONE), span);
+    case "bank-discount":
+      return quotient(minus(ONE, power(growth, negative(span))), span);
   }
 }
-
 /** The periods a year, written as a number. */
 function perYear(compounding: string, sheet: Sheet): Expression {
   const periods = frequencyOf(compounding);

@@ -154,7 +154,7 @@ describe("a problem that was opened", () => {
   const opened = (compounding: string) =>
     writeDraft({
       format: "kestrelmoor-problem",
-      version: 1,
+      version: 2,
       rates: [{ percent: 6, quoted: "nominal", compounding }],
       flows: [
         {

@@ -35,7 +35,7 @@ const MOST_ENTRIES = 24;
 export function sweepFields(draft: Draft, problem: Problem): SweepField[] {
   const fields = figuresOf(problem).flatMap((figure): SweepField[] => {
     const { field: ref, unit } = figure;
-    const value = numberIn(figure);
+    const value = numberIn(problem, figure);
     const own = fieldAt(draft, ref.on === "flow" ? flowField(ref.line, ref.field) : ref);
     if (value === null || own === undefined) return [];
     const field = { key: fieldKey(ref), ref, unit, value };
