@@ -2,7 +2,7 @@ import { writeFileSync } from "node:fs";
 import { createServer } from "vite";
 import { inRoot } from "./lib/folders.mjs";
 
-/** Writes the published JSON Schema of the problem file anew, from its definition in the core. */
+/** Writes the published JSON Schemas of the files anew, from their definitions in the core. */
 const vite = await createServer({
   root: inRoot(),
   configFile: false,
@@ -11,9 +11,11 @@ const vite = await createServer({
   appType: "custom",
 });
 try {
-  const { problemJsonSchema } = await vite.ssrLoadModule("/core/src/index.ts");
-  const text = `${JSON.stringify(problemJsonSchema(), null, 2)}\n`;
-  writeFileSync(inRoot("docs/problem.schema.json"), text);
+  const { problemJsonSchema, questionJsonSchema } = await vite.ssrLoadModule("/core/src/index.ts");
+  const write = (name, schema) =>
+    writeFileSync(inRoot(`docs/${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`);
+  write("problem", problemJsonSchema());
+  write("question", questionJsonSchema());
 } finally {
   await vite.close();
 }

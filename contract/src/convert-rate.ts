@@ -1,8 +1,14 @@
-import { quotationSchema, quotedRateSchema } from "@kestrelmoor/core";
+import { LIMITS, quotationSchema, quotedRateSchema } from "@kestrelmoor/core";
 import * as z from "zod";
 
 export const convertRequest = z
-  .strictObject({ from: quotedRateSchema, to: quotationSchema })
+  .strictObject({
+    from: quotedRateSchema,
+    to: quotationSchema,
+    years: z.number().gt(0).max(LIMITS.years).default(1).meta({
+      description: "The time over which simple interest or bank discount agrees with the other.",
+    }),
+  })
   .meta({ id: "ConvertRequest", description: "A quoted rate, and the target quotation." });
 
 export const convertReply = z

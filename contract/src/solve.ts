@@ -4,16 +4,28 @@ import {
   FIGURE_UNITS,
   INTEREST_SIDES,
   problemSchema,
+  questionSchema,
   WHOLE_KINDS,
 } from "@kestrelmoor/core";
 import * as z from "zod";
+import { issueReport } from "./problem-details";
 
-/** A problem file of any released version; the published schema describes the newest. */
-export const solveRequest = problemSchema.meta({
+/** A file of any released version; the published schemas describe the newest. */
+export const problemRequest = problemSchema.meta({
   id: "Problem",
   description: "A problem file: flows, rates and exactly one unknown.",
 });
 
+export const questionRequest = questionSchema.meta({
+  id: "Question",
+  description:
+    "A question file: parts in order, each a problem in which an earlier answer may stand for a figure or a time; see docs/question.schema.json.",
+});
+
+export const solveRequest = z.union([problemRequest, questionRequest]).meta({
+  id: "ProblemOrQuestion",
+  description: "A problem, or a question of several parts.",
+});
 const answer = z.object({
   value: z.number(),
   unit: z.enum(FIGURE_UNITS),
@@ -62,7 +74,7 @@ const wholePayments = z
   })
   .meta({ description: "An unknown count in whole payments." });
 
-export const solveReply = z
+export const solutionReply = z
   .object({
     unknown: z.object({ path: z.array(z.union([z.string(), z.number()])).readonly() }),
     answers: z.array(answer).min(1).readonly(),
@@ -80,4 +92,23 @@ export const solveReply = z
   })
   .meta({ id: "Solution", description: "Every solution of the unknown, and related values." });
 
-export type SolveReply = z.infer<typeof solveReply>;
+const solvedPart = z.object({ label: z.string(), ...solutionReply.shape });
+const unsolvedPart = z.object({
+  label: z.string(),
+  issues: z.array(issueReport).min(1).readonly().meta({
+    description: "Why the part has no answer; `part-waits` where it waits for another.",
+  }),
+});
+
+export const questionSolution = z
+  .object({ parts: z.array(z.union([solvedPart, unsolvedPart])).readonly() })
+  .meta({ id: "QuestionSolution", description: "The solution of each part, in order." });
+
+export const solveReply = z.union([solutionReply, questionSolution]).meta({
+  id: "ProblemOrQuestionSolution",
+  description: "The solution of a problem, or of each part of a question.",
+});
+
+export type SolutionReply = z.infer<typeof solutionReply>;
+export type QuestionSolution = z.infer<typeof questionSolution>;
+export type SolveReply = SolutionReply | QuestionSolution;

@@ -12,10 +12,13 @@ export const calculationRoutes: readonly Route[] = [
   {
     method: "post",
     path: "/api/solve",
-    summary: "Find the one unknown of a problem",
+    summary: "Find the one unknown of a problem, or of each part of a question",
     body: solveRequest,
     replies: {
-      200: { says: "Every solution, ascending.", schema: solveReply },
+      200: {
+        says: "Every solution, ascending; of a question, part by part.",
+        schema: solveReply,
+      },
       ...badBody,
       422: details("The problem does not match the schema, or has no solution; see `code`."),
       ...tooMany,

@@ -8,7 +8,7 @@ import {
   type AnswerFormat,
 } from "./answer-format";
 import { formatExact } from "./format-number";
-import { spanWords } from "./format-time";
+import { calendarDateWords, spanWords } from "./format-time";
 import { frequencyWords, quotationWords } from "./quotation-words";
 
 /**
@@ -66,7 +66,7 @@ const sentences: {
     `There are more labels than the ${writeFigure(amounts, format)} amounts. Remove the extra labels.`,
   "date-impossible": ({ on }) => `The date ${on} does not exist.`,
   "date-without-today": ({ on }) =>
-    `The date ${on} needs a date for today to count from. Give the date of today.`,
+    `The date ${calendarDateWords(on)} is counted from today, which has no date yet. Add a date for today.`,
   "rates-of-two-kinds": () =>
     "Simple interest, bank discount and compound interest cannot follow one another in one problem. Quote all rates the same way, or split the problem into parts.",
   "fraction-of-several-rates": () =>
@@ -238,8 +238,8 @@ const sentences: {
     const asDecimal = `${formatExact(withDigits(percent * 100, 12))}%`;
     return `Is that ${figure}% or ${asDecimal}? Type “${figure}%” or “${asDecimal}”.`;
   },
-  "simple-interest": () =>
-    "Simple interest is not available: interest here is compounded. Type the compounding, such as 6% compounded yearly.",
+  "discount-unclear": ({ percent }) =>
+    `“${percent} discount” has several meanings. Type “${percent} bank discount”, “${percent} effective discount”, or “${percent}” for interest.`,
   "apr-without-payments": ({ percent }, format) =>
     `An APR is compounded as often as money is paid. Type how often, such as ${writePercent(percent, format)} compounded monthly.`,
   "rate-frequency-unclear": ({ percent, each, compounded }) =>
@@ -247,10 +247,11 @@ const sentences: {
   "time-missing": () => "Type a time such as 6 years, or ? to find it.",
   "time-not-understood": ({ at }) =>
     `Cannot read “${at}”. Type a time such as 3y 4m, 40 months or today, or ? to find it.`,
-  "time-negative": () =>
-    "Times are counted forward from today. Type the time without a minus sign.",
-  "time-past": () =>
-    "Times before today are not available. Choose the earliest date as today, and count from it.",
+  "time-negative": () => "This is a length of time. Type it without a minus sign.",
+  "date-not-understood": ({ at }) => `Cannot read “${at}”. Type a date, such as 20 Sep 2027.`,
+  "date-without-year": ({ typed }) =>
+    `“${typed}” needs its year. Type it too, such as 20 Sep 2027.`,
+  "time-past": () => "This is a length of time, and has no past. Type it alone, such as 9 months.",
   "period-without-length": () =>
     "This rate has no compounding periods to count. Type a time such as 6 years.",
   "time-too-long": ({ limitYears }, format) =>

@@ -20,10 +20,20 @@ export function isShort(name: CalculationName, body: unknown): boolean {
     case "/appraise":
       return amountsOf(body) <= MOST_SEARCHED.amounts;
     case "/solve":
-      return isShortProblem(body);
+      return isShortQuestion(body);
     default:
       return false;
   }
+}
+
+/** A question is as long as its parts together. */
+const MOST_PARTS = 4;
+
+function isShortQuestion(body: unknown): boolean {
+  const parts = listAt(body, "parts");
+  return parts.length === 0
+    ? isShortProblem(body)
+    : parts.length <= MOST_PARTS && parts.every((part) => isShortProblem(at(part, "problem")));
 }
 
 function isShortProblem(body: unknown): boolean {
@@ -34,6 +44,7 @@ function isShortProblem(body: unknown): boolean {
     flows.length <= most.flows &&
     rates.length <= most.rates &&
     lengthAt(body, "also") <= MOST.followUps &&
+    (isCompound(body) || movedOneByOne(flows) <= most.amounts) &&
     flows.reduce<number>((sum, flow) => sum + amountsOf(flow), 0) <= most.amounts &&
     (most === MOST || hasOneSeries(flows))
   );
@@ -58,6 +69,25 @@ function isSearched(flows: readonly unknown[], rates: readonly unknown[]): boole
     rates.some((rate) => at(rate, "percent") === null) ||
     flows.some((flow) => ["count", "begins", "at"].some((key) => at(flow, key) === null))
   );
+}
+
+/** Whether payments are valued in closed form, or moved one by one. */
+function isCompound(body: unknown): boolean {
+  const laws = listAt(body, "rates").map((rate) => at(rate, "quoted"));
+  return !(
+    laws.includes("simple") ||
+    laws.includes("bank-discount") ||
+    at(body, "fraction") === "simple"
+  );
+}
+
+/** How many payments a problem has where each is moved by itself; one of unknown number may have very many. */
+function movedOneByOne(flows: readonly unknown[]): number {
+  return flows.reduce<number>((sum, flow) => {
+    const count = at(flow, "count");
+    if (count === undefined) return sum + 1;
+    return typeof count === "number" ? sum + count : Number.POSITIVE_INFINITY;
+  }, 0);
 }
 
 /** How many amounts are listed one by one. */

@@ -1,10 +1,13 @@
 import {
   readProblem,
+  readQuestion,
   schemaIssues,
   sentenceOf,
   type Issue,
   type Problem,
+  type QuestionFile,
   USUAL_FORMAT,
+  within,
 } from "@kestrelmoor/core";
 import type * as z from "zod";
 import { invalidDocument, Refusal, reportIssues } from "./refusal";
@@ -33,9 +36,14 @@ export function readBody<Schema extends z.ZodType>(schema: Schema, body: unknown
 export function readProblemIn(body: unknown, path: Issue["path"] = []): Problem {
   const problem = readProblem(body);
   if (problem.ok) return problem.value;
-  throw invalidDocument(
-    problem.issues.map((found) => ({ ...found, path: [...path, ...found.path] })),
-  );
+  throw invalidDocument(problem.issues.map((found) => within(path, found)));
+}
+
+/** Reads a question file of any released version, as `readProblemIn` reads a problem. */
+export function readQuestionIn(body: unknown, path: Issue["path"] = []): QuestionFile {
+  const question = readQuestion(body);
+  if (question.ok) return question.value;
+  throw invalidDocument(question.issues.map((found) => within(path, found)));
 }
 
 /**

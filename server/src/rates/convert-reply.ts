@@ -4,8 +4,8 @@ import { readBody } from "../http/read-body";
 import { unsolvable } from "../http/refusal";
 
 export function convertReply(body: unknown): ConvertReply {
-  const { from, to } = readBody(convertRequest, body);
-  const percent = convertRate(from, to);
+  const { from, to, years } = readBody(convertRequest, body);
+  const percent = convertRate(from, to, years);
   if (!percent.ok) throw unsolvable(percent.issues);
   return { percent: percent.value };
 }

@@ -1,10 +1,17 @@
 import { afterAll, beforeAll, describe, expect, test } from "@jest/globals";
-import { solveReply, type ProblemDetails, type SolveReply } from "@kestrelmoor/contract";
+import {
+  questionSolution,
+  solutionReply,
+  type ProblemDetails,
+  type SolutionReply,
+} from "@kestrelmoor/contract";
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import request from "supertest";
 import counts from "../../../core/reference/counts.json";
+import parts from "../../../core/reference/parts.json";
 import cases from "../../../core/reference/problems.json";
+import simpleAndDates from "../../../core/reference/simple-and-dates.json";
 import { createTestApp, type TestApp } from "../../test/test-app";
 
 let served: TestApp;
@@ -29,11 +36,92 @@ const problem = {
 test(`all ${cases.length} cases of the reference within a relative 1e-12`, async () => {
   for (const { id, problem: body, expect: wanted } of cases) {
     const reply = await solve(body).expect(200);
-    const [answer] = (reply.body as SolveReply).answers;
+    const [answer] = (reply.body as SolutionReply).answers;
     const error = Math.abs((answer?.value ?? NaN) / Number(wanted.value) - 1);
     expect([id, error < 1e-12, answer?.unit]).toEqual([id, true, wanted.unit]);
     if ("direction" in wanted) expect(answer?.direction).toBe(wanted.direction);
   }
+});
+
+const isNear = (value: number | null | undefined, wanted: string) =>
+  Math.abs((value ?? NaN) / Number(wanted) - 1) < 1e-12;
+
+test("all cases of simple interest, discount and dates within a relative 1e-12", async () => {
+  for (const { id, problem: body, expect: wanted } of simpleAndDates) {
+    if (body === undefined || Array.isArray(wanted)) continue;
+    const { answers } = solutionReply.parse((await solve(body).expect(200)).body);
+    const [answer] = answers;
+    expect([id, isNear(answer?.value, wanted.value)]).toEqual([id, true]);
+    expect([answer?.unit, answer?.direction]).toEqual([wanted.unit, wanted.direction]);
+  }
+});
+
+test("all questions of several parts within a relative 1e-12, part by part", async () => {
+  const questions: readonly { id: string; question?: unknown; expect: unknown }[] = [
+    ...parts,
+    ...simpleAndDates,
+  ];
+  for (const { id, question, expect: expected } of questions) {
+    if (question === undefined) continue;
+    const reply = questionSolution.parse((await solve(question).expect(200)).body);
+    const wanted = expected as { label: string; value: string; also: string[] }[];
+    const near = reply.parts.map((part, index) =>
+      "issues" in part
+        ? false
+        : isNear(part.answers[0]?.value, wanted[index]?.value ?? "") &&
+          part.also.every((value, place) =>
+            isNear(Math.abs(value ?? NaN), wanted[index]?.also[place] ?? ""),
+          ),
+    );
+    expect([id, reply.parts.map(({ label }) => label), near]).toEqual([
+      id,
+      wanted.map(({ label }) => label),
+      wanted.map(() => true),
+    ]);
+  }
+});
+
+test("a part without an answer says why, and one that waits for it says for which", async () => {
+  const [own, other] = problem.flows;
+  const question = {
+    format: "kestrelmoor-question",
+    version: 1,
+    parts: [
+      {
+        label: "a",
+        problem: {
+          ...problem,
+          flows: [
+            { ...own, amount: 0 },
+            { ...other, amount: 5, at: null },
+          ],
+        },
+      },
+      {
+        label: "b",
+        problem: { ...problem, flows: [{ ...own, amount: { answerOf: "a" } }, other] },
+      },
+      { label: "c", problem },
+    ],
+  };
+  const { body } = await solve(question).expect(200);
+  expect(body).toMatchObject({
+    parts: [
+      { label: "a", issues: [{ code: "nothing-to-balance" }] },
+      {
+        label: "b",
+        issues: [
+          {
+            code: "part-waits",
+            path: ["flows", 0, "amount"],
+            label: "a",
+            message: "This waits for the answer of part (a).",
+          },
+        ],
+      },
+      { label: "c", answers: [{ value: 110.25 }] },
+    ],
+  });
 });
 
 test("answers with the unknown's path, the follow-ups and the facts", async () => {
@@ -60,7 +148,7 @@ test("answers with the unknown's path, the follow-ups and the facts", async () =
 
 test("gives a count in whole payments, and says when interest alone reaches the goal", async () => {
   for (const { id, problem: body, expect: wanted } of counts) {
-    const reply = solveReply.parse((await solve(body).expect(200)).body);
+    const reply = solutionReply.parse((await solve(body).expect(200)).body);
     const whole = reply.facts.wholePayments;
     const near = (text: string | null) =>
       text === null ? null : (expect.closeTo(Number(text), 6) as unknown);
@@ -77,7 +165,7 @@ test("gives a count in whole payments, and says when interest alone reaches the 
 
 test("every proof that a reply can name is explained in docs/method.md", () => {
   const method = readFileSync(join(import.meta.dirname, "../../../docs/method.md"), "utf8");
-  for (const proof of solveReply.shape.completeness.options)
+  for (const proof of solutionReply.shape.completeness.options)
     expect(method).toContain(`\`${proof}\``);
 });
 
@@ -90,7 +178,7 @@ describe("bad input is said by 400, 413, 415 or 422, with its code and never a s
     ["an empty object", {}, "problem-invalid"],
     ["null", null, "problem-invalid"],
     ["a list", [], "problem-invalid"],
-    ["a newer file", { ...problem, version: 2 }, "problem-invalid"],
+    ["a newer file", { ...problem, version: 3 }, "problem-invalid"],
     ["no unknown", flows({ amount: 1 }), "unknown-missing"],
     ["two unknowns", flows({ at: null }), "unknown-several"],
     [
@@ -99,7 +187,24 @@ describe("bad input is said by 400, 413, 415 or 422, with its code and never a s
       "rate-too-low",
     ],
     ["an amount of 1e308", flows({ amount: 1e308 }), "problem-invalid"],
-    ["a negative time", flows({ at: "-P2Y" }), "problem-invalid"],
+    ["a date without a today", flows({ at: "2027-09-20" }), "problem-invalid"],
+    [
+      "a part that refers to a later one",
+      {
+        format: "kestrelmoor-question",
+        version: 1,
+        parts: [
+          { label: "a", problem: flows({ at: { answerOf: "b" } }) },
+          { label: "b", problem },
+        ],
+      },
+      "problem-invalid",
+    ],
+    [
+      "a question of no parts",
+      { format: "kestrelmoor-question", version: 1, parts: [] },
+      "problem-invalid",
+    ],
     ["a field that is not there", { ...problem, colour: "red" }, "problem-invalid"],
     ["flows of another kind", flows({ kind: "river" }), "problem-invalid"],
   ])("%s", async (_, body, code) => {

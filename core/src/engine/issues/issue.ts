@@ -152,13 +152,16 @@ export interface IssueFacts {
   "percent-too-large": { limit: number };
   /** A bare figure below 1, which may be meant as a decimal. */
   "percent-or-decimal": { figure: string; percent: number };
-  "simple-interest": NoFacts;
+  /** "6% discount": bank discount, compound discount, or a rate of interest to discount by. */
+  "discount-unclear": { percent: string };
   "apr-without-payments": { percent: number };
   "rate-frequency-unclear": { percent: string; each: string; compounded: string };
   "time-missing": NoFacts;
   "time-not-understood": { typed: string; at: string };
   "time-negative": { typed: string };
   "time-past": NoFacts;
+  "date-without-year": { typed: string };
+  "date-not-understood": { at: string };
   "period-without-length": NoFacts;
   "time-too-long": { limitYears: number };
   "name-not-found": { name: string };

@@ -3,6 +3,7 @@ import { isCalendarDate } from "../time/calendar";
 import { isCompound, type Quotation } from "../rates/quotation";
 import { isDate, yearsOfMoment } from "../time/moment";
 import { calendarOf } from "../timeline/calendar-of";
+import { timesOf } from "./problem-times";
 import { checkReferences } from "./references";
 import type { Problem } from "./schema";
 
@@ -95,26 +96,6 @@ function unusableDates(problem: Problem): Issue[] {
       });
     }),
   ];
-}
-
-/** Every time that is said outright, with its place. */
-function timesOf({ rates, flows, ask, also, focal }: Problem): { time: string; path: Path }[] {
-  const places: [unknown, Path][] = [
-    [focal, ["focal"]],
-    ...rates.map(({ from }, index): [unknown, Path] => [from, ["rates", index, "from"]]),
-    ...flows.flatMap((flow, index): [unknown, Path][] => {
-      if (flow.kind === "single") return [[flow.at, ["flows", index, "at"]]];
-      return "begins" in flow ? [[flow.begins, ["flows", index, "begins"]]] : [];
-    }),
-    [ask?.at, ["ask", "at"]],
-    ...(also ?? []).flatMap((question, index): [unknown, Path][] =>
-      (["at", "from", "to"] as const).map((key) => [
-        (question as Partial<Record<typeof key, unknown>>)[key],
-        ["also", index, key],
-      ]),
-    ),
-  ];
-  return places.flatMap(([time, path]) => (typeof time === "string" ? { time, path } : []));
 }
 
 /** Laws of interest that do not go together, or are not defined. */

@@ -1,7 +1,21 @@
 import { expect, test } from "@jest/globals";
-import published from "../../../../docs/problem.schema.json";
-import { problemJsonSchema } from "./json-schema";
+import publishedProblem from "../../../../docs/problem.schema.json";
+import publishedQuestion from "../../../../docs/question.schema.json";
+import { problemJsonSchema, questionJsonSchema } from "./json-schema";
 
-test("the schema in the documents is the one that the definition makes (else: npm run schema)", () => {
-  expect(published).toEqual(JSON.parse(JSON.stringify(problemJsonSchema())));
+test.each([
+  ["problem", publishedProblem, problemJsonSchema],
+  ["question", publishedQuestion, questionJsonSchema],
+] as const)(
+  "the schema of a %s in the documents is the one that the definition makes (else: npm run schema)",
+  (_, published, made) => {
+    expect(published).toEqual(JSON.parse(JSON.stringify(made())));
+  },
+);
+
+test("the answer of an earlier part may stand for every figure and every time", () => {
+  const text = JSON.stringify(questionJsonSchema());
+  const places = text.split('{"$ref":"#/$defs/answerOf"}').length - 1;
+  // An amount twice, a signed one twice, a percent of each quotation, a count, two of growth, and every time.
+  expect(places).toBeGreaterThan(20);
 });

@@ -123,12 +123,18 @@ const single = z.strictObject({
   at: position,
 });
 
+const growthPercent = z.union([percentFigureSchema, z.null()]);
+const growthStep = z.union([signedMoneySchema, z.null()]);
 const growth = z
   .union([
-    z.strictObject({ percent: z.union([percentFigureSchema, z.null()]), every: periodSchema }),
-    z.strictObject({ amount: z.union([signedMoneySchema, z.null()]), every: periodSchema }),
+    z.strictObject({ percent: growthPercent, every: periodSchema }),
+    z.strictObject({ amount: growthStep, every: periodSchema }),
   ])
   .meta(expected("{ percent, every } or { amount, every }"));
+
+const count = z
+  .union([z.number().gt(0).max(LIMITS.payments), z.null(), z.literal("forever")])
+  .meta(expected('a number of payments, null for the unknown, or "forever"'));
 
 const stream = z.strictObject({
   ...flowParts,
@@ -136,9 +142,7 @@ const stream = z.strictObject({
   direction,
   amount,
   every: periodSchema,
-  count: z
-    .union([z.number().gt(0).max(LIMITS.payments), z.null(), z.literal("forever")])
-    .meta(expected('a number of payments, null for the unknown, or "forever"')),
+  count,
   timing: z.enum(["end", "start"]),
   begins: position,
   growth: growth.optional(),
@@ -211,6 +215,12 @@ export const problemSchema = z.strictObject({
   ask: z.strictObject({ find: z.literal("value"), at: knownPosition }).optional(),
   also: z.array(followUp).max(LIMITS.followUps).optional(),
 });
+
+/** What holds a figure or a time: in a part of a question, the answer of an earlier part may stand there. */
+export const FIGURE_SCHEMAS: readonly unknown[] = [
+  ...[amount, entry, percent, count, growthPercent, growthStep],
+  ...[position, knownPosition],
+];
 
 export type Problem = z.infer<typeof problemSchema>;
 export type Rate = Problem["rates"][number];

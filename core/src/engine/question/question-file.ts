@@ -25,6 +25,9 @@ export const QUESTION_FILE_EXTENSION = ".question.json";
 
 const { shape } = problemSchema;
 
+/** Judged apart, once numbers stand in for its references; the published schema has it in full. */
+const partProblemSchema = z.record(z.string(), z.unknown()).meta({ $ref: "#/$defs/problem" });
+
 /** The question file: parts in order, each a problem that may take up the answers of parts before it. */
 export const questionSchema = z.strictObject({
   format: z.literal("kestrelmoor-question"),
@@ -37,7 +40,7 @@ export const questionSchema = z.strictObject({
       z.strictObject({
         label: partLabelSchema,
         /** A problem file in which a reference may stand wherever a number or a time does. */
-        problem: z.record(z.string(), z.unknown()),
+        problem: partProblemSchema,
       }),
     )
     .min(1)

@@ -11,6 +11,7 @@ import {
   PLAIN_HAND_IN,
   type Draft,
 } from "./draft";
+import { USUAL_CONVENTIONS } from "./conventions";
 import { PLAIN_SCHEDULE } from "./draft-schedule";
 import { namesOf } from "../input/names";
 import { lineOfFlow, namedFlow } from "./lines/line-kinds";
@@ -20,7 +21,7 @@ import { writeAsk, writeRate } from "./write-draft";
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 7,
+  version: 8,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,
@@ -51,6 +52,8 @@ const draftDocument: VersionedDocument<Draft> = {
       workings: null,
       handIn: PLAIN_HAND_IN,
     }),
+    // Version 8 may have dates, a focal date and the conventions of a course.
+    7: (document) => ({ ...document, today: "", focal: "", conventions: USUAL_CONVENTIONS }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -119,6 +122,7 @@ function withPercentSign(text: unknown): unknown {
 
 /** Puts what is kept as the file had it on lines, where there are lines for it now. */
 function withLines(draft: Draft): Draft {
+  // What an old draft kept as it was has no dates but those of lists.
   const names = namesOf(draft.flows.map(namedFlow));
   const usual = usualCompounding(draft.flows);
   return {

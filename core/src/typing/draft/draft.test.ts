@@ -1,6 +1,7 @@
 import { flowField, rateField } from "../../engine/fields/field-ref";
 import { describe, expect, test } from "@jest/globals";
-import cases from "../../../reference/problems.json";
+import secondVersion from "../../../reference/simple-and-dates.json";
+import firstVersion from "../../../reference/problems.json";
 import { readProblem } from "../../engine/problem/problem-file";
 import { solve } from "../../engine/solve/solve";
 import { BLANK_DRAFT, type Draft } from "./draft";
@@ -18,6 +19,11 @@ import { moveUnknown } from "./move-unknown";
 import { readDraft } from "./read-draft";
 import { SHAPES } from "./shapes";
 import { writeDraft } from "./write-draft";
+
+const cases: readonly { readonly problem: unknown }[] = [
+  ...firstVersion,
+  ...secondVersion.flatMap(({ problem }) => (problem === undefined ? [] : { problem })),
+];
 
 function draftOf(amount: string, back: string, percent: string, at: string): Draft {
   return {
@@ -56,7 +62,10 @@ describe("files and fields", () => {
       if (!read.ok) throw new Error(JSON.stringify(read.issues));
       const draft = writeDraft(read.value);
       expect(parseDraft(JSON.parse(JSON.stringify(draft)))).toEqual({ ok: true, value: draft });
-      expect(readDraft(draft).problem).toEqual(read.value);
+      // The usual day count needs no words.
+      const { dayCount, ...rest } = read.value;
+      const wanted = dayCount === "actual/365" ? rest : read.value;
+      expect(readDraft(draft).problem).toEqual(wanted);
     }
   });
 
@@ -77,6 +86,52 @@ describe("files and fields", () => {
     });
     if (!read.ok) throw new Error(JSON.stringify(read.issues));
     expect(writeDraft(read.value).flows).toMatchObject([{ kind: "single", at: "today" }]);
+  });
+
+  test("a file with dates, a focal date and conventions is typed and read the same", () => {
+    const read = readProblem({
+      format: "kestrelmoor-problem",
+      version: 2,
+      today: "2027-09-20",
+      dayCount: "30/360",
+      fraction: "simple",
+      focal: "2027-12-31",
+      rates: [{ percent: 5, quoted: "effective" }],
+      flows: [
+        { id: "lent", kind: "single", direction: "out", amount: 5, at: "-P9M" },
+        { id: "back", kind: "single", direction: "in", amount: null, at: "2028-02-29" },
+      ],
+      also: [{ find: "interest", from: "-P3M", to: "2027-12-31" }],
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    const draft = writeDraft(read.value);
+    expect(draft).toMatchObject({ today: "20 September 2027", focal: "31 December 2027" });
+    expect(draft.flows).toMatchObject([{ at: "9 months ago" }, { at: "29 February 2028" }]);
+    expect(parseDraft(draft)).toEqual({ ok: true, value: draft });
+    expect(readDraft(draft).problem).toEqual(read.value);
+  });
+
+  test("a date of today or a focal date that cannot be read is told in its place", () => {
+    const draft = { ...draftOf("12k", "?", "6%", "3y"), today: "soon", focal: "31 Feb 2027" };
+    expect(readDraft(draft)).toMatchObject({
+      problem: null,
+      issues: [
+        { code: "date-not-understood", path: ["today"] },
+        { code: "date-impossible", path: ["focal"] },
+      ],
+    });
+    expect(readDraft({ ...draft, today: "?", focal: "?" }).issues).toMatchObject([
+      { code: "unknown-not-here", path: ["today"] },
+      { code: "unknown-not-here", path: ["focal"] },
+    ]);
+  });
+
+  test("a draft of version 7 has no dates, and the usual conventions", () => {
+    const { today, focal, conventions, ...old } = draftOf("12k", "?", "6%", "3y");
+    expect(parseDraft({ ...old, version: 7 })).toMatchObject({
+      ok: true,
+      value: { version: 8, today, focal, conventions },
+    });
   });
 
   test("a figure too long for any field is kept as the file has it", () => {
@@ -118,7 +173,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(7);
+    expect(parsed.value.version).toBe(8);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -224,7 +279,7 @@ describe("files and fields", () => {
 
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 8 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 9 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { LIMITS } from "../../engine/problem/limits";
+import { conventionsSchema, USUAL_CONVENTIONS } from "./conventions";
 import { problemSchema } from "../../engine/problem/schema";
 import { QUOTATION_KINDS } from "../../engine/rates/quotation";
 import { answerFormatSchema } from "../../wording/answer-format";
@@ -107,10 +108,15 @@ const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: 
 
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(7),
+  version: z.literal(8),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
+  /** The date of today as it was typed; empty where today has none. */
+  today: typed,
+  /** The focal date as it was typed; empty for the usual one. */
+  focal: typed,
+  conventions: conventionsSchema,
   rates: z.array(rateLine).min(1).max(LIMITS.rates),
   flows: z.array(flowLineSchema).max(LIMITS.flows),
   ask: z.union([ask, z.null()]),
@@ -132,6 +138,7 @@ export const draftSchema = z.strictObject({
 });
 
 export type Draft = z.infer<typeof draftSchema>;
+export type Conventions = Draft["conventions"];
 export type RateLine = Draft["rates"][number];
 export type FlowLine = Draft["flows"][number];
 export type FollowUpLine = Draft["also"][number];
@@ -166,9 +173,12 @@ export const PLAIN_HAND_IN: Draft["handIn"] = { variants: false, projects: false
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 7,
+  version: 8,
   title: "",
   question: "",
+  today: "",
+  focal: "",
+  conventions: USUAL_CONVENTIONS,
   rates: [],
   flows: [],
   ask: null,

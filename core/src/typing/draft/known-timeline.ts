@@ -27,6 +27,7 @@ export function knownTimeline(draft: Draft, reading: DraftReading): KnownTimelin
   const problem = attached({
     format: "kestrelmoor-problem",
     version: 2,
+    ...datesSoFar(draft, reading),
     rates: draft.rates.map((line, index) => rateOfLine(line, reading.rates[index])),
     flows: draft.flows.flatMap((line, index) => flowSoFar(line, reading.flows[index]) ?? []),
   });
@@ -39,6 +40,15 @@ export function knownTimeline(draft: Draft, reading: DraftReading): KnownTimelin
     })),
     ask: askedSoFar(problem, reading),
   };
+}
+
+/** What dates are counted by: a date is read only where today has one. */
+function datesSoFar(
+  { conventions: { dayCount } }: Draft,
+  { today }: DraftReading,
+): Pick<Problem, "today" | "dayCount"> {
+  const date = today === null ? null : valueOf(today);
+  return date === null ? {} : { today: date, dayCount };
 }
 
 /** A flow of which all that a place on the axis needs can be read. */

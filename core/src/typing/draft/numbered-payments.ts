@@ -28,7 +28,7 @@ export function numberedPayments(
   const beginningOf = (line: StreamLine, trail: readonly string[]): Duration | null => {
     const time = readPosition(line.begins, names);
     if (!time.ok) return null;
-    if (!("endOf" in time.value)) return parseDuration(time.value.duration);
+    if (!("endOf" in time.value)) return parseDuration(time.value.moment);
     const before = paymentsOf(time.value.endOf, trail);
     const count = before?.count ?? null;
     if (before === null || count === null || !Number.isInteger(count)) return null;

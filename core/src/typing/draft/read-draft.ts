@@ -1,14 +1,17 @@
 import { namesOf, type Names } from "../input/names";
-import type { SaidQuotation } from "../input/rate-words";
+import type { Discounting, SaidQuotation } from "../input/rate-words";
 import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
 import { positionOf, readPosition, type SaidTime } from "../input/read-position";
 import { readUnknownRate } from "../input/read-rate";
-import { within, type Issue } from "../../engine/issues/issue";
+import { issue, within, type Issue } from "../../engine/issues/issue";
+import { fail } from "../../engine/result";
+import { readDate } from "../input/read-date";
 import { checkProblem } from "../../engine/problem/check-problem";
 import { checkFollowUp } from "../../engine/problem/references";
 import type { Problem, Rate } from "../../engine/problem/schema";
 import type { Quotation } from "../../engine/rates/quotation";
 import { usualCompounding } from "./compounding/payment-periods";
+import { USUAL_CONVENTIONS } from "./conventions";
 import type { Draft, RateLine, TypedRateLine } from "./draft";
 import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
 import {
@@ -46,6 +49,10 @@ export interface DraftReading {
   readonly flows: readonly FlowReading[];
   readonly rates: readonly RateReading[];
   readonly ask: FieldReading<SaidTime> | null;
+  /** The date of today, ISO 8601; `null` where it has none. */
+  readonly today: FieldReading<string> | null;
+  /** `null` where it is the usual one. */
+  readonly focal: FieldReading<SaidTime> | null;
   /** A question that cannot be asked yet keeps nobody from the answer: it is left out of the problem. */
   readonly also: readonly FollowUpReading[];
   /** Everything that keeps it from being a problem, each with its path in the draft. */
@@ -59,21 +66,27 @@ export interface DraftReading {
  */
 export function readDraft(draft: Draft): DraftReading {
   const usual = usualCompounding(draft.flows);
-  const bare = namesOf(draft.flows.map(namedFlow));
+  const today = readToday(draft);
+  const bare = { ...namesOf(draft.flows.map(namedFlow)), ...datesOf(draft, today) };
   const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
   const [firstLine, ...laterLines] = draft.rates;
-  const first = firstLine === undefined ? [] : [readRateLine(firstLine, 0, usual, untimed)];
+  const discounting = discountingIn(draft);
+  const readRate = (line: RateLine, index: number, names: Names) =>
+    readRateLine(line, index, { usual, names, discounting });
+  const first = firstLine === undefined ? [] : [readRate(firstLine, 0, untimed)];
   const names = { ...untimed, period: periodOf(first[0], firstLine) };
-  const rates = [
-    ...first,
-    ...laterLines.map((line, index) => readRateLine(line, index + 1, usual, names)),
-  ];
+  const rates = [...first, ...laterLines.map((line, index) => readRate(line, index + 1, names))];
   const flows = draft.flows.map((line) => readFlowLine(line, names));
   const ask =
     draft.ask?.kind === "worth"
       ? readKnownField(draft.ask.at, (text) => readPosition(text, names))
       : null;
+  const focal =
+    draft.focal.trim() === ""
+      ? null
+      : readKnownField(draft.focal, (text) => readPosition(text, names));
   const fieldIssues = [
+    ...(today === null ? [] : issuesOf(today, ["today"])),
     ...flows.flatMap((reading, index) =>
       issuesOfFlow(reading).map((found) => within(["flows", index], found)),
     ),
@@ -86,17 +99,37 @@ export function readDraft(draft: Draft): DraftReading {
           ],
     ),
     ...(ask === null ? [] : issuesOf(ask, ["ask", "at"])),
+    ...(focal === null ? [] : issuesOf(focal, ["focal"])),
   ];
   const also = draft.also.map((line) => readFollowUp(line, names));
-  const lines = { flows, rates, ask, also };
+  const lines = { flows, rates, ask, today, focal, also };
   if (fieldIssues.length > 0 || draft.flows.length === 0) {
     return { ...lines, issues: fieldIssues, problem: null };
   }
-  const problem = problemOf(draft, flows, rates, ask);
+  const problem = problemOf(draft, lines);
   const issues = checkProblem(problem);
   if (issues.length > 0) return { ...lines, issues, problem: null };
   const asked = askable(problem, also);
   return { ...lines, also: asked, issues, problem: withFollowUps(problem, asked) };
+}
+
+function readToday({ today, conventions }: Draft): FieldReading<string> | null {
+  if (today.trim() === "") return null;
+  return readKnownField(
+    today,
+    (text) =>
+      readDate(text, conventions.dateOrder) ??
+      fail(issue("date-not-understood", [], { at: text.trim() })),
+  );
+}
+
+/** What dates are counted by, and how they are written. */
+function datesOf(
+  { conventions: { dayCount, dateOrder } }: Draft,
+  today: FieldReading<string> | null,
+): Pick<Names, "calendar" | "dateOrder"> {
+  const date = today === null ? null : valueOf(today);
+  return { calendar: date === null ? null : { today: date, dayCount }, dateOrder };
 }
 
 /** Takes back the questions that refer to what is not there, such as a line that was removed. */
@@ -134,9 +167,25 @@ function periodOf(reading: RateReading | undefined, line: RateLine | undefined):
   return quotation.quoted.startsWith("effective") ? "P1Y" : null;
 }
 
-function readRateLine(line: RateLine, index: number, usual: string, names: Names): RateReading {
+interface RateContext {
+  readonly usual: string;
+  readonly names: Names;
+  readonly discounting: Discounting;
+}
+
+/** A value that is asked for, and a project, are discounted by interest; what else a discount rate is has to be said. */
+function discountingIn({ ask, flows }: Draft): Discounting {
+  const isProject = flows.some(({ kind }) => kind === "list" || kind === "dated");
+  return ask !== null || isProject ? "by-interest" : "asked";
+}
+
+function readRateLine(
+  line: RateLine,
+  index: number,
+  { usual, names, discounting }: RateContext,
+): RateReading {
   if (line.kind === "kept") return { kind: "kept" };
-  const { percent, said } = readPercentField(line.percent, index);
+  const { percent, said } = readPercentField(line.percent, index, discounting);
   const meant: TypedRateLine = { ...line };
   if (said !== null) takeQuotation(meant, said);
   return {
@@ -152,6 +201,7 @@ function readRateLine(line: RateLine, index: number, usual: string, names: Names
 function readPercentField(
   text: string,
   index: number,
+  discounting: Discounting = "by-interest",
 ): { readonly percent: FieldReading<SaidRate>; readonly said: SaidQuotation | null } {
   const unknown = readUnknownRate(text);
   if (unknown !== null) {
@@ -160,7 +210,7 @@ function readPercentField(
       ? { percent: { state: "unknown" }, said: unknown.ok ? unknown.value : null }
       : { percent: { state: "issue", issue: found }, said: null };
   }
-  const percent = readField(text, (typed) => readLinkedRate(typed, index));
+  const percent = readField(text, (typed) => readLinkedRate(typed, index, discounting));
   const value = valueOf(percent);
   return { percent, said: value === null || "plus" in value ? null : value };
 }
@@ -192,18 +242,22 @@ export function tidyRateLine(line: TypedRateLine, index: number): void {
   takeQuotation(line, said);
 }
 
-function problemOf(
-  draft: Draft,
-  flows: readonly FlowReading[],
-  rates: readonly RateReading[],
-  ask: FieldReading<SaidTime> | null,
-): Problem {
+type LineReadings = Pick<DraftReading, "flows" | "rates" | "ask" | "today" | "focal">;
+
+function problemOf(draft: Draft, { flows, rates, ask, today, focal }: LineReadings): Problem {
+  const focalDate = focal === null ? null : valueOf(focal);
+  const date = today === null ? null : valueOf(today);
+  const { dayCount, fraction } = draft.conventions;
   return {
     format: "kestrelmoor-problem",
     version: 2,
     ...(draft.title === "" ? {} : { title: draft.title }),
     ...(draft.question === "" ? {} : { question: draft.question }),
     ...(draft.currency === undefined ? {} : { currency: draft.currency }),
+    ...(date === null ? {} : { today: date }),
+    ...(dayCount === USUAL_CONVENTIONS.dayCount ? {} : { dayCount }),
+    ...(fraction === USUAL_CONVENTIONS.fraction ? {} : { fraction }),
+    ...(focalDate === null ? {} : { focal: positionOf(focalDate) }),
     rates: draft.rates.map((line, index) => rateOfLine(line, rates[index])),
     flows: draft.flows.map((line, index) => flowOfLine(line, flows[index])),
     ...askOf(draft, ask),

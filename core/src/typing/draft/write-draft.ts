@@ -1,6 +1,11 @@
 import { namesOf, type Names } from "../input/names";
 import type { Problem, Rate } from "../../engine/problem/schema";
 import { compoundedByFile } from "./compounding/compounding-question";
+import { timesOf } from "../../engine/problem/problem-times";
+import { isDate, type Calendar } from "../../engine/time/moment";
+import { calendarOf } from "../../engine/timeline/calendar-of";
+import { calendarDateWords } from "../../wording/format-time";
+import { USUAL_CONVENTIONS } from "./conventions";
 import { usualCompounding } from "./compounding/payment-periods";
 import { BLANK_DRAFT, type Draft, type TypedRateLine } from "./draft";
 import { lineOfFlow } from "./lines/line-kinds";
@@ -10,7 +15,8 @@ import { writePosition } from "./write/write-position";
 
 /** Puts a problem file into fields, as somebody would have typed it; reading it back gives the same file. */
 export function writeDraft(problem: Problem): Draft {
-  const names = namesOf(problem.flows);
+  const calendar = calendarOf(problem);
+  const names = { ...namesOf(problem.flows), calendar };
   const flows = problem.flows.map((flow) => lineOfFlow(flow, names));
   const usual = usualCompounding(flows);
   return {
@@ -18,6 +24,13 @@ export function writeDraft(problem: Problem): Draft {
     title: problem.title ?? "",
     question: problem.question ?? "",
     ...(problem.currency === undefined ? {} : { currency: problem.currency }),
+    today: writeToday(problem, calendar),
+    focal: problem.focal === undefined ? "" : writePosition(problem.focal, names),
+    conventions: {
+      ...USUAL_CONVENTIONS,
+      ...(problem.dayCount === undefined ? {} : { dayCount: problem.dayCount }),
+      ...(problem.fraction === undefined ? {} : { fraction: problem.fraction }),
+    },
     rates: problem.rates.map((rate, index) => writeRate(rate, index, names, usual)),
     flows,
     ask: writeAsk(problem.ask, names),
@@ -25,6 +38,13 @@ export function writeDraft(problem: Problem): Draft {
       writeFollowUp(question, `also-${index + 1}`, names),
     ),
   };
+}
+
+/** Where only a list has dates, its first one is today without being said; other dates need it said. */
+function writeToday(problem: Problem, calendar: Calendar | null): string {
+  const hasDates = timesOf(problem).some(({ time }) => isDate(time));
+  const today = problem.today ?? (hasDates ? calendar?.today : undefined);
+  return today === undefined ? "" : calendarDateWords(today);
 }
 
 /** @param usual how often interest would be compounded if nothing were said, ISO 8601 */

@@ -1,4 +1,6 @@
 import type { Duration } from "../../engine/time/duration";
+import type { Calendar } from "../../engine/time/moment";
+import type { DateOrder } from "./read-date";
 
 /** What the lines of a draft are called, so that one line can be said by another. */
 export interface Names {
@@ -10,6 +12,10 @@ export interface Names {
   readonly onlyStream: string | null;
   /** Every name that a calculation may use, in small letters, with the flow that it names. */
   readonly all: readonly { readonly words: string; readonly id: string }[];
+  /** What dates are counted by; `null` where today has no date. */
+  readonly calendar: Calendar | null;
+  /** In which order a date in numbers is written. */
+  readonly dateOrder: DateOrder;
   /** How long "a period" is, ISO 8601; `null` where no rate says so. */
   readonly period: string | null;
   /** The payments of a flow, by which one of them can be told by its number; `null` where they are not known. */
@@ -70,6 +76,8 @@ export function namesOf(flows: readonly Named[]): Names {
       { words, id },
       { words: `${words}s`, id },
     ]),
+    calendar: null,
+    dateOrder: "day-first",
     period: null,
     paymentsOf: () => null,
   };

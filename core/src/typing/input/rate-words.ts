@@ -18,6 +18,9 @@ export interface SaidQuotation {
   readonly asPaid?: true;
 }
 
+/** What a bare "discount rate" is: a rate of interest to discount by, as for projects; or it has to be asked. */
+export type Discounting = "by-interest" | "asked";
+
 /** The figure beside the words, for what is asked back. */
 export interface BesideWords {
   /** The whole text, as typed. */
@@ -44,13 +47,16 @@ const IN_WORDS: readonly (readonly [short: RegExp, words: string])[] = [
   [/\bdaily\s*\(\s*36[05]\s*\)/g, " daily "],
   [/\(\s*(\d{1,3})\s*\)/g, " compounded $1 times a year "],
   [new RegExp(String.raw`\(\s*(${FREQUENCY_PATTERN})\s*\)`, "g"), " compounded $1 "],
-  [/\b(?:discount|hurdle) rate\b|\bcost of capital\b|\brequired (?:rate of )?return\b/g, " "],
+  [/\bhurdle rate\b|\bcost of capital\b|\brequired (?:rate of )?return\b/g, " "],
   [/[()]/g, " "],
 ];
 
 const CONTINUOUS =
   /\b(?:(?:compound(?:ed|ing)?|convertible)\s+)?continuous(?:ly)?(?:\s+compound(?:ed|ing))?\b|\bforce of interest\b/;
 const EFFECTIVE = /\beffective(?:ly)?\b/;
+const SIMPLE = /\bsimple\b(?!\s+discount)/;
+const BANK_DISCOUNT = /\b(?:bank|banker'?s|simple)\s+discount\b/;
+const DISCOUNT = /\b(?:compound )?discount(?:\s+(?:rate|factor))?\b|\brate of discount\b/;
 const AS_PAID = /\bapr\b/;
 const COMPOUNDED = new RegExp(
   String.raw`\b(?:compound(?:ed|ing)?|convertible|payable|credited|capitali[sz]ed|nominal)\s+(${FREQUENCY_OF_PATTERN})\b(?!\s+(?:interest\s+)?rate)|\b(${FREQUENCY_PATTERN})\s+compound(?:ed|ing)\b`,
@@ -70,12 +76,17 @@ const LEAST_NOMINAL_DAILY = 1;
 /**
  * Takes each thing that the words can say out of them; whatever is left was not understood.
  *
- * @returns fails with `simple-interest`, `percent-not-understood`, and `rate-frequency-unclear` for "0.5% monthly",
- *   which may be the rate of each month or a yearly one compounded monthly
+ * @param discounting what "discount rate 6%" means: the rate at which a project is discounted, or a question
+ * @returns fails with `percent-not-understood`; with `rate-frequency-unclear` for "0.5% monthly", which may be the rate
+ *   of each month or a yearly one compounded monthly; with `discount-unclear` for "6% discount", which may be bank
+ *   discount, compound discount, or a rate of interest to discount by
  */
-export function readRateWords(words: string, beside: BesideWords): Result<SaidQuotation> {
+export function readRateWords(
+  words: string,
+  beside: BesideWords,
+  discounting: Discounting,
+): Result<SaidQuotation> {
   let rest = ` ${words.toLowerCase()} `;
-  if (/\bsimple\b/.test(rest)) return fail(issue("simple-interest", [], {}));
   for (const [short, long] of IN_WORDS) rest = rest.replace(short, long);
   rest = rest.replace(/\s+/g, " ");
   const takeOut = (pattern: RegExp): string | null => {
@@ -86,6 +97,9 @@ export function readRateWords(words: string, beside: BesideWords): Result<SaidQu
     return groups.find((group) => group !== undefined) ?? match[0];
   };
   const nominal = /\bnominal\b/.test(rest);
+  const simple = takeOut(SIMPLE) !== null;
+  const bankDiscount = takeOut(BANK_DISCOUNT) !== null;
+  const discount = takeOut(DISCOUNT);
   const continuous = takeOut(CONTINUOUS) !== null;
   const effective = takeOut(EFFECTIVE) !== null;
   const asPaid = takeOut(AS_PAID) !== null;
@@ -106,6 +120,27 @@ export function readRateWords(words: string, beside: BesideWords): Result<SaidQu
   const often = isCompounding ? named : adverb === null ? null : readFrequency(adverb);
   const each = perAnnum ? "P1Y" : period === null ? null : readFrequency(period);
   const every = each ?? (isCompounding ? null : named);
+  if (simple || bankDiscount) {
+    const isOther = compounding !== null || continuous || effective || asPaid || discount !== null;
+    // "1% a month simple" is 12% a year, which only its own line could say.
+    return isOther || (every ?? often ?? "P1Y") !== "P1Y"
+      ? notUnderstood(beside.typed, words.trim())
+      : succeed({ quotation: { quoted: simple ? "simple" : "bank-discount" } });
+  }
+  if (discount !== null) {
+    if (compounding !== null && every !== null && every !== "P1Y") {
+      return notUnderstood(beside.typed, words.trim());
+    }
+    if (compounding !== null) {
+      return succeed({ quotation: { quoted: "nominal-discount", compounding } });
+    }
+    if (effective || discount.startsWith("compound")) {
+      return succeed({ quotation: { quoted: "effective-discount" } });
+    }
+    return discounting === "asked"
+      ? fail(issue("discount-unclear", [], { percent: beside.figure }))
+      : succeed(every === null ? {} : { yearly: true });
+  }
   if (continuous) return succeed({ quotation: { quoted: "continuous" } });
   if (effective) return succeed({ quotation: effectivePer(every ?? often ?? "P1Y") });
   if (compounding !== null) return compoundedEvery(compounding, every, beside, words);
@@ -176,6 +211,12 @@ export function wordsLast(text: string): string {
           : `compounded ${times} times a year`;
     return `${text.slice(whole.length)} ${words}`;
   }
+  const discount = /^d\s*_?[({]?\s*(\d{1,3})\s*[)}]?\s*=\s*/i.exec(text);
+  if (discount !== null) {
+    const [whole, times = ""] = discount;
+    return `${text.slice(whole.length)} discount compounded ${times} times a year`;
+  }
+  if (/^d\s*=\s*/i.test(text)) return `${text.replace(/^d\s*=\s*/i, "")} rate of discount`;
   const force = /^(?:δ|delta)\s*=\s*/i.exec(text);
   if (force !== null) return `${text.slice(force[0].length)} force of interest`;
   const named = /^(?:i|r|j)\s*=\s*/i.exec(text);
@@ -187,6 +228,6 @@ export function wordsLast(text: string): string {
 }
 
 const BEFORE = new RegExp(
-  String.raw`^(?:(?:an?|the|at|nominal|effective|continuous|simple|compound|interest|force|rate|of|is|apr|apy|aer|ear|discount|hurdle|${FREQUENCY_PATTERN})\s*[=:]?\s+)+(?=[-−–+?？\d.(])`,
+  String.raw`^(?:(?:an?|the|at|nominal|effective|continuous|simple|compound|bank|interest|force|rate|of|is|apr|apy|aer|ear|discount|hurdle|${FREQUENCY_PATTERN})\s*[=:]?\s+)+(?=[-−–+?？\d.(])`,
   "i",
 );

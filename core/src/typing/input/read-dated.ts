@@ -3,6 +3,7 @@ import { LIMITS } from "../../engine/problem/limits";
 import { fail, succeed, type Result } from "../../engine/result";
 import { labelledEntry } from "./entry-label";
 import type { Names } from "./names";
+import { readLeadingDate } from "./read-date";
 import { readEntry, type ListedAmount } from "./read-amounts";
 
 export interface DatedEntry {
@@ -13,13 +14,12 @@ export interface DatedEntry {
   readonly label?: string | undefined;
 }
 
-const ENTRY = /^(\d{4}-\d{2}-\d{2})[\s:,]+(.+)$/;
-
 /**
  * Reads amounts with their calendar dates, one a line or parted by semicolons:
- * `2027-03-01 out 1,000; 2027-09-15 300 "honey sold"`.
+ * `2027-03-01 out 1,000; 15 Sep 2027: 300 "honey sold"`.
  *
- * @returns fails with `amounts-missing`, `too-many`, or `dated-not-understood` for an entry
+ * @returns fails with `amounts-missing`, `too-many`, or, for an entry, `dated-not-understood` and as `readLeadingDate`
+ *   does
  */
 export function readDated(typed: string, names: Names): Result<DatedEntry[]> {
   const parts = typed
@@ -32,13 +32,14 @@ export function readDated(typed: string, names: Names): Result<DatedEntry[]> {
   }
   const entries: DatedEntry[] = [];
   for (const [index, part] of parts.entries()) {
-    const [, on = "", text = ""] = ENTRY.exec(part) ?? [];
-    const { entry, label } = labelledEntry(text);
-    const amount = on === "" ? undefined : readEntry(entry, names);
-    if (amount === undefined) {
+    const date = readLeadingDate(part, names.dateOrder);
+    if (date?.ok === false) return date;
+    const { entry, label } = labelledEntry(date?.value.rest.replace(/^[\s:,]+/, "") ?? "");
+    const amount = date === null ? undefined : readEntry(entry, names);
+    if (date === null || amount === undefined) {
       return fail(issue("dated-not-understood", [], { place: index + 1, at: part.slice(0, 40) }));
     }
-    entries.push({ on, amount, ...(label === "" ? {} : { label }) });
+    entries.push({ on: date.value.on, amount, ...(label === "" ? {} : { label }) });
   }
   return succeed(entries);
 }

@@ -1,5 +1,6 @@
 import { issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
+import type { Discounting } from "./rate-words";
 import { readPoints, readRate, type TypedRate } from "./read-rate";
 
 /** A rate by itself, or so many points more than another one. */
@@ -13,11 +14,16 @@ const LINKED =
  * `2 points less than rate 1`, `same as before`.
  *
  * @param index which rate of the problem it is, from 0
+ * @param discounting what a bare "discount rate" is: see `readRateWords`
  * @returns as `readRate` does; fails with `rate-before-missing` too
  */
-export function readLinkedRate(typed: string, index: number): Result<SaidRate> {
+export function readLinkedRate(
+  typed: string,
+  index: number,
+  discounting: Discounting,
+): Result<SaidRate> {
   const match = LINKED.exec(typed.trim().toLowerCase());
-  if (match === null) return readRate(typed);
+  if (match === null) return readRate(typed, discounting);
   const [, figure, way, before, first, number] = match;
   const of = before !== undefined ? index - 1 : first !== undefined ? 0 : Number(number) - 1;
   if (of < 0) return fail(issue("rate-before-missing", [], {}));

@@ -1,14 +1,26 @@
 import { issue } from "../../engine/issues/issue";
 import type { Position } from "../../engine/problem/schema";
 import { fail, succeed, type Result } from "../../engine/result";
+import { yearsOfMoment } from "../../engine/time/moment";
 import { after, formatDuration, NO_TIME, parseDuration } from "../../engine/time/duration";
 import type { Names } from "./names";
+import { readDate } from "./read-date";
 import { readPaymentTime } from "./read-payment-time";
 import { readTime, type TypedTime } from "./read-time";
 
-/** A time of its own, or the end of repeated payments. */
-export type SaidTime = TypedTime | { readonly endOf: string };
+/** A time of its own: a length of time from today, or a date. */
+export interface Moment {
+  /** As the problem file has it: ISO 8601, with a minus sign in front of a time before today. */
+  readonly moment: string;
+  /** From today; below zero before it. */
+  readonly years: number;
+}
 
+/** A time of its own, or the end of repeated payments. */
+export type SaidTime = Moment | { readonly endOf: string };
+
+const PAST = /\s+(?:ago|earlier|before (?:now|today))$/;
+const MINUS = /^[-−–]\s*(?=[\dp])/i;
 const ENDS =
   /^(?:when|once|until)\s+(.+?)\s+(?:ends?|stops?|finish(?:es)?|(?:is|are) (?:over|done|paid off))$/;
 const END_OF = /^(?:at |on |from |after |with )?(?:the )?(?:end|last(?: payment)?) of\s+(\D.*)$/;
@@ -19,31 +31,60 @@ const PERIODS =
   /^(?:after |in |at )?(?:(?:the )?end of )?(?:period (?<number>\d{1,5})|(?<count>\d{1,5}) periods?(?: (?:from (?:now|today)|later))?)$/;
 
 /**
- * Reads a time that may wait for payments to end: `6 years`, `8 periods`, `payment 30`, `when saving ends`,
- * `the end of the lease`, `after the last payment`.
+ * Reads a time that may lie before today, be a date, or wait for payments to end: `6 years`, `9 months ago`,
+ * `20 Sep 2027`, `8 periods`, `payment 30`, `when saving ends`, `the end of the lease`, `after the last payment`.
  *
- * @param names what the other lines are called, and how long a period is
- * @returns as `readTime` does; fails with `name-not-found`, `period-without-length` and as
- *   `readPaymentTime` does too
+ * @param names what the other lines are called, how long a period is, and what dates are counted by
+ * @returns as `readTime` does; fails with `name-not-found`, `period-without-length`, `date-without-today` and as
+ *   `readPaymentTime` and `readDate` do too
  */
 export function readPosition(typed: string, names: Names): Result<SaidTime> {
   const text = typed.trim().toLowerCase().replace(/\s+/g, " ");
   if (names.onlyStream !== null && LAST.test(text)) return succeed({ endOf: names.onlyStream });
   const periods = PERIODS.exec(text)?.groups;
   if (periods !== undefined) {
-    return afterPeriods(Number(periods["number"] ?? periods["count"]), names.period);
+    return ahead(afterPeriods(Number(periods["number"] ?? periods["count"]), names.period));
   }
   const payment = readPaymentTime(text, names);
-  if (payment !== null) return payment;
+  if (payment !== null) return ahead(payment);
+  const date = readDate(typed, names.dateOrder);
+  if (date !== null) return date.ok ? dateIn(date.value, names) : date;
   const name = (ENDS.exec(text) ?? END_OF.exec(text) ?? LAST_OF.exec(text))?.[1];
-  if (name === undefined) return readTime(typed);
+  if (name === undefined) return timeOf(typed, text);
   const endOf = names.find(name);
   if (endOf !== null) return succeed({ endOf });
-  const time = readTime(typed);
+  const time = timeOf(typed, text);
   return time.ok ? time : fail(issue("name-not-found", [], { name }));
 }
 
-function afterPeriods(count: number, period: string | null): Result<SaidTime> {
+/** A length of time from today, forwards or back. */
+function timeOf(typed: string, text: string): Result<SaidTime> {
+  if (MINUS.test(text)) return ago(readTime(typed.trim().replace(MINUS, "")));
+  return PAST.test(text) ? ago(readTime(text.replace(PAST, ""))) : ahead(readTime(typed));
+}
+
+function ahead(time: Result<TypedTime>): Result<SaidTime> {
+  return time.ok ? succeed(momentOf(time.value)) : time;
+}
+
+/** A length of time from today. */
+export function momentOf({ duration, years }: TypedTime): Moment {
+  return { moment: duration, years };
+}
+function ago(time: Result<TypedTime>): Result<SaidTime> {
+  if (!time.ok) return time;
+  const { duration, years } = time.value;
+  return succeed(
+    years === 0 ? { moment: duration, years } : { moment: `-${duration}`, years: -years },
+  );
+}
+
+function dateIn(on: string, { calendar }: Names): Result<SaidTime> {
+  return calendar === null
+    ? fail(issue("date-without-today", [], { on }))
+    : succeed({ moment: on, years: yearsOfMoment(on, calendar) });
+}
+function afterPeriods(count: number, period: string | null): Result<TypedTime> {
   const length = period === null ? null : parseDuration(period);
   if (length === null) return fail(issue("period-without-length", [], {}));
   return readTime(formatDuration(after(NO_TIME, length, count)));
@@ -51,5 +92,5 @@ function afterPeriods(count: number, period: string | null): Result<SaidTime> {
 
 /** A time as the problem file has it. */
 export function positionOf(time: SaidTime): Exclude<Position, null> {
-  return "endOf" in time ? { endOf: time.endOf } : time.duration;
+  return "endOf" in time ? { endOf: time.endOf } : time.moment;
 }

@@ -4,7 +4,7 @@ import type { Quotation } from "../../engine/rates/quotation";
 import { fail, succeed, type Result } from "../../engine/result";
 import { evaluateArithmetic } from "./arithmetic";
 import { FRACTION_PATTERN, readFraction, spellFractions } from "./fraction";
-import { readRateWords, wordsLast, type SaidQuotation } from "./rate-words";
+import { readRateWords, wordsLast, type Discounting, type SaidQuotation } from "./rate-words";
 import { wordsBehindMark } from "./unknown-mark";
 import { remembered } from "./remembered";
 
@@ -28,9 +28,19 @@ const FIGURE = new RegExp(
  *   `percent-missing`, `percent-not-understood` at what could not be read, `percent-too-large`,
  *   `comma-unclear`, `percent-or-decimal` for a bare `0.11`, which may be meant as 11%, and as `readRateWords` does
  */
-export const readRate = remembered(rateIn);
+export function readRate(
+  typed: string,
+  discounting: Discounting = "by-interest",
+): Result<TypedRate> {
+  return READERS[discounting](typed);
+}
 
-function rateIn(typed: string): Result<TypedRate> {
+const READERS = {
+  "by-interest": remembered((typed) => rateIn(typed, "by-interest")),
+  asked: remembered((typed) => rateIn(typed, "asked")),
+};
+
+function rateIn(typed: string, discounting: Discounting): Result<TypedRate> {
   const text = wordsLast(spellFractions(typed.trim()));
   if (text === "") return fail(issue("percent-missing", [], {}));
   const match = FIGURE.exec(text);
@@ -44,7 +54,7 @@ function rateIn(typed: string): Result<TypedRate> {
   }
   const figure = whole.trim();
   const beside = { typed, figure, percent: percent.value };
-  const said = readRateWords(text.slice(whole.length), beside);
+  const said = readRateWords(text.slice(whole.length), beside, discounting);
   if (!said.ok) return said;
   if (sign === undefined && isDecimal(digits, percent.value, said.value)) {
     return fail(issue("percent-or-decimal", [], { figure, percent: percent.value }));
@@ -95,7 +105,11 @@ export const readUnknownRate = remembered(unknownRateIn);
 function unknownRateIn(typed: string): Result<SaidQuotation> | null {
   const words = wordsBehindMark(wordsLast(typed.trim()));
   if (words === null) return null;
-  return readRateWords(words.replace(/^%/, ""), { typed, figure: "?", percent: null });
+  return readRateWords(
+    words.replace(/^%/, ""),
+    { typed, figure: "?", percent: null },
+    "by-interest",
+  );
 }
 
 function readFigure(text: string): Result<number> | null {

@@ -2,7 +2,7 @@ import { issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 import type { Names } from "./names";
 import { readPaymentSpan } from "./read-payment-time";
-import { readPosition, type SaidTime } from "./read-position";
+import { momentOf, readPosition, type SaidTime } from "./read-position";
 import { readTime } from "./read-time";
 
 /** A stretch of time, from just after its first moment up to its last one. */
@@ -41,10 +41,15 @@ export function readSpan(typed: string, names: Names): Result<SaidSpan> {
   const notUnderstood = fail(issue("span-not-understood", [], { at: typed.trim() }));
 
   const payments = readPaymentSpan(text, names);
-  if (payments !== null) return payments;
+  if (payments !== null) {
+    if (!payments.ok) return payments;
+    const { from, to } = payments.value;
+    return succeed({ from: momentOf(from), to: momentOf(to) });
+  }
   const numbered = NUMBERED.exec(text);
   if (numbered !== null) {
     const [, unit = "", first = "", otherUnit, last = first] = numbered;
+    if (Number(first) < 1) return fail(issue("time-negative", [], { typed }));
     if (otherUnit !== undefined && plural(otherUnit) !== plural(unit)) return notUnderstood;
     return between(`${Number(first) - 1} ${plural(unit)}`, `${last} ${plural(unit)}`, names);
   }

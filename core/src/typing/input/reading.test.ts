@@ -9,6 +9,7 @@ import { readCount } from "./read-count";
 import { readMoney } from "./read-money";
 import { readPeriod } from "./read-period";
 import { readPosition } from "./read-position";
+import type { Quotation } from "../../engine/rates/quotation";
 import { readRate, readUnknownRate } from "./read-rate";
 import { readTime } from "./read-time";
 import { isUnknownMark } from "./unknown-mark";
@@ -244,9 +245,11 @@ describe("rates", () => {
     ["abc", "percent-not-understood"],
     ["%", "percent-not-understood"],
     ["6% bimonthly", "percent-not-understood"],
-    ["5% simple interest", "simple-interest"],
-    ["simple interest at 5%", "simple-interest"],
-    ["5% simple", "simple-interest"],
+    ["1% a month simple", "percent-not-understood"],
+    ["5% simple compounded monthly", "percent-not-understood"],
+    ["5% simple effective", "percent-not-understood"],
+    ["5% bank discount compounded monthly", "percent-not-understood"],
+    ["5% a month discount compounded quarterly", "percent-not-understood"],
     ["0.06", "percent-or-decimal"],
     [".115", "percent-or-decimal"],
     ["0.06 compounded monthly", "percent-or-decimal"],
@@ -266,6 +269,49 @@ describe("rates", () => {
     const read = readRate(typed);
     expect(read.ok ? "read" : read.issues[0]?.code).toBe(code);
   });
+
+  test.each<[string, Quotation | undefined]>([
+    ["6% simple", { quoted: "simple" }],
+    ["7.5% simple interest", { quoted: "simple" }],
+    ["7.5% a year simple interest", { quoted: "simple" }],
+    ["simple interest at 5%", { quoted: "simple" }],
+    ["5% p.a. simple", { quoted: "simple" }],
+    ["simple interest rate of 5%", { quoted: "simple" }],
+    ["8% bank discount", { quoted: "bank-discount" }],
+    ["8% a year, bank discount", { quoted: "bank-discount" }],
+    ["bank discount of 8%", { quoted: "bank-discount" }],
+    ["8% simple discount", { quoted: "bank-discount" }],
+    ["6% effective discount", { quoted: "effective-discount" }],
+    ["6% effective rate of discount", { quoted: "effective-discount" }],
+    ["6% a year compound discount", { quoted: "effective-discount" }],
+    [
+      "6% a year compounded quarterly, discount",
+      { quoted: "nominal-discount", compounding: "P3M" },
+    ],
+    ["6% discount convertible half-yearly", { quoted: "nominal-discount", compounding: "P6M" }],
+    [
+      "nominal rate of discount of 6% convertible monthly",
+      { quoted: "nominal-discount", compounding: "P1M" },
+    ],
+    ["d4 = 6%", { quoted: "nominal-discount", compounding: "P3M" }],
+    ["d(12) = 6%", { quoted: "nominal-discount", compounding: "P1M" }],
+    // To discount a project by: interest.
+    ["discount rate 8%", undefined],
+    ["8% discount rate", undefined],
+    ["hurdle rate 8%", undefined],
+  ])("%p says how interest is taken", (typed, quotation) => {
+    const read = readRate(typed);
+    expect(read.ok ? read.value.quotation : read.issues).toEqual(quotation);
+  });
+
+  test.each(["discount rate 6%", "6% discount", "6% a year discount", "d = 6%", "discount 6%"])(
+    "%p is asked back where no project is discounted",
+    (typed) => {
+      expect(readRate(typed, "asked")).toMatchObject({ issues: [{ code: "discount-unclear" }] });
+      const said = readRate(typed);
+      expect(said.ok ? said.value.percent : said.issues).toBe(6);
+    },
+  );
 
   test("says both things that an unclear frequency may mean", () => {
     const read = readRate("0.5% monthly");
@@ -366,6 +412,8 @@ describe("the unknown rate with its quotation", () => {
     ["j2 = ?", { quotation: { quoted: "nominal", compounding: "P6M" } }],
     ["? effective", { quotation: { quoted: "effective" } }],
     ["? APR", { asPaid: true }],
+    ["? simple interest", { quotation: { quoted: "simple" } }],
+    ["? bank discount", { quotation: { quoted: "bank-discount" } }],
   ])("%p", (typed, said) => {
     const read = readUnknownRate(typed);
     expect(read === null ? null : read.ok ? read.value : read.issues).toEqual(said);
@@ -374,9 +422,6 @@ describe("the unknown rate with its quotation", () => {
   test("words that it cannot have are told", () => {
     expect(readUnknownRate("? per banana")).toMatchObject({
       issues: [{ code: "percent-not-understood" }],
-    });
-    expect(readUnknownRate("? simple interest")).toMatchObject({
-      issues: [{ code: "simple-interest" }],
     });
   });
 });
@@ -457,7 +502,7 @@ describe("a time in periods", () => {
     [null, "period-without-length"],
   ])("of %s", (period, duration) => {
     const read = readPosition("8 periods", { ...namesOf([]), period });
-    const said = read.ok && "duration" in read.value ? read.value.duration : null;
+    const said = read.ok && "moment" in read.value ? read.value.moment : null;
     expect(read.ok ? said : read.issues[0]?.code).toBe(duration);
   });
 });

@@ -48,7 +48,8 @@ export function accrualPercents(
     .flatMap((flow) => expandFlow(flow, still))
     .filter(({ amount }) => amount !== 0)
     .map(({ amount, at }) => ({ amount, factor: factorOf(spells, accrual, at, focal) }));
-  const floor = Math.max(-HIGHEST, ...terms.map(({ factor }) => factor.floor));
+  const lowest = Math.max(-HIGHEST, ...terms.map(({ factor }) => factor.floor));
+  const floor = lowest + Math.abs(lowest) * LEAST_ABOVE;
   const found = rootsByMonotonePieces(equationOf(terms), terms.length, floor, HIGHEST);
   if (found === null) return fail(issue("rates-too-entangled", [], {}));
   const percents = found.map((rate) => (isDiscount ? -rate : rate));
@@ -56,6 +57,9 @@ export function accrualPercents(
     ? fail(whyNoRate(flows.flatMap(runsOf), flows))
     : succeed({ percents, completeness: "monotone-pieces" });
 }
+
+/** How far above the floor the search begins, as a part of it: at the floor itself an amount has no worth. */
+const LEAST_ABOVE = 1e-9;
 
 /** The highest figure that is searched, in percent. */
 const HIGHEST = LIMITS.percent;

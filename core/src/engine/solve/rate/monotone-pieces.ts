@@ -44,6 +44,8 @@ export function rootsByMonotonePieces(
     if (looked * terms > MOST_TERMS_VALUED) return null;
     const [from, to] = piece;
     const [low, high] = [percentAt(from), percentAt(to)];
+    // No rate that can be written lies between them.
+    if (low === high && to < 1) continue;
     if (leavesOutZero(equation.balance(low, high))) continue;
     if (leavesOutZero(equation.slope(low, high))) {
       const signs = Math.sign(equation.value(low)) * Math.sign(equation.value(high));

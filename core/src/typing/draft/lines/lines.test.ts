@@ -238,7 +238,7 @@ describe("amounts in a list", () => {
         { on: "2028-01-01", amount: 400 },
       ],
     });
-    expect(codesOf([dated("2027-02-30 5")])).toEqual(["date-impossible at flows.0.entries.0.on"]);
+    expect(codesOf([dated("2027-02-30 5")])).toEqual(["date-impossible at flows.0.entries"]);
     expect(codesOf([dated("next week 5")])).toEqual(["dated-not-understood at flows.0.entries"]);
   });
 });

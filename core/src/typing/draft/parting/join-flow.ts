@@ -61,7 +61,7 @@ function joined(draft: Draft, reading: DraftReading, id: string): FlowLine | nul
   if (typeof amount !== "number" || typeof nextAmount !== "number") return null;
   if (nextCount === "forever" || !Number.isInteger(nextCount) || "endOf" in begins) return null;
   if (count + nextCount > LIMITS.listAmounts) return null;
-  const [start, period] = [parseDuration(begins.duration), parseDuration(every)];
+  const [start, period] = [parseDuration(begins.moment), parseDuration(every)];
   if (start === null || period === null) return null;
   const run = (own: StreamLine, size: number, times: number) =>
     `${own.direction === "out" ? "out " : ""}${formatExact(size)}${times === 1 ? "" : ` x ${times}`}`;

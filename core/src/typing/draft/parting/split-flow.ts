@@ -79,7 +79,7 @@ function listParts(draft: Draft, line: ListLine, read: LineReading<"list">): Sin
     return null;
   // An amount by another one stays a word in its list.
   if (amounts.some((amount) => typeof amount === "object" && amount !== null)) return null;
-  const [start, step] = [parseDuration(begins.duration), parseDuration(every)];
+  const [start, step] = [parseDuration(begins.moment), parseDuration(every)];
   if (start === null || step === null) return null;
   const taken = draft.flows.map(({ id }) => id).filter((id) => id !== line.id);
   return amounts.flatMap((amount, place): SingleLine[] => {

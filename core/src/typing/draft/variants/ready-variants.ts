@@ -3,7 +3,7 @@ import { formatExact } from "../../../wording/format-number";
 import { formatYears } from "../../../wording/format-time";
 import { COMMON_PERIODS, frequencyWords } from "../../../wording/quotation-words";
 import type { Quotation } from "../../../engine/rates/quotation";
-import { frequencyOf, yearsOf } from "../../../engine/time/duration";
+import { frequencyOf } from "../../../engine/time/duration";
 import { valueOf } from "../field";
 import type { VariantChange, Draft, FlowLine } from "../draft";
 import { quotationKey, quotationKeyOfLine } from "../quotation-key";
@@ -152,7 +152,7 @@ function longer(
   }
   if (line.kind === "single" && reading?.kind === "single") {
     const at = valueOf(reading.at);
-    if (at === null || "endOf" in at || yearsOf(at.duration) === 0) return null;
+    if (at === null || "endOf" in at || !at.moment.startsWith("P") || at.years === 0) return null;
     return byYears((more) =>
       change(line.id, "at", formatYears(withDigits(at.years + more, 13), USUAL_FORMAT, 6)),
     );

@@ -1,0 +1,19 @@
+import * as z from "zod";
+import { FRACTION_RULES } from "../../engine/rates/compounding-law";
+import { DAY_COUNTS, USUAL_DAY_COUNT } from "../../engine/time/day-count";
+import { DATE_ORDERS } from "../input/read-date";
+
+/** What a course has agreed on. It is kept with the problem, so that the answer is the same wherever it is opened. */
+export const conventionsSchema = z.strictObject({
+  dayCount: z.enum(DAY_COUNTS),
+  /** Interest over less than one compounding period. */
+  fraction: z.enum(FRACTION_RULES),
+  /** How a date in numbers is read. */
+  dateOrder: z.enum(DATE_ORDERS),
+});
+
+export const USUAL_CONVENTIONS: z.infer<typeof conventionsSchema> = {
+  dayCount: USUAL_DAY_COUNT,
+  fraction: "compound",
+  dateOrder: "day-first",
+};
