@@ -46,5 +46,5 @@ function jsonSchemaOf(
   const override = (made: { zodSchema: unknown; jsonSchema: unknown }) => {
     change(made.zodSchema, made.jsonSchema as JsonSchema);
   };
-  return z.toJSONSchema(schema, { override }) as JsonSchema;
+  return z.toJSONSchema(schema, { override });
 }

@@ -68,7 +68,7 @@ export function withReferences(
   if (Array.isArray(part)) {
     return part.map((inner, index) => withReferences(inner, replace, [...path, index]));
   }
-  if ("answerOf" in part) return replace({ path, raw: part as JsonObject });
+  if ("answerOf" in part) return replace({ path, raw: part });
   return Object.fromEntries(
     Object.entries(part).map(([key, inner]) => [
       key,

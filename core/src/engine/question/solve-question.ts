@@ -77,7 +77,7 @@ function takenFrom(
 ): Result<number> {
   if (follow !== undefined) {
     const answer = also[follow];
-    return answer == null
+    return answer === undefined || answer === null
       ? fail(issue("part-follow-up-without-answer", [], { label, follow }))
       : succeed(Math.abs(answer));
   }

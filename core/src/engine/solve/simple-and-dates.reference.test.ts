@@ -15,10 +15,10 @@ interface Wanted {
 }
 
 const problems = cases.flatMap(({ id, problem, expect: wanted }) =>
-  problem === undefined ? [] : { id, problem, wanted: wanted as Wanted },
+  problem === undefined ? [] : { id, problem, wanted: wanted },
 );
 const conversions = cases.flatMap(({ id, from, to, expect: wanted }) =>
-  from === undefined ? [] : { id, from, to, wanted: wanted as Wanted },
+  from === undefined ? [] : { id, from, to, wanted: wanted },
 );
 
 test("the reference has every family", () => {

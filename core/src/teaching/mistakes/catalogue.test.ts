@@ -114,6 +114,30 @@ const yieldOfLoan = problemOf({
   flows: [single("loan", "in", 24350, "P0D"), payments({ amount: 485 })],
 });
 
+const simple = (percent: unknown, quoted = "simple") => ({ percent, quoted });
+const note = problemOf({
+  rates: [simple(8)],
+  flows: [single("lent", "out", 4318, "P0D"), single("back", "in", null, "P9M")],
+});
+const bill = problemOf({
+  today: "2027-03-01",
+  rates: [simple(7, "bank-discount")],
+  flows: [single("price", "out", null, "P0D"), single("face", "in", 5000, "2027-08-28")],
+});
+const ninetyDays = problemOf({
+  rates: [simple(8)],
+  flows: [single("lent", "out", 4318, "P0D"), single("back", "in", null, "P90D")],
+});
+const replaced = problemOf({
+  focal: "P6M",
+  rates: [simple(9)],
+  flows: [
+    single("first", "in", 1200, "P3M"),
+    single("second", "in", 800, "P12M"),
+    single("instead", "out", null, "P6M"),
+  ],
+});
+
 const i = 0.072 / 12;
 const payment = 24350 / worth(i, 60);
 const fv = 4318 * 1.012 ** 24;
@@ -151,6 +175,21 @@ const EXAMPLES: Readonly<Record<MistakeCode, readonly (readonly [Problem, number
     [lump, 4318 * (1 + 0.048 * 6)],
     [loan, (24350 * (1 + 0.072 * 5)) / sumOf(60, (k) => 1 + 0.006 * (60 - k))],
     [loan, 24350 / sumOf(60, (k) => 1 / (1 + 0.006 * k))],
+  ],
+  "interest-compounded": [
+    [note, 4318 * 1.08 ** 0.75],
+    [bill, 5000 * 0.93 ** (180 / 365)],
+  ],
+  "discount-as-interest": [[bill, 5000 / (1 + 0.07 * (180 / 365))]],
+  "interest-as-discount": [[note, 4318 / (1 - 0.08 * 0.75)]],
+  "wrong-days-in-year": [
+    [bill, 5000 * (1 - 0.07 * (180 / 360))],
+    [bill, 5000 * (1 - 0.07 * (177 / 360))],
+    [ninetyDays, 4318 * (1 + 0.08 * (90 / 360))],
+  ],
+  "wrong-focal-date": [
+    [replaced, (1200 / (1 + 0.09 / 4) + 800 / 1.09) * (1 + 0.09 / 2)],
+    [replaced, (1200 * (1 + 0.09 * 0.75) + 800) / (1 + 0.09 / 2)],
   ],
   "final-amount-turned": [[balloon, (24350 + 6180 * (1 + i) ** -60) / worth(i, 60)]],
   "final-amount-left-out": [[balloon, payment]],

@@ -5,6 +5,7 @@ import { compoundingIgnored } from "./slips/compounding-ignored";
 import { decimalAsPercent } from "./slips/decimal-as-percent";
 import { decimalPointMoved } from "./slips/decimal-point-moved";
 import { deferralOffByOne } from "./slips/deferral-off-by-one";
+import { discountAsInterest, interestAsDiscount } from "./slips/discount-as-interest";
 import { digitsSwapped } from "./slips/digits-swapped";
 import { effectiveAsNominal } from "./slips/effective-as-nominal";
 import { extraZero } from "./slips/extra-zero";
@@ -14,6 +15,7 @@ import { firstFlowDiscounted } from "./slips/first-flow-discounted";
 import { growthEarly } from "./slips/growth-early";
 import { growthForgotten } from "./slips/growth-forgotten";
 import { growthLate } from "./slips/growth-late";
+import { interestCompounded } from "./slips/interest-compounded";
 import { interestForTotal } from "./slips/interest-for-total";
 import { missingZero } from "./slips/missing-zero";
 import { nominalAsEffective } from "./slips/nominal-as-effective";
@@ -27,6 +29,8 @@ import { startEndSwapped } from "./slips/start-end-swapped";
 import { startingBalanceLeftOut } from "./slips/starting-balance-left-out";
 import { totalForInterest } from "./slips/total-for-interest";
 import { wrongDate } from "./slips/wrong-date";
+import { wrongDaysInYear } from "./slips/wrong-days-in-year";
+import { wrongFocalDate } from "./slips/wrong-focal-date";
 import { wrongSign } from "./slips/wrong-sign";
 import { wrongTimeUnit } from "./slips/wrong-time-unit";
 import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
@@ -44,6 +48,11 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "nominal-as-effective": nominalAsEffective,
   "effective-as-nominal": effectiveAsNominal,
   "compounding-ignored": compoundingIgnored,
+  "interest-compounded": interestCompounded,
+  "discount-as-interest": discountAsInterest,
+  "interest-as-discount": interestAsDiscount,
+  "wrong-days-in-year": wrongDaysInYear,
+  "wrong-focal-date": wrongFocalDate,
   "final-amount-turned": finalAmountTurned,
   "final-amount-left-out": finalAmountLeftOut,
   "starting-balance-left-out": startingBalanceLeftOut,

@@ -7,7 +7,10 @@ import type {
   Rate,
 } from "../../engine/problem/schema";
 import { compoundingLaw, forceUnder } from "../../engine/rates/compounding-law";
-import { frequencyOf, yearsOf } from "../../engine/time/duration";
+import { isCompound, type Quotation } from "../../engine/rates/quotation";
+import { frequencyOf } from "../../engine/time/duration";
+import { yearsOfMoment } from "../../engine/time/moment";
+import { calendarOf } from "../../engine/timeline/calendar-of";
 
 /** A flow with its place in the problem. */
 export interface Placed<One> {
@@ -50,15 +53,13 @@ export function withRate(problem: Problem, index: number, rate: Rate): Problem {
 /** Compounding periods a year of a rate that has them; 1 of an effective one, `null` of a continuous one. */
 export function compoundingsOf(rate: Rate): number | null {
   if ("compounding" in rate) return frequencyOf(rate.compounding);
-  return rate.quoted === "effective" ? 1 : null;
+  return rate.quoted.startsWith("effective") ? 1 : null;
 }
 
 /** A rate with another quotation, but the same value, start and unknown. */
 export function requoted(
   rate: Rate,
-  quotation:
-    | { readonly quoted: "nominal" | "periodic"; readonly compounding: string }
-    | { readonly quoted: "effective" },
+  quotation: Quotation,
   percent: Rate["percent"] = rate.percent,
 ): Rate {
   return { ...quotation, percent, ...(rate.from === undefined ? {} : { from: rate.from }) };
@@ -71,19 +72,27 @@ export function percentPerPeriod(rate: Rate, percent: number, every: string): nu
 
 /** The payment periods for which a rate must be converted, rather than divided. */
 export function restatedPeriods(problem: Problem, rate: Rate): string[] {
+  if (!isCompound(rate)) return [];
   const paid = [...new Set(streamsOf(problem).map(({ flow }) => flow.every))];
   return paid.filter(
     (every) => rate.quoted === "continuous" || frequencyOf(every) !== compoundingsOf(rate),
   );
 }
 
-/** Years from today of a date given as a duration. */
-export function yearsAt(position: Position | KnownPosition | undefined): number | null {
-  return typeof position === "string" ? yearsOf(position) : null;
+/** Years from today of a time that is said outright. */
+export function yearsAt(
+  problem: Problem,
+  position: Position | KnownPosition | undefined,
+): number | null {
+  return typeof position === "string" ? yearsOfMoment(position, calendarOf(problem)) : null;
 }
 
+/** Whether interest is added to what earns it. */
+export function isCompounded({ rates }: Problem): boolean {
+  return rates.every(isCompound);
+}
 /** The end of the payments of a stream, in years; `null` if it is unknown, endless or given by another flow. */
-export function endOf({ begins, count, every }: FlowOf<"stream">): number | null {
-  const start = yearsAt(begins);
+export function endOf(problem: Problem, { begins, count, every }: FlowOf<"stream">): number | null {
+  const start = yearsAt(problem, begins);
   return start === null || typeof count !== "number" ? null : start + count / frequencyOf(every);
 }

@@ -34,10 +34,12 @@ export interface AccountLife {
  * formula. If the answer is right, it closes at zero. A value asked for is paid out at its date, so that its
  * account closes at zero too.
  *
- * @returns money unrounded; `null` if there are more than 60,000 amounts
+ * @returns money unrounded; `null` if there are more than 60,000 amounts, or interest is not compound
  */
 export function runAccount(solved: SolvedProblem): AccountLife | null {
   const { paid } = solved;
+  // An account adds interest at each of its dates: simple interest and discount have none.
+  if (paid.accrual !== undefined) return null;
   const growth = growthOf(paid);
   const flows =
     solved.unknown.kind === "value"

@@ -31,18 +31,20 @@ export interface Way {
 export function otherWays(solved: SolvedProblem): Way[] {
   const { timeline, paid, unknown } = solved;
   const growth = growthOf(paid);
+  // Only where interest is compound does the way over another date lead to the same.
+  const home = paid.focal ?? 0;
   const [answer] = solved.answers;
   const isAmount = unknown.kind === "amount";
   const without = isAmount ? settleFlows(timeline.flows, 0) : null;
   const asked = yearsAsked(solved);
   const byMoving = (name: WayName, via: number): Way | null => {
-    const all = sidesOf(paid.flows, growth, via);
+    const all = sidesOf(paid.flows, growth, via, home);
     if (all === null) return null;
     if (asked !== null) {
-      const value = (all.in - all.out) * growthFactor(growth, 0, asked);
+      const value = (all.in - all.out) * growthFactor(growth, home, asked);
       return { name, ...all, value, apart: apartOf(value, answer.value, all.in + all.out) };
     }
-    const known = without === null ? null : sidesOf(without, growth, via);
+    const known = without === null ? null : sidesOf(without, growth, via, home);
     const value = known === null ? null : Math.abs(amountFrom(all, known, signedAnswer(solved)));
     const apart =
       value === null
@@ -52,17 +54,17 @@ export function otherWays(solved: SolvedProblem): Way[] {
   };
   const end = Math.max(0, ...paid.flows.map(endOf));
   return [
-    byMoving("one-by-one", 0),
+    byMoving("one-by-one", home),
     factorsWay(solved),
-    Number.isFinite(end) ? byMoving("accumulated", end) : null,
+    Number.isFinite(end) && paid.accrual === undefined ? byMoving("accumulated", end) : null,
   ].filter((way) => way !== null);
 }
 
-/** The present values of all amounts in and out, each moved separately to a date and back. */
-function sidesOf(flows: readonly SettledFlow[], growth: Accumulation, via: number) {
+/** The values of all amounts in and out, each moved separately to a date, and all of them from there home. */
+function sidesOf(flows: readonly SettledFlow[], growth: Accumulation, via: number, home: number) {
   const single = singleAmounts(flows, growth);
   if (single === null) return null;
-  const back = growthFactor(growth, via, 0);
+  const back = growthFactor(growth, via, home);
   const side = (sign: number) =>
     sum(
       single.amounts.flatMap(({ amount, at }) =>

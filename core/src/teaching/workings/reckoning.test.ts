@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
-import cases from "../../../reference/problems.json";
+import firstVersion from "../../../reference/problems.json";
+import secondVersion from "../../../reference/simple-and-dates.json";
 import { expectToHold, fromLatex } from "../../../test/reckoner";
 import { readProblem } from "../../engine/problem/problem-file";
 import { solve } from "../../engine/solve/solve";
@@ -8,6 +9,17 @@ import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import { workings, type WorkingsOptions } from "./workings";
 import { STEP_KINDS } from "./step";
 import { lineLatex, linePlain } from "./write-line";
+
+const cases = [
+  ...firstVersion,
+  ...secondVersion.flatMap(({ id, problem, expect: wanted }) =>
+    problem === undefined || Array.isArray(wanted) ? [] : { id, problem, expect: wanted },
+  ),
+] as readonly {
+  readonly id: string;
+  readonly problem: unknown;
+  readonly expect: { readonly value: string; readonly unit: string };
+}[];
 
 function solved(file: unknown): { readonly problem: Problem; readonly solution: SolvedProblem } {
   const read = readProblem(file);

@@ -85,6 +85,37 @@ export const MISTAKE_WORDS = {
       "With compound interest, each period's interest is added to the balance and earns interest too.",
     nextTime: "Use (1+i)ⁿ, not 1 + i·n.",
   },
+  "interest-compounded": {
+    done: () => "you used compound interest",
+    corrected: (isDiscount: boolean) =>
+      isDiscount
+        ? "Bank discount is in proportion to the time: multiply by 1 − dt."
+        : "With simple interest, only the principal earns interest: multiply by 1 + rt.",
+    nextTime: "Read whether interest is simple or compound before you choose a formula.",
+  },
+  "discount-as-interest": {
+    done: () => "you used the discount rate as a rate of interest",
+    corrected: () =>
+      "Discount is calculated on the amount due, interest on the amount at the start.",
+    nextTime: "Ask what the rate is a percentage of: the amount at the start, or the amount due.",
+  },
+  "interest-as-discount": {
+    done: () => "you used the rate of interest as a discount rate",
+    corrected: () =>
+      "Interest is calculated on the amount at the start, so divide by 1 + rt to go back in time.",
+    nextTime: "Ask what the rate is a percentage of: the amount at the start, or the amount due.",
+  },
+  "wrong-days-in-year": {
+    done: (days: string) => `you counted ${days}`,
+    corrected: (days: string) => `This problem counts ${days}.`,
+    nextTime: "Note how days are counted, and over which year, before you divide.",
+  },
+  "wrong-focal-date": {
+    done: (date: string) => `you moved all amounts to ${date}`,
+    corrected: (date: string) =>
+      `The focal date is ${date}. Without compounding, another date gives another answer.`,
+    nextTime: "Mark the focal date on the timeline, and move every amount to it.",
+  },
   "final-amount-turned": {
     done: (name: string, direction: Direction) => `you entered ${name} as money ${direction}`,
     corrected: (direction: Direction) =>

@@ -29,9 +29,9 @@ export const STEP_WORDS = {
 
   focalDate: {
     say: (date: string, inflows: string, outflows: string, both: string) =>
-      `Focal date: ${date}. On that date, the value of the money in (${inflows}) equals the value of the money out (${outflows})${both === "" ? "" : `; ${both} has both`}.`,
+      `Focal date: ${date.replace(/^on /, "")}. On that date, the value of the money in (${inflows}) equals the value of the money out (${outflows})${both === "" ? "" : `; ${both} has both`}.`,
     oneList: (date: string) =>
-      `Focal date: ${date}. On that date, the value of the money in equals the value of the money out.`,
+      `Focal date: ${date.replace(/^on /, "")}. On that date, the value of the money in equals the value of the money out.`,
     unknownDate: "the unknown date",
     netValue: (name: string) => `Find the ${name}: money in is positive, money out negative.`,
   },
@@ -43,6 +43,9 @@ export const STEP_WORDS = {
       `Interest is compounded ${compounded}: find the equivalent rate per ${noun}.`,
     fromEffective: (noun: string) =>
       `The quoted rate is effective: find the equivalent rate per ${noun}.`,
+    fromDiscount: (noun: string) =>
+      `A discount rate is of the amount at the end of the ${noun}: find the rate of interest, of the amount at its start.`,
+    years: (span: string, years: string) => `The time in years: ${span} is ${years}.`,
     periods: (span: string, noun: string, count: string) =>
       `Number of ${severalPeriods(noun)} in ${span}: ${count}.`,
   },
@@ -103,6 +106,8 @@ export const STEP_WORDS = {
       "Combine the other amounts: A is their value when the payments start, B the amount due when they end.",
     numerically:
       "The number of payments appears in several powers, so it cannot be isolated: solve numerically.",
+    oneByOne:
+      "Each payment is moved to the focal date by itself, so their number cannot be isolated: add payments until the equation of value holds.",
     found: "The number of payments.",
     solve: "Solve for the number of payments.",
     logarithms: "Take logarithms of both sides to bring down the exponent.",
@@ -125,6 +130,19 @@ export const STEP_WORDS = {
   date: {
     together: (what: string) =>
       `Let A be the value of the amounts with known dates, and B ${what}.`,
+    togetherAt: "Let A be the value of the other amounts at the focal date.",
+    simpleEquation: (isInterest: boolean) =>
+      isInterest
+        ? "Simple interest, S = P(1 + rt): the earlier amount grows to the later one."
+        : "Bank discount, P = S(1 − dt): the later amount is discounted to the earlier one.",
+    simple: (isInterest: boolean) =>
+      isInterest
+        ? "The time is the interest divided by the principal and the rate."
+        : "The time is the discount divided by the amount due and the discount rate.",
+    wholePeriods: (nouns: string, whole: string) =>
+      `By compound interest, take logarithms. The whole ${nouns}: ${whole}.`,
+    partOfPeriod: (noun: string) =>
+      `Simple interest for the rest: the part of a ${noun} that is left.`,
     toChange: (span: string) => `Compound to the rate change after ${span}.`,
     equation: (goal: string) => `Write the equation of value: the amount must grow to ${goal}.`,
     logarithms: "Divide, then take logarithms of both sides.",
@@ -142,9 +160,15 @@ export const STEP_WORDS = {
     isolate: "Divide to isolate the growth factor.",
     logarithms: "Take logarithms of both sides and divide by the time.",
     root: "Take the nth root of both sides and subtract 1.",
+    simple: (isInterest: boolean) =>
+      isInterest
+        ? "Simple interest, I = Prt: the rate is the interest divided by the principal and the time."
+        : "Bank discount, D = Sdt: the rate is the discount divided by the amount due and the time.",
     perpetuity: "Perpetuity: present value = payment ÷ rate, so rate = payment ÷ price.",
     growingPerpetuity:
       "Growing perpetuity: present value = payment ÷ (rate − growth), so rate = payment ÷ price + growth.",
+    inDenominators:
+      "The rate appears in several factors, so it cannot be isolated: solve numerically.",
     numerically: "The rate appears in several powers, so it cannot be isolated: solve numerically.",
     decimal: "The rate, as a decimal.",
     periodic: (noun: string) => `Rate per ${noun}, as a decimal.`,

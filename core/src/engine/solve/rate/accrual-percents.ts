@@ -37,9 +37,8 @@ export function accrualPercents(
   flows: readonly SettledFlow[],
   focal: number,
 ): Result<Percents> {
-  const law = spells[0]?.law;
-  if (law?.accrual == null) throw new TypeError("Compound interest has no need of a focal date");
-  const { accrual } = law;
+  const accrual = spells[0]?.law.accrual ?? null;
+  if (accrual === null) throw new TypeError("Compound interest has no need of a focal date");
   const still = { ...NO_GROWTH, accrual };
   const movable = checkConvergence(flows, still, focal);
   if (!movable.ok) return movable;

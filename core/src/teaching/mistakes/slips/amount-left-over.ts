@@ -14,10 +14,10 @@ export const amountLeftOver: Mistake = {
   nextTime: WORDS.nextTime,
   slips: () => [],
   rarer: ({ problem }) => {
-    const ends = streamsOf(problem).flatMap(({ flow }) => endOf(flow) ?? []);
+    const ends = streamsOf(problem).flatMap(({ flow }) => endOf(problem, flow) ?? []);
     const end = Math.max(...ends);
     if (ends.length === 0 || problem.ask !== undefined) return [];
-    const taken = singlesOf(problem).map(({ flow }) => yearsAt(flow.at) ?? end);
+    const taken = singlesOf(problem).map(({ flow }) => yearsAt(problem, flow.at) ?? end);
     const isFree = (years: number) => taken.every((at) => !isSameTime(at, years));
     return [end, 0]
       .filter(isFree)

@@ -1,7 +1,7 @@
 import { expandFlow } from "../../../engine/flows/flow-kinds";
 import { sum } from "../../../engine/numbers/sum";
 import { NO_GROWTH } from "../../../engine/rates/accumulation";
-import { compoundingsOf, singlesOf, yearsAt } from "../parts-of-problem";
+import { compoundingsOf, isCompounded, singlesOf, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
@@ -12,10 +12,10 @@ export const compoundingIgnored: Mistake = {
   code: "compounding-ignored",
   nextTime: WORDS.nextTime,
   slips: (subject) => {
-    const figure = simpleAnswer(subject);
+    const figure = isCompounded(subject.problem) ? simpleAnswer(subject) : null;
     return figure === null ? [] : [slipTo(figure)];
   },
-  rarer: (subject) => simpleWorths(subject).map(slipTo),
+  rarer: (subject) => (isCompounded(subject.problem) ? simpleWorths(subject).map(slipTo) : []),
 };
 
 function slipTo(figure: number): Slip {
@@ -49,7 +49,8 @@ function simpleAnswer(subject: Subject): number | null {
     case "percent":
       return ((future / present - 1) / years / perYear) * 100;
     case "at": {
-      const known = singles.map(({ flow }) => yearsAt(flow.at)).find((at) => at !== null) ?? 0;
+      const known =
+        singles.map(({ flow }) => yearsAt(problem, flow.at)).find((at) => at !== null) ?? 0;
       return yearly === null ? null : known + (future / present - 1) / yearly;
     }
     default:

@@ -14,7 +14,7 @@ export const deferralOffByOne: Mistake = {
   nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     streamsOf(problem).flatMap(({ index, flow }) => {
-      const begins = yearsAt(flow.begins);
+      const begins = yearsAt(problem, flow.begins);
       if (begins === null || begins === 0) return [];
       const period = 1 / frequencyOf(flow.every);
       return [period, -period]

@@ -12,7 +12,7 @@ export const finalAmountLeftOut: Mistake = {
   slips: ({ problem }) =>
     singleLeftOut(
       problem,
-      (flow) => flow.amount !== null && flow.at !== null && yearsAt(flow.at) !== 0,
+      (flow) => flow.amount !== null && flow.at !== null && yearsAt(problem, flow.at) !== 0,
       WORDS,
     ),
 };

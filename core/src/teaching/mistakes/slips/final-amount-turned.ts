@@ -14,7 +14,7 @@ export const finalAmountTurned: Mistake = {
     problem.flows.length < 3 && problem.ask === undefined
       ? []
       : singlesOf(problem)
-          .filter(({ flow }) => flow.amount !== null && yearsAt(flow.at) !== 0)
+          .filter(({ flow }) => flow.amount !== null && yearsAt(problem, flow.at) !== 0)
           .map(({ index, flow }) => ({
             done: () => WORDS.done(nameOf(flow), opposite(flow.direction)),
             corrected: () => WORDS.corrected(flow.direction),

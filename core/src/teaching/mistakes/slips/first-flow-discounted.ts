@@ -12,7 +12,7 @@ export const firstFlowDiscounted: Mistake = {
   nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
     listsOf(problem).flatMap(({ index, flow }): Slip[] => {
-      const begins = yearsAt(flow.begins);
+      const begins = yearsAt(problem, flow.begins);
       const [first, second, ...rest] = flow.amounts;
       if (begins === null || typeof first !== "number" || first === 0) return [];
       const later = isoYears(begins + 1 / frequencyOf(flow.every));

@@ -10,5 +10,9 @@ export const startingBalanceLeftOut: Mistake = {
   code: "starting-balance-left-out",
   nextTime: WORDS.nextTime,
   slips: ({ problem }) =>
-    singleLeftOut(problem, (flow) => flow.amount !== null && yearsAt(flow.at) === 0, WORDS),
+    singleLeftOut(
+      problem,
+      (flow) => flow.amount !== null && yearsAt(problem, flow.at) === 0,
+      WORDS,
+    ),
 };

@@ -40,7 +40,7 @@ function askedAt(subject: Subject): Asked | null {
   const { problem, unknown } = subject;
   if (unknown.kind === "value" && problem.ask !== undefined) {
     const { ask } = problem;
-    const years = yearsAt(ask.at);
+    const years = yearsAt(problem, ask.at);
     return years === null
       ? null
       : { years, at: (date) => ({ ...problem, ask: { ...ask, at: isoYears(date) } }) };
@@ -60,9 +60,9 @@ function askedAt(subject: Subject): Asked | null {
 /** The dates of a timeline at which a student might stop. */
 function datesOf(problem: Problem): number[] {
   const ends = streamsOf(problem).flatMap(({ flow }) => {
-    const [start, end] = [yearsAt(flow.begins), endOf(flow)];
+    const [start, end] = [yearsAt(problem, flow.begins), endOf(problem, flow)];
     return [start, end];
   });
-  const singles = singlesOf(problem).map(({ flow }) => yearsAt(flow.at));
+  const singles = singlesOf(problem).map(({ flow }) => yearsAt(problem, flow.at));
   return [...new Set([0, ...ends, ...singles])].filter((date) => date !== null);
 }

@@ -17,7 +17,10 @@ export const wrongSign: Mistake = {
     },
     ...(problem.flows.length < 3 && problem.ask === undefined
       ? []
-      : [...singlesOf(problem).filter(({ flow }) => yearsAt(flow.at) === 0), ...streamsOf(problem)]
+      : [
+          ...singlesOf(problem).filter(({ flow }) => yearsAt(problem, flow.at) === 0),
+          ...streamsOf(problem),
+        ]
           .filter(({ flow }) => flow.amount !== null)
           .map(({ index, flow }) => ({
             done: () => WORDS.done(nameOf(flow)),

@@ -1,5 +1,5 @@
-import { frequencyOf, yearsOf } from "../../../engine/time/duration";
-import { isoYears } from "../../../engine/time/moment";
+import { frequencyOf } from "../../../engine/time/duration";
+import { isDate, isoYears } from "../../../engine/time/moment";
 import { flowOfUnknown } from "../../../engine/problem/unknown";
 import { singlesOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
@@ -40,10 +40,12 @@ function inStreams({ problem }: Subject): Slip[] {
 function inAmounts({ problem }: Subject): Slip[] {
   const streams = streamsOf(problem);
   if (streams.length > 0) return [];
-  const singles = singlesOf(problem).filter(({ flow }) => (yearsAt(flow.at) ?? 0) > 0);
+  const singles = singlesOf(problem).filter(({ flow }) => (yearsAt(problem, flow.at) ?? 0) > 0);
   const [only] = singles;
-  if (singles.length !== 1 || only === undefined || typeof only.flow.at !== "string") return [];
-  const years = yearsOf(only.flow.at);
+  const years = only === undefined ? null : yearsAt(problem, only.flow.at);
+  if (singles.length !== 1 || only === undefined || years === null) return [];
+  // A date has no unit.
+  if (typeof only.flow.at === "string" && isDate(only.flow.at)) return [];
   return UNITS.flatMap((from) => {
     const figure = years * from.perYear;
     if (asWhole(figure) === null) return [];

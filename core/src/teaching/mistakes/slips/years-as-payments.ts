@@ -40,7 +40,7 @@ function inStreams({ problem }: Subject): Slip[] {
         ),
     };
     const shorter = withFlow(problem, index, { ...flow, count: years });
-    const end = endOf(flow);
+    const end = endOf(problem, flow);
     const moved = end === null ? shorter : moveEnd(shorter, end, end + (years - count) / perYear);
     return moved === shorter
       ? [{ ...words, problem: shorter }]
@@ -54,7 +54,7 @@ function inStreams({ problem }: Subject): Slip[] {
 /** The amount at the end of the payments is discounted by the same n. */
 function moveEnd(problem: Problem, from: number, to: number): Problem {
   return singlesOf(problem).reduce((changed, { index, flow }) => {
-    const at = yearsAt(flow.at);
+    const at = yearsAt(problem, flow.at);
     return at !== null && isSameTime(at, from)
       ? withFlow(changed, index, { ...flow, at: isoYears(Math.max(0, to)) })
       : changed;
@@ -69,7 +69,7 @@ function inAmounts({ problem }: Subject): Slip[] {
   const singles = singlesOf(problem);
   if (singles.length !== problem.flows.length) return [];
   const changed = singles.reduce((whole, { index, flow }) => {
-    const at = yearsAt(flow.at);
+    const at = yearsAt(problem, flow.at);
     return at === null ? whole : withFlow(whole, index, { ...flow, at: isoYears(at / perYear) });
   }, problem);
   return [

@@ -2,6 +2,7 @@ import { withDigits } from "../../../engine/numbers/with-digits";
 import { flowField, isSameField, type FieldRef } from "../../../engine/fields/field-ref";
 import type { Amount, Flow, Problem } from "../../../engine/problem/schema";
 import type { SolvedFlow, SolvedFlowOf, SolvedProblem } from "../../../engine/solve/solved-problem";
+import { calendarOf } from "../../../engine/timeline/calendar-of";
 import { frequencyOf } from "../../../engine/time/duration";
 import {
   number,
@@ -11,6 +12,7 @@ import {
   type Expression,
   type Quantity,
 } from "../mathematics/expression";
+import { namedDates } from "./flow-names";
 import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
 import type { Sheet } from "./sheet";
@@ -53,10 +55,20 @@ export interface Composition {
  */
 export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): Composition {
   const { problem, flows: solvedFlows } = solved;
+  sheet.dates = namedDates(problem, sheet.format);
   const ratesAre: RatesAre = isFound ? "known" : "sought";
-  const rates = new Rates(sheet, solved, commonFrequency(problem), ratesAre);
+  // Where interest is not compound, nothing is restated for the payments: each of them is moved by itself.
+  const isCompound = solved.settled.accrual === undefined;
+  const common = isCompound ? commonFrequency(problem) : null;
+  const rates = new Rates(sheet, solved, common, ratesAre);
   const hasStream = problem.flows.some(({ kind }) => kind === "stream");
-  const moves = new Moves(sheet, solved.settled, rates, hasStream ? "k" : "n");
+  const moves = new Moves(
+    sheet,
+    solved.settled,
+    rates,
+    hasStream ? "k" : "n",
+    daysInYearOf(problem),
+  );
   const letters = lettersOf(solved, sheet, isFound);
   const counts = solvedFlows.map((flow) => {
     const count = letters.countOf(flow);
@@ -170,6 +182,13 @@ function moneyLetter({ flows }: SolvedProblem, { index, kind, file, settled }: S
   // If there are only two amounts, the earlier one is the present value, wherever today is.
   if (others.length === 1 && other?.kind === "single") return at < other.settled.at ? "PV" : "FV";
   return at === 0 ? "PV" : "FV";
+}
+
+/** The year over which the days between dates stand; `null` without dates, and where each year has its own days. */
+function daysInYearOf(problem: Problem): number | null {
+  const dayCount = calendarOf(problem)?.dayCount;
+  if (dayCount === undefined || dayCount === "actual/actual") return null;
+  return dayCount === "actual/365" ? 365 : 360;
 }
 
 /** Payments a year, if there are streams and all have the same number. */

@@ -2,7 +2,6 @@ import { isOpen } from "../mathematics/evaluate";
 import {
   number,
   of,
-  product,
   readableSum,
   type Expression,
   type SignedTerm,
@@ -13,7 +12,7 @@ import type { ComposedFlow, Composition } from "./composition";
 import { listed } from "../../../wording/listed";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { dateWords, flowName } from "./flow-names";
-import type { Term } from "./term";
+import { times, type Term } from "./term";
 
 /**
  * The equation of value in words: the focal date, and which values are equal on it.
@@ -23,7 +22,7 @@ import type { Term } from "./term";
 export function balanceInWords(
   composition: Composition,
   focal: number,
-  date = dateWords(focal, composition.sheet.format),
+  date = dateWords(focal, composition.sheet),
 ): Step {
   const { flows, sheet } = composition;
   const named = (side: number) => [
@@ -48,7 +47,7 @@ function sideOf({ file }: ComposedFlow): number {
 
 /** A term of the equation: amount times factor. */
 export function wholeOf({ size, factor }: Term): Expression {
-  return product(size, factor);
+  return times(size, factor);
 }
 
 /** A term by its value, if it has one. */
@@ -73,7 +72,7 @@ export function equationStep(
   return {
     kind: "equation",
     level: "short",
-    say: STEP_WORDS.equation.say(dateWords(focal, sheet.format)),
+    say: STEP_WORDS.equation.say(dateWords(focal, sheet)),
     lines: [{ parts: [part(side(1), manner), part(side(-1), manner)] }],
   };
 }

@@ -1,6 +1,10 @@
-import type { Flow, Direction } from "../../../engine/problem/schema";
+import { isSameTime } from "../../../engine/numbers/compare";
+import { timesOf } from "../../../engine/problem/problem-times";
+import type { Flow, Direction, Problem } from "../../../engine/problem/schema";
 import type { SolvedFlow } from "../../../engine/solve/solved-problem";
-import { spanWords } from "../../../wording/format-time";
+import { isDate, yearsOfMoment } from "../../../engine/time/moment";
+import { calendarOf } from "../../../engine/timeline/calendar-of";
+import { spanWords, whenMomentWords } from "../../../wording/format-time";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import type { AnswerFormat } from "../../../wording/answer-format";
@@ -23,8 +27,7 @@ function singleName(
 ): string {
   if (at === null) return STEP_WORDS.date.unknownAmount;
   if (typeof at !== "string") return `the amount you ${verbOf(direction)} when the payments end`;
-  const when = years === 0 ? "today" : `after ${spanWords(years, format)}`;
-  return `the amount you ${verbOf(direction)} ${when}`;
+  return `the amount you ${verbOf(direction)} ${saidWhen(at, years, format)}`;
 }
 
 function verbOf(direction: Direction): string {
@@ -35,7 +38,41 @@ export function capitalized(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** A time of a problem that was said as a date. */
+export interface NamedDate {
+  readonly years: number;
+  /** "on 20 September 2027" */
+  readonly words: string;
+}
+
+/** The dates by which a problem says its times. */
+export function namedDates(problem: Problem, format: AnswerFormat): NamedDate[] {
+  const calendar = calendarOf(problem);
+  return timesOf(problem)
+    .filter(({ time }) => isDate(time))
+    .map(({ time }) => ({
+      years: yearsOfMoment(time, calendar),
+      words: whenMomentWords(time, format),
+    }));
+}
+
+interface InWords {
+  readonly format: AnswerFormat;
+  readonly dates: readonly NamedDate[];
+}
+
 /** A date of the timeline in words. */
-export function dateWords(years: number, format: AnswerFormat): string {
-  return years === 0 ? "today" : `${spanWords(years, format)} from today`;
+export function dateWords(years: number, { format, dates }: InWords): string {
+  const date = dates.find((one) => isSameTime(one.years, years));
+  if (date !== undefined && years !== 0) return date.words;
+  if (years === 0) return "today";
+  return years < 0
+    ? `${spanWords(-years, format)} before today`
+    : `${spanWords(years, format)} from today`;
+}
+
+/** The time of an amount, as its line says it: "today", "after 9 months", "9 months ago", "on 20 September 2027". */
+export function saidWhen(at: string, years: number, format: AnswerFormat): string {
+  if (isDate(at) || years < 0) return whenMomentWords(at, format);
+  return years === 0 ? "today" : `after ${spanWords(years, format)}`;
 }

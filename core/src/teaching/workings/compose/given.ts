@@ -11,7 +11,7 @@ import type { Position } from "../../../engine/problem/schema";
 import { of, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
 import type { ComposedFlow, Composition } from "./composition";
-import { flowName } from "./flow-names";
+import { flowName, saidWhen } from "./flow-names";
 import { lineOf } from "./sheet";
 import { someQuantity } from "../mathematics/evaluate";
 
@@ -120,7 +120,7 @@ function whenWords({ flows, sheet: { format } }: Composition, at: Position, year
     const stream = flows.find(({ file }) => file.id === at.endOf);
     return `at the end of ${stream === undefined ? "the payments" : flowName(stream, format)}`;
   }
-  return years === 0 ? "today" : `after ${spanWords(years, format)}`;
+  return saidWhen(at, years, format);
 }
 
 function moneyLine(size: Quantity, note: string): Line {

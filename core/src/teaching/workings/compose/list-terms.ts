@@ -11,6 +11,7 @@ import type { StepTable } from "../step";
 import { bareFigure, type ComposedFlow, type Composition } from "./composition";
 import { dateWords } from "./flow-names";
 import type { Moment } from "./moves";
+import type { Sheet } from "./sheet";
 
 import { termOf, type FlowTerms, type Term } from "./term";
 
@@ -78,9 +79,7 @@ export function listTerms(
     terms: [...sides, ...openTerms],
     // The table shows the factors; a line for each would repeat them.
     shows: ({ defines }) => defines?.kind === "money",
-    table: isKnown
-      ? tableOf(known, factors, focal, sheet.format)
-      : tableOfAmounts(known, sheet.format),
+    table: isKnown ? tableOf(known, factors, focal, sheet) : tableOfAmounts(known, sheet.format),
   };
 }
 
@@ -163,8 +162,9 @@ function tableOf(
   entries: readonly Entry[],
   factors: readonly number[],
   focal: Moment,
-  format: AnswerFormat,
+  sheet: Sheet,
 ): StepTable {
+  const { format } = sheet;
   const written = (value: number) => withMarks(workingFigure(value), format);
   const worths = entries.map(({ amount }, place) => amount * (factors[place] ?? NaN));
   const rows = entries.map(({ at, amount }, place) => [
@@ -173,7 +173,7 @@ function tableOf(
     written(factors[place] ?? NaN),
     written(worths[place] ?? NaN),
   ]);
-  const when = STEP_WORDS.value.column(dateWords(focal.years, format));
+  const when = STEP_WORDS.value.column(dateWords(focal.years, sheet));
   const told = shortened(["Time", "Amount", "Factor", when], rows);
   return { ...told, rows: [...told.rows, ["Total", "", "", written(added(worths))]] };
 }

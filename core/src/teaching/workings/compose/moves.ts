@@ -2,12 +2,14 @@ import type { FieldRef } from "../../../engine/fields/field-ref";
 import type { SettledTimeline } from "../../../engine/solve/solution";
 import { writeFigure } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
+import { brokenPeriods, type Accrual } from "../../../engine/rates/accumulation";
 import { spanWords } from "../../../wording/format-time";
 import {
   negative,
   number,
   of,
   ONE,
+  plus,
   product,
   quotient,
   readableProduct,
@@ -20,7 +22,7 @@ import { continuousGrowth, growthFactor } from "../mathematics/factors";
 import { step } from "../steps";
 import { asExpression, type Basis, type Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
-import { snapped, yearsExpression } from "./years";
+import { fractionExpression, snapped, timeInWords, yearsExpression } from "./years";
 import { PART_BETWEEN, isClose, isUpTo } from "../../../engine/numbers/compare";
 
 /** A date, and whether it depends on the unknown. */
@@ -51,6 +53,8 @@ export class Moves {
     private readonly rates: Rates,
     /** The letter of a time: n, or k if a stream has n. */
     private readonly countLetter: "n" | "k",
+    /** Of the dates of the problem; `null` where it has none, or years of their own length. */
+    private readonly daysInYear: number | null = null,
   ) {}
 
   /** Lets a count that already has a letter represent every span of as many periods. */
@@ -65,18 +69,97 @@ export class Moves {
    */
   between(from: Moment, to: Moment, field: FieldRef | null): Expression {
     const forwards = from.years <= to.years;
-    const [early, late] = forwards ? [from, to] : [to, from];
-    const parts = this.settled.spells.flatMap((spell, index) => {
+    const spans = this.spansBetween(...(forwards ? ([from, to] as const) : ([to, from] as const)));
+    const { accrual } = this.settled;
+    if (accrual !== undefined) {
+      const [first] = spans;
+      if (first === undefined) return ONE;
+      // A discount is taken off where money goes back, as interest is added where it goes on.
+      const isOver = forwards === (accrual.kind === "bank-discount");
+      const grown = of(this.accrued(accrual, [first, ...spans.slice(1)], field));
+      return isOver ? quotient(ONE, grown) : grown;
+    }
+    return readableProduct(
+      ...spans.map((span) => of(this.factor(span.index, span, forwards, field))),
+    );
+  }
+
+  /** The stretches between two times, each under one rate. */
+  private spansBetween(early: Moment, late: Moment): SpellSpan[] {
+    return this.settled.spells.flatMap((spell, index) => {
       const end = this.settled.spells[index + 1]?.start ?? Number.POSITIVE_INFINITY;
       const start = index === 0 ? Number.NEGATIVE_INFINITY : spell.start;
       // A rate change has a fixed date, even if the amount beyond it has not.
       const first = early.years < start ? fixedAt(start) : early;
       const last = late.years > end ? fixedAt(end) : late;
       const years = last.years - first.years;
-      if (isUpTo(years, 0)) return [];
-      return [of(this.factor(index, { first, last, years }, forwards, field))];
+      return isUpTo(years, 0) ? [] : [{ index, first, last, years }];
     });
-    return readableProduct(...parts);
+  }
+
+  /** What 1 becomes where interest is not compound: see `Accrual`. */
+  private accrued(
+    accrual: Accrual,
+    spans: readonly [SpellSpan, ...SpellSpan[]],
+    field: FieldRef | null,
+  ): Quantity {
+    const [own] = spans;
+    const growth = () =>
+      accrual.kind === "simple-fraction"
+        ? this.brokenGrowth(own, accrual.frequency)
+        : simpleGrowth(
+            accrual.kind,
+            spans.map((span) => product(of(this.rates.simple(span.index)), this.time(span, field))),
+          );
+    const key = spans.map(({ index, years }) => `${index} ${years.toPrecision(12)}`).join(" ");
+    return this.sheet.once(`accrued ${spans.some(isOpen)} ${key}`, () =>
+      this.sheet.define(null, "factor", growth()),
+    );
+  }
+
+  /** A length of time in years, by a letter where a field has it. */
+  private time(span: Span, field: FieldRef | null): Expression {
+    const { years } = span;
+    const moving = movingCount(span, 1);
+    if (moving !== null) return moving;
+    const written = yearsExpression(years, this.daysInYear);
+    const before = this.counts.find(
+      ({ periodsPerYear, count }) =>
+        periodsPerYear === 1 && isClose(count.value, years, PART_BETWEEN.anyWay),
+    );
+    if (before !== undefined) return of(before.count);
+    if (field === null) return written;
+    const letter = this.sheet.letter("t");
+    const made =
+      written.op === "number"
+        ? this.sheet.given(letter, "time", written.value, field)
+        : this.sheet.work(letter, "time", written);
+    if (written.op === "number") this.given.push(made);
+    else {
+      this.sheet.convert("time", {
+        ...step(
+          "number-of-periods",
+          "every-step",
+          STEP_WORDS.conversions.years(
+            timeInWords(years, this.daysInYear, this.sheet.format),
+            writeFigure(years, this.sheet.format, 6),
+          ),
+          lineOf(made),
+        ),
+        value: made.value,
+      });
+    }
+    this.counts.push({ periodsPerYear: 1, count: made });
+    return of(made);
+  }
+
+  /** (1 + i)^w·(1 + i·f): whole compounding periods, and a fraction of one. */
+  private brokenGrowth({ index, years }: SpellSpan, frequency: number): Expression {
+    const rate = of(this.rates.compounding(index));
+    const { whole, fraction } = brokenPeriods(years * frequency);
+    const compound = whole === 0 ? [] : [factorOf(growthFactor, rate, number(whole))];
+    const simple = fraction === 0 ? [] : [plus(ONE, product(rate, fractionExpression(fraction)))];
+    return product(...compound, ...simple);
   }
 
   private factor(index: number, span: Span, forwards: boolean, field: FieldRef | null): Quantity {
@@ -126,7 +209,7 @@ export class Moves {
     field: FieldRef,
     noun: string,
   ): Quantity {
-    const span = yearsExpression(years);
+    const span = yearsExpression(years, this.daysInYear);
     if (perYear.op === "number" && span.op === "number") {
       const given = this.sheet.given(letter, "count", count, field);
       this.given.push(given);
@@ -146,6 +229,15 @@ export class Moves {
   }
 }
 
+/** 1 + r·t, or 1 − d·t; across spells all that is added comes together. */
+function simpleGrowth(
+  kind: "simple" | "bank-discount",
+  interest: readonly Expression[],
+): Expression {
+  const sign = kind === "simple" ? 1 : -1;
+  return sum([{ sign: 1, of: ONE }, ...interest.map((one) => ({ sign, of: one }) as const)]);
+}
+
 /** A number of periods that has a letter. */
 interface Known {
   readonly periodsPerYear: number;
@@ -157,6 +249,11 @@ interface Span {
   readonly first: Moment;
   readonly last: Moment;
   readonly years: number;
+}
+
+/** The same, and which rate it is. */
+interface SpellSpan extends Span {
+  readonly index: number;
 }
 
 /** Whether its length depends on the unknown; if both ends move, they move together. */

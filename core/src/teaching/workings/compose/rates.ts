@@ -8,8 +8,10 @@ import { writeFigure } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { frequencyWords } from "../../../wording/quotation-words";
 import {
+  minus,
   number,
   of,
+  ONE,
   plus,
   product,
   quotient,
@@ -137,11 +139,13 @@ export class Rates {
             );
       rate = back;
     }
-    if (quotation.quoted !== "nominal" || compounds === 1) return rate;
+    const isShared = isYearly(spell) && compounds !== 1;
+    if (!isShared && !isDiscount(spell)) return rate;
+    const own = isDiscount(spell) ? quotient(of(rate), plus(ONE, of(rate))) : of(rate);
     return this.sheet.define(
-      this.letterOf("j", "", index),
+      this.letterOf(quotedBase(spell), "", index),
       "rate",
-      product(asExpression(this.compoundingsPerYear(index)), of(rate)),
+      isShared ? product(asExpression(this.compoundingsPerYear(index)), own) : own,
     );
   }
 
@@ -196,19 +200,32 @@ export class Rates {
     return this.sheet.define(letter, "rate", plus(of(this.quotedOf(said.of)), points));
   }
 
+  /** The rate of a spell with simple interest or bank discount, a year. */
+  simple(index: number): Quantity {
+    return this.quotedOf(index);
+  }
+
   /** The rate for one compounding period of a spell. */
-  private compounding(index: number): Quantity {
+  compounding(index: number): Quantity {
     return this.sheet.once(`compounding ${index}`, () => {
       const spell = this.spell(index);
       const quoted = this.quotedOf(index);
-      const isShared = spell.quotation.quoted === "nominal" && frequencyOf(everyOf(spell)) !== 1;
-      if (!isShared) return quoted;
+      const isShared = isYearly(spell) && frequencyOf(everyOf(spell)) !== 1;
+      if (!isShared && !isDiscount(spell)) return quoted;
       const letter = this.letterOf("i", "", index);
       if (this.isSoughtPerPeriod(index)) {
         const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
         return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
       }
-      const shared = quotient(of(quoted), asExpression(this.compoundingsPerYear(index)));
+      const shared = isShared
+        ? quotient(of(quoted), asExpression(this.compoundingsPerYear(index)))
+        : of(quoted);
+      if (isDiscount(spell)) {
+        return this.converted(
+          this.sheet.work(letter, "rate", quotient(shared, minus(ONE, shared))),
+          WORDS.fromDiscount(frequencyWords(everyOf(spell)).noun),
+        );
+      }
       return this.converted(
         this.sheet.work(letter, "rate", shared),
         WORDS.nominal(writeFigure(frequencyOf(everyOf(spell)), this.sheet.format)),
@@ -239,7 +256,7 @@ export class Rates {
     const compounded = frequencyWords(everyOf(spell)).adverb;
     return this.converted(
       this.sheet.work(letter, "rate", factorOf(equivalentRate, of(rate), perYear, wanted)),
-      spell.quotation.quoted === "effective"
+      spell.quotation.quoted.startsWith("effective")
         ? WORDS.fromEffective(noun)
         : WORDS.fromNominal(compounded, noun),
     );
@@ -277,6 +294,16 @@ export class Rates {
     this.letters.set(key, letter);
     return letter;
   }
+}
+
+/** Whether the figure is a year's, shared out over its compounding periods. */
+function isYearly({ quotation }: SettledSpell): boolean {
+  return quotation.quoted === "nominal" || quotation.quoted === "nominal-discount";
+}
+
+/** Whether the figure is a compound discount, of what is due at the end of a period. */
+function isDiscount({ quotation }: SettledSpell): boolean {
+  return quotation.quoted === "effective-discount" || quotation.quoted === "nominal-discount";
 }
 
 export function asExpression(figure: Quantity | number): Expression {

@@ -9,6 +9,7 @@ import {
 } from "../mathematics/expression";
 import { roundAs, type Rounding } from "../mathematics/figures";
 import type { Line, Step } from "../step";
+import type { NamedDate } from "./flow-names";
 import { USUAL_FORMAT, type AnswerFormat } from "../../../wording/answer-format";
 
 /** What came about while something was calculated. */
@@ -38,6 +39,8 @@ interface Gathered {
  */
 export class Sheet {
   readonly quantities: Quantity[] = [];
+  /** The dates by which the problem says its times. */
+  dates: readonly NamedDate[] = [];
   private readonly letters: Letter[] = [];
   private readonly made = new Map<string, Quantity>();
   /** What is being gathered; lines of what nobody records are shown nowhere. */

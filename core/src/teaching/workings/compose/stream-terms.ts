@@ -1,11 +1,22 @@
 import type { ResolvedStream } from "../../../engine/timeline/timeline";
+import { expandStream } from "../../../engine/flows/expand-stream";
 import { runsOf } from "../../../engine/flows/flow-kinds";
+import { isUpTo } from "../../../engine/numbers/compare";
+import { NO_GROWTH } from "../../../engine/rates/accumulation";
 import { paymentTime } from "../../../engine/flows/payment-times";
 import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
-import { readableSum, type Expression } from "../mathematics/expression";
+import {
+  factorOf,
+  number,
+  of,
+  product,
+  readableSum,
+  type Expression,
+} from "../mathematics/expression";
+import { growthFactor } from "../mathematics/factors";
 import type { ComposedFlow, Composition } from "./composition";
-import { type Moment } from "./moves";
+import { fixedAt, type Moment } from "./moves";
 import { seriesOf, type Series } from "./series";
 
 import { SeriesFactors } from "./series-factors";
@@ -23,6 +34,8 @@ export function streamFactors(
   flow: ComposedFlow<"stream">,
   focal: Moment,
 ): StreamFactors {
+  if (composition.solved.settled.accrual !== undefined)
+    return eachByItself(composition, flow, focal);
   const stream = flow.settled;
   const starts = composition.solved.settled.spells.map(({ start }) => start);
   const runs = runsOf(stream);
@@ -54,6 +67,72 @@ export function streamFactors(
     amount: added(amounts),
     step: pattern?.by === "amount" && worthwhile.length > 0 ? added(worthwhile) : null,
   };
+}
+
+/**
+ * Where interest is not compound there is no annuity factor: each payment is moved by itself. Level payments that are
+ * all moved by so much more each are moved by their mean time.
+ */
+function eachByItself(
+  composition: Composition,
+  flow: ComposedFlow<"stream">,
+  focal: Moment,
+): StreamFactors {
+  const { solved, sheet, moves } = composition;
+  const stream = flow.settled;
+  const payments = expandStream(stream, NO_GROWTH).map((_, index) => {
+    const part = Math.min(1, stream.count - index);
+    const at = composition.momentAt(paymentTime(stream, index), flow.resolved.begins.perUnknown);
+    return { index, part, at };
+  });
+  const mean = meanTime(composition, flow, focal.years);
+  if (mean !== null) {
+    const factor = moves.between(fixedAt(mean), focal, null);
+    const count = flow.count === null ? number(stream.count) : of(flow.count);
+    return { amount: of(sheet.define(null, "factor", product(count, factor))), step: null };
+  }
+  const factors = payments.map(({ at, part }) =>
+    product(number(part), moves.between(at, focal, null)),
+  );
+  const { growth } = stream;
+  const taken = (index: number) =>
+    growth === null ? 0 : Math.floor((index * growth.steps) / growth.payments);
+  const g = flow.growth;
+  const grown = (factor: Expression, index: number) =>
+    growth?.by === "percent" && g !== null && taken(index) > 0
+      ? product(factorOf(growthFactor, of(g), number(taken(index))), factor)
+      : factor;
+  const stepped = factors.flatMap((factor, index) =>
+    taken(index) === 0 ? [] : [product(number(taken(index)), factor)],
+  );
+  const solvedFor = solved.unknown.kind;
+  const amount = added(factors.map(grown));
+  const isDefined = solvedFor !== "percent" && solvedFor !== "growth" && solvedFor !== "begins";
+  return {
+    amount: isDefined ? of(sheet.define(null, "factor", amount)) : amount,
+    step: growth?.by === "amount" && stepped.length > 0 ? added(stepped) : null,
+  };
+}
+
+/** When level payments may be thought of as made all at once; `null` where their factors are not linear in time. */
+export function meanTime(
+  { solved }: Composition,
+  { settled: stream, resolved }: ComposedFlow<"stream">,
+  focal: number,
+): number | null {
+  const { accrual, spells } = solved.settled;
+  const [first, last] = [paymentTime(stream, 0), paymentTime(stream, stream.count - 1)];
+  const isLinear =
+    accrual?.kind === "simple"
+      ? isUpTo(last, focal)
+      : accrual?.kind === "bank-discount" && isUpTo(focal, first);
+  const isPlain =
+    stream.growth === null &&
+    spells.length === 1 &&
+    Number.isInteger(stream.count) &&
+    resolved.begins.perUnknown === 0 &&
+    resolved.count.perUnknown === 0;
+  return isLinear && isPlain && stream.count > 1 ? (first + last) / 2 : null;
 }
 
 /** The payments of a stretch. */

@@ -1,5 +1,11 @@
 import { isOpen } from "../mathematics/evaluate";
-import { product, type Expression, type Quantity } from "../mathematics/expression";
+import {
+  isOne,
+  product,
+  quotient,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
 import type { Line, StepTable } from "../step";
 import type { ComposedFlow, Composition } from "./composition";
 
@@ -24,6 +30,13 @@ export interface FlowTerms {
   readonly table?: StepTable;
 }
 
+/** An amount times its factor: over it, where the factor is 1 over something. */
+export function times(size: Expression, factor: Expression): Expression {
+  return factor.op === "quotient" && isOne(factor.over)
+    ? quotient(size, factor.under)
+    : product(size, factor);
+}
+
 export function termOf(
   { sheet }: Composition,
   { index: flow }: ComposedFlow,
@@ -31,7 +44,7 @@ export function termOf(
   size: Expression,
   factor: Expression,
 ): Term {
-  const whole = product(size, factor);
+  const whole = times(size, factor);
   const worth = whole.op === "quantity" ? whole.quantity : sheet.define(null, "money", whole);
   return { flow, sign, size, factor, worth: isOpen(whole) ? null : worth };
 }

@@ -96,8 +96,8 @@ function stepFor(
     kind: "term",
     level: "every-step",
     say: isKnown
-      ? STEP_WORDS.value.ofFlow(name, dateWords(focal.years, format))
-      : STEP_WORDS.value.factor(name, dateWords(focal.years, format)),
+      ? STEP_WORDS.value.ofFlow(name, dateWords(focal.years, composition.sheet))
+      : STEP_WORDS.value.factor(name, dateWords(focal.years, composition.sheet)),
     lines: told,
     ...(table === undefined ? {} : { table }),
     ...(isKnown && worths.length === 1 ? { value: worths[0] ?? 0 } : {}),

@@ -34,16 +34,14 @@ export function balanceAt(story: Story, years: number): Balance {
 /** A follow-up question may need a balance that an earlier one found. */
 function foundBefore({ composition }: Story, years: number, value: number): Balance {
   const { sheet } = composition;
-  const { format } = sheet;
   const found = sheet.work(sheet.letter("B"), "money", number(value));
   const line = chain(written(of(found), "symbols"), written(of(found), "values"));
-  const say = WORDS.balanceAbove(dateWords(years, format));
+  const say = WORDS.balanceAbove(dateWords(years, sheet));
   return { found, steps: [foundStep(say, found, { ...line, defines: found })] };
 }
 
 function workedOut(story: Story, years: number): Balance {
   const { sheet } = story.composition;
-  const { format } = sheet;
   const cut = sheet.record(() => ({
     back: upTo(story, years),
     ahead: story.isBalanced ? after(story, years) : null,
@@ -62,7 +60,7 @@ function workedOut(story: Story, years: number): Balance {
     return { ...balance, steps: [...cut.conversions, ...balance.steps] };
   }
   const together = sumOfWorths(part.composition, terms, sheet.letter("B"), {
-    equation: WORDS.balanceFormula(dateWords(years, format)),
+    equation: WORDS.balanceFormula(dateWords(years, sheet)),
     value: STEP_WORDS.solve.calculate,
   });
   return {
@@ -95,10 +93,9 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
 }
 
 function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {
-  const { flows } = composition;
-  const { format } = composition.sheet;
+  const { flows, sheet } = composition;
   const [plus, minus] = side > 0 === isAhead ? ["out", "in"] : ["in", "out"];
   const method = isAhead ? WORDS.prospective : WORDS.retrospective;
   const signs = flows.length === 1 ? [] : [WORDS.signs(plus, minus)];
-  return [method(dateWords(years, format)), ...signs].join(" ");
+  return [method(dateWords(years, sheet)), ...signs].join(" ");
 }

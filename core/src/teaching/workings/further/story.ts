@@ -21,6 +21,7 @@ export interface Story {
   readonly composition: Composition;
   /** The sign of the first flow: a balance in its direction is positive. */
   readonly side: 1 | -1;
+  /** Whether money in and money out are worth the same at every date. */
   readonly isBalanced: boolean;
   /** The flow to which a settled one belongs; the final payment belongs to its stream. */
   readonly ownerOf: (index: number) => string;
@@ -47,7 +48,8 @@ export function storyOf(
   return {
     composition: compose(known, sheet, true),
     side: openingSide(known.settled.flows),
-    isBalanced: problem.ask === undefined,
+    // What balances at one focal date alone need not do so at another.
+    isBalanced: problem.ask === undefined && known.settled.accrual === undefined,
     ownerOf: (index) => account.flows[index]?.id ?? "",
     yearsAt: (position) => valueAt(resolvePosition(problem, position), account.x),
     balancesBefore,

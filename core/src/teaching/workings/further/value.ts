@@ -15,7 +15,7 @@ export function valueSteps({ composition, isBalanced }: Story, years: number): S
     {
       kind: "value",
       level: "short",
-      say: STEP_WORDS.followUp.balanced(dateWords(years, composition.sheet.format)),
+      say: STEP_WORDS.followUp.balanced(dateWords(years, composition.sheet)),
       lines: [{ ...chain(part(of(zero), "symbols"), part(of(zero), "values")), defines: zero }],
       value: 0,
       finds: zero,

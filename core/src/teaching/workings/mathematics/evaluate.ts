@@ -34,7 +34,7 @@ function evaluated(expression: Expression, valueIn: (quantity: Quantity) => numb
     case "quantity":
       return valueIn(expression.quantity);
     case "sum":
-      return sum(expression.terms.map(({ sign, of }) => sign * value(of)));
+      return withoutNoise(expression.terms.map(({ sign, of }) => sign * value(of)));
     case "product":
       return expression.factors.reduce((before, factor) => before * value(factor), 1);
     case "quotient":
@@ -48,6 +48,13 @@ function evaluated(expression: Expression, valueIn: (quantity: Quantity) => numb
     case "factor":
       return expression.factor.evaluate(expression.args.map(value));
   }
+}
+
+/** A sum; what is left by the rounding of terms that cancel is nothing. */
+function withoutNoise(terms: readonly number[]): number {
+  const total = sum(terms);
+  const size = sum(terms.map(Math.abs));
+  return Math.abs(total) <= 2 * Number.EPSILON * size ? 0 : total;
 }
 
 /** ln(1 + x) keeps the digits of a small x that 1 + x would lose. */

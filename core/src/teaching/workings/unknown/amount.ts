@@ -126,6 +126,8 @@ function isSimple(expression: Expression): boolean {
 
 /** The focal date with the simplest equation: that of the unknown, or that of the other money. */
 function focalOf({ flows, solved }: Composition): number {
+  // Where the answer depends on it, the focal date is the problem's own.
+  if (solved.settled.focal !== null) return solved.settled.focal;
   const { field } = solved.unknown;
   const own = field.on === "flow" ? flows[field.line] : undefined;
   if (own !== undefined && own.kind !== "stream" && field.on === "flow") {

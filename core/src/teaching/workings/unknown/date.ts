@@ -23,6 +23,7 @@ import { yearsExpression } from "../compose/years";
 import type { Line, Step } from "../step";
 import { foundStep, rearranged, step, stepWithLines } from "../steps";
 import { numericSteps } from "./numeric";
+import { simpleDate } from "./simple-date";
 
 const WORDS = STEP_WORDS.date;
 
@@ -31,7 +32,9 @@ const WORDS = STEP_WORDS.date;
  * shrink to the value due at that time.
  */
 export function dateSteps(composition: Composition): Step[] {
-  return byLogarithms(composition) ?? bySearch(composition);
+  const isCompound = composition.solved.settled.accrual === undefined;
+  const closed = isCompound ? byLogarithms(composition) : simpleDate(composition);
+  return closed ?? bySearch(composition);
 }
 
 function byLogarithms(composition: Composition): Step[] | null {

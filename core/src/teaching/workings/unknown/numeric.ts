@@ -3,6 +3,7 @@ import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { sum as added } from "../../../engine/numbers/sum";
 import { worthAt } from "../../../engine/solve/worth";
 import { settleFlows } from "../../../engine/timeline/settle-timeline";
+import { focalOf } from "../../../engine/timeline/focal";
 import { accumulationOf } from "../../../engine/timeline/spells";
 import { compose, type Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../compose/equation";
@@ -36,6 +37,8 @@ export interface Sought {
   /** The value of each 1 of the table: 0.01 if the table has percentages. */
   readonly unit: 1 | 0.01;
   readonly why: string;
+  /** Where the number of terms depends on it, so that no equation can be written. */
+  readonly hasNoEquation?: true;
 }
 
 /** The steps of a numerical solution, and the value it finds. */
@@ -52,9 +55,11 @@ export function numericSteps(
   composition: Composition,
   soughtIn: (composition: Composition) => Sought,
 ): Searched {
-  const { list, steps } = termsAt(composition, fixedAt(0));
+  const focal = composition.solved.settled.focal ?? 0;
+  const { list, steps } = termsAt(composition, fixedAt(focal));
   // The letter of a periodic rate is made when a flow first needs it.
   const sought = soughtIn(composition);
+  const isWritten = sought.hasNoEquation !== true;
   const balance = balanceOf(composition);
   const atFigure = (shown: number) => balance(sought.toX(shown));
   const roots = composition.solved.answers.map(({ value }) => sought.shown(value));
@@ -62,19 +67,23 @@ export function numericSteps(
   const search = searchFor(atFigure, root, others, sought.head, composition.sheet.format);
   return {
     steps: [
-      balanceInWords(composition, 0),
-      ...steps,
-      equationStep(composition, list, 0),
-      ...valuesStep(composition, list),
+      balanceInWords(composition, focal),
+      ...(isWritten
+        ? [
+            ...steps,
+            equationStep(composition, list, focal),
+            ...valuesStep(composition, list, focal),
+          ]
+        : []),
       searchStep(sought, roots, search, composition.sheet.format),
     ],
-    found: foundBy(sought, list, root, search, atFigure),
+    found: isWritten ? foundBy(sought, list, root, search, atFigure) : number(root * sought.unit),
   };
 }
 
 /** The equation with the known values substituted. */
-function valuesStep(composition: Composition, list: readonly Term[]): Step[] {
-  const step = equationStep(composition, list, 0, "values");
+function valuesStep(composition: Composition, list: readonly Term[], focal: number): Step[] {
+  const step = equationStep(composition, list, focal, "values");
   return [{ ...step, kind: "numbers", level: "every-step", say: WORDS.substituteKnown }];
 }
 
@@ -140,14 +149,15 @@ function balanceOf({ solved }: Composition): (x: number) => number {
   const { spells, flows } = solved.timeline;
   return (x) => {
     const growth = accumulationOf(spells, x);
-    return growth.ok ? worthAt(settleFlows(flows, x), growth.value, 0).value : NaN;
+    const focal = focalOf(solved.timeline, x);
+    return growth.ok ? worthAt(settleFlows(flows, x), growth.value, focal).value : NaN;
   };
 }
 
 /** The check: the answer is substituted, and both sides agree. */
 export function checkStep({ solved, sheet }: Composition): Step {
   const found = compose(solved, new Sheet(sheet.rounding), true);
-  const { list } = termsAt(found, fixedAt(0));
+  const { list } = termsAt(found, fixedAt(solved.settled.focal ?? 0));
   found.sheet.numberLetters();
   const side = (sign: number) => list.filter((term) => term.sign === sign);
   const lines = [1, -1].flatMap((sign) => {

@@ -26,12 +26,16 @@ import type { Term } from "../compose/term";
 import type { Line, Step } from "../step";
 import { foundStep, rearranged, step, valueStep } from "../steps";
 import { checkStep, numericSteps } from "./numeric";
+import { simpleRate } from "./simple-rate";
 
 const WORDS = STEP_WORDS.rate;
 
 /** An unknown rate: by a root or a division if there is a formula, otherwise numerically; then in its quoted form. */
 export function rateSteps(composition: Composition): Step[] {
-  const closed = betweenTwoAmounts(composition) ?? ofPerpetuity(composition);
+  const closed =
+    composition.solved.settled.accrual === undefined
+      ? (betweenTwoAmounts(composition) ?? ofPerpetuity(composition))
+      : simpleRate(composition);
   if (closed !== null) {
     return [...closed.steps, ...quotedSteps(composition, closed.found), checkStep(composition)];
   }
@@ -46,7 +50,7 @@ export function rateSteps(composition: Composition): Step[] {
   ];
 }
 
-interface Closed {
+export interface Closed {
   readonly steps: readonly Step[];
   readonly found: Quantity;
 }
@@ -168,7 +172,8 @@ function soughtRate(composition: Composition) {
     shown,
     toX,
     unit: 0.01 as const,
-    why: WORDS.numerically,
+    why:
+      composition.solved.settled.accrual === undefined ? WORDS.numerically : WORDS.inDenominators,
   };
 }
 
@@ -192,7 +197,7 @@ function unitsOf({ rates, solved }: Composition, quantity: Quantity): number | n
 }
 
 /** The periodic rate, before it is quoted again. */
-function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
+export function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
   const { noun } = rates.basis(lineOfUnknown(solved.unknown));
   return valueStep(noun === "year" ? WORDS.decimal : WORDS.periodic(noun), found.value, line);
 }

@@ -17,7 +17,7 @@ export function worthAtDate(composition: Composition, focal: number): Step[] {
   const { list, steps } = termsAt(composition, fixedAt(focal));
   const { sheet } = composition;
   const isOneSided = new Set(list.map(({ sign }) => sign)).size < 2;
-  const name = `${isOneSided ? "" : "net "}${focal === 0 ? "present value" : `value ${dateWords(focal, composition.sheet.format)}`}`;
+  const name = `${isOneSided ? "" : "net "}${focal === 0 ? "present value" : `value ${dateWords(focal, composition.sheet)}`}`;
   const together = sumOfWorths(composition, list, sheet.letter("V"), {
     equation: STEP_WORDS.equation.netValue(name, focal === 0),
     value: STEP_WORDS.equation.add,

@@ -16,7 +16,8 @@ import { wholeSteps } from "./whole-payments-steps";
 
 /** An unknown number of payments: by logarithms if the equation has one power, otherwise numerically. */
 export function countSteps(composition: Composition): Step[] {
-  const closed = byLogarithms(composition);
+  const isCompound = composition.solved.settled.accrual === undefined;
+  const closed = isCompound ? byLogarithms(composition) : null;
   if (closed !== null) return closed;
   const { facts } = composition.solved;
   const { format } = composition.sheet;
@@ -54,7 +55,9 @@ function soughtCount(composition: Composition) {
     shown: (count: number) => count,
     toX: (count: number) => count,
     unit: 1 as const,
-    why: STEP_WORDS.count.numerically,
+    ...(composition.solved.settled.accrual === undefined
+      ? { why: STEP_WORDS.count.numerically }
+      : { why: STEP_WORDS.count.oneByOne, hasNoEquation: true as const }),
   };
 }
 
