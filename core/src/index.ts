@@ -7,6 +7,7 @@ export * from "./wording/answer-sentence";
 export { formatExact } from "./wording/format-number";
 export * from "./wording/format-time";
 export * from "./wording/quotation-words";
+export { dayCountWords } from "./wording/day-count-words";
 export { toldCount } from "./wording/count-words";
 export * from "./wording/factor-words";
 export { listed } from "./wording/listed";

@@ -65,7 +65,9 @@ export {
   type DraftField,
 } from "./draft/fields/draft-fields";
 export type { SaidAmount } from "./input/read-amount";
-export type { SaidTime } from "./input/read-position";
+export type { Moment, SaidTime } from "./input/read-position";
+export { DATE_ORDERS } from "./input/read-date";
+export { conventionsSchema, USUAL_CONVENTIONS } from "./draft/conventions";
 export type { SaidRate } from "./input/read-linked-rate";
 export type * from "./draft/draft";
 export * from "./draft/known-timeline";

@@ -12,7 +12,9 @@ import {
 } from "./answer-format";
 import type { AnswerSentence } from "./answer-in-parts";
 import { toldCount, wholePaymentsWords } from "./count-words";
-import { formatYears, formatYearsMonthsDays } from "./format-time";
+import { dateAt } from "../engine/time/moment";
+import { calendarOf } from "../engine/timeline/calendar-of";
+import { calendarDateWords, formatYears, formatYearsMonthsDays } from "./format-time";
 import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 
 /** The answer as a sentence with its unit and direction: "After 6 years you receive 5,895.62." */
@@ -76,10 +78,18 @@ function timeSentence(
   format: AnswerFormat,
 ): AnswerSentence {
   const value = formatYears(Math.abs(years), format);
-  const exact = `that is ${formatYearsMonthsDays(Math.abs(years), format)}`;
+  const calendar = hasOwnDates(problem) ? calendarOf(problem) : null;
+  const date = calendar === null ? null : dateAt(years, calendar);
+  const length = formatYearsMonthsDays(Math.abs(years), format);
+  const exact = `that is ${length}${date === null ? "" : `, on ${calendarDateWords(date)}`}`;
   if (years < 0) return { lead: "It was", value: `${value} ago`, rest: exact };
   const line = field.on === "flow" ? problem.flows[field.line] : undefined;
   return { lead: kind === "at" ? "It takes" : beginsLead(line), value, rest: exact };
+}
+
+/** Whether today has a date; a list of dates alone speaks of its own days. */
+function hasOwnDates({ today }: SolvedProblem["problem"]): boolean {
+  return today !== undefined;
 }
 
 function beginsLead(flow: Flow | undefined): string {

@@ -16,6 +16,7 @@ import { OpenFileButton } from "./OpenFileButton";
 import { ProblemCard, type CardActions } from "./ProblemCard";
 import { saveProblemFile } from "./problem-files";
 import { ShapePicker } from "./ShapePicker";
+import { withOwnConventions } from "../problem/lines/own-conventions";
 import { useNotebookActions, useProblemList } from "./use-notebook";
 import { Trouble } from "../ui/Trouble";
 import styles from "./NotebookPage.module.css";
@@ -67,7 +68,10 @@ export function NotebookPage() {
   return (
     <Shell>
       <h1 className="page-title">Notebook</h1>
-      <ShapePicker isBusy={actions.create.isPending} onPick={create} />
+      <ShapePicker
+        isBusy={actions.create.isPending}
+        onPick={(draft) => create(withOwnConventions(draft))}
+      />
       <section aria-labelledby="problems-name" className={styles.problems}>
         <div className={styles.head}>
           <h2 id="problems-name" className={styles.name}>

@@ -342,7 +342,8 @@ test("whatever is typed, everything on the page can be worked out and has words"
         const reading = outcome.reading.flows[index];
         if (reading === undefined) return;
         const facts = factsFor(outcome.solved, line, index);
-        const beside = { facts, rates: outcome.reading.rates, format: USUAL_FORMAT };
+        const { rates, calendar } = outcome.reading;
+        const beside = { facts, rates, calendar, format: USUAL_FORMAT };
         const typed = "amount" in line ? line.amount : "";
         words.push(flowHint(line, reading, beside).replaceAll(typed || "\0", ""));
       });

@@ -1,4 +1,4 @@
-import { within, issue, type Issue, type Path } from "../issues/issue";
+import { within, issue, type Issue } from "../issues/issue";
 import { roundDecimal } from "../numbers/round-decimal";
 import { readProblem } from "../problem/problem-file";
 import type { Problem } from "../problem/schema";
@@ -92,9 +92,4 @@ function takenFrom(
 
 function valueOf({ value }: Answer): number {
   return value;
-}
-
-/** Where the problem of a part stands in its file. */
-export function pathOfPart(index: number): Path {
-  return ["parts", index, "problem"];
 }

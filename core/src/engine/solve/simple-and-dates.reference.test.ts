@@ -8,12 +8,6 @@ import { solve } from "./solve";
 /** Expected values: brute force in 60-digit decimals, every payment moved on its own. */
 const TOLERANCE = 1e-12;
 
-interface Wanted {
-  readonly value: string;
-  readonly unit: string;
-  readonly direction?: string;
-}
-
 const problems = cases.flatMap(({ id, problem, expect: wanted }) =>
   problem === undefined ? [] : { id, problem, wanted: wanted },
 );

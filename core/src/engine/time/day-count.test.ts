@@ -1,7 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { countedDays, DAY_COUNTS, yearsBetween, type DayCount } from "./day-count";
-import { isoYears, yearsOfMoment } from "./moment";
+import { dateAt, isoYears, yearsOfMoment } from "./moment";
 
 describe("years between two dates", () => {
   test.each<[string, string, DayCount, number]>([
@@ -89,4 +89,19 @@ describe("a time of a problem file in years", () => {
       }),
     );
   });
+});
+
+test("the date at a time is the one that the time was counted to", () => {
+  const date = fc
+    .date({ min: new Date("2000-01-01"), max: new Date("2060-01-01"), noInvalidDate: true })
+    .map((moment) => moment.toISOString().slice(0, 10));
+  fc.assert(
+    fc.property(date, date, fc.constantFrom(...DAY_COUNTS), (today, other, dayCount) => {
+      const years = yearsBetween(today, other, dayCount);
+      const found = dateAt(years, { today, dayCount }) ?? "";
+      expect(yearsBetween(today, found, dayCount)).toBe(years);
+      // Months of thirty days have two dates for one time at their ends.
+      if (dayCount !== "30/360") expect(found).toBe(other);
+    }),
+  );
 });

@@ -1,5 +1,7 @@
+import { isBefore } from "../numbers/compare";
 import { plainDecimal } from "../numbers/plain-decimal";
 import { withDigits } from "../numbers/with-digits";
+import { dateAfter } from "./calendar";
 import { yearsBetween, type DayCount } from "./day-count";
 import { yearsOf } from "./duration";
 
@@ -34,3 +36,24 @@ export function isoYears(years: number): string {
   const length = `P${plainDecimal(withDigits(Math.abs(years), 15))}Y`;
   return years < 0 ? `-${length}` : length;
 }
+
+/**
+ * The date at so many years from today: the one whose time is nearest.
+ *
+ * @returns ISO 8601; `null` beyond the years 0 to 9999
+ */
+export function dateAt(years: number, { today, dayCount }: Calendar): string | null {
+  const guess = dateAfter(today, Math.round(years * DAYS_PER_CALENDAR_YEAR));
+  let nearest: string | null = null;
+  let least = Number.POSITIVE_INFINITY;
+  // A year of 360 days falls behind the calendar by five days and a quarter each year.
+  const reach = 4 + Math.ceil(Math.abs(years) * 6);
+  for (let days = -reach; days <= reach; days += 1) {
+    const date = dateAfter(guess, days);
+    const apart = Math.abs(yearsBetween(today, date, dayCount) - years);
+    if (isBefore(apart, least)) [nearest, least] = [date, apart];
+  }
+  return nearest !== null && nearest.length === today.length ? nearest : null;
+}
+
+const DAYS_PER_CALENDAR_YEAR = 365.2425;

@@ -53,7 +53,7 @@ const draftDocument: VersionedDocument<Draft> = {
       handIn: PLAIN_HAND_IN,
     }),
     // Version 8 may have dates, a focal date and the conventions of a course.
-    7: (document) => ({ ...document, today: "", focal: "", conventions: USUAL_CONVENTIONS }),
+    7: (document) => ({ ...document, today: null, focal: null, conventions: USUAL_CONVENTIONS }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });

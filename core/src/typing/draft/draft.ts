@@ -112,10 +112,10 @@ export const draftSchema = z.strictObject({
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
-  /** The date of today as it was typed; empty where today has none. */
-  today: typed,
-  /** The focal date as it was typed; empty for the usual one. */
-  focal: typed,
+  /** The date of today as it was typed; `null` where today has none. */
+  today: z.union([typed, z.null()]),
+  /** The focal date as it was typed; `null` for the usual one. */
+  focal: z.union([typed, z.null()]),
   conventions: conventionsSchema,
   rates: z.array(rateLine).min(1).max(LIMITS.rates),
   flows: z.array(flowLineSchema).max(LIMITS.flows),
@@ -176,8 +176,8 @@ export const BLANK_DRAFT: Draft = {
   version: 8,
   title: "",
   question: "",
-  today: "",
-  focal: "",
+  today: null,
+  focal: null,
   conventions: USUAL_CONVENTIONS,
   rates: [],
   flows: [],

@@ -101,6 +101,16 @@ export function askForWorth(draft: Draft): void {
   draft.ask = { kind: "worth", at: "today" };
 }
 
+/** Gives today a date, from which others are counted. Changes the draft in place. */
+export function dateToday(draft: Draft, date: string): void {
+  draft.today = date;
+}
+
+/** Says at which date the equation of value is set up. Changes the draft in place. */
+export function setFocalDate(draft: Draft, date: string | null): void {
+  draft.focal = date;
+}
+
 /** Lets the payments of a line grow, or be level again. Changes the draft in place. */
 export function setGrowth(draft: Draft, id: string, grows: boolean): void {
   const line = draft.flows.find((candidate) => candidate.id === id);

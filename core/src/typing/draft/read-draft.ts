@@ -6,6 +6,7 @@ import { readUnknownRate } from "../input/read-rate";
 import { issue, within, type Issue } from "../../engine/issues/issue";
 import { fail } from "../../engine/result";
 import { readDate } from "../input/read-date";
+import type { Calendar } from "../../engine/time/moment";
 import { checkProblem } from "../../engine/problem/check-problem";
 import { checkFollowUp } from "../../engine/problem/references";
 import type { Problem, Rate } from "../../engine/problem/schema";
@@ -51,6 +52,8 @@ export interface DraftReading {
   readonly ask: FieldReading<SaidTime> | null;
   /** The date of today, ISO 8601; `null` where it has none. */
   readonly today: FieldReading<string> | null;
+  /** What dates are counted by; `null` while today has no date. */
+  readonly calendar: Calendar | null;
   /** `null` where it is the usual one. */
   readonly focal: FieldReading<SaidTime> | null;
   /** A question that cannot be asked yet keeps nobody from the answer: it is left out of the problem. */
@@ -82,9 +85,7 @@ export function readDraft(draft: Draft): DraftReading {
       ? readKnownField(draft.ask.at, (text) => readPosition(text, names))
       : null;
   const focal =
-    draft.focal.trim() === ""
-      ? null
-      : readKnownField(draft.focal, (text) => readPosition(text, names));
+    draft.focal === null ? null : readKnownField(draft.focal, (text) => readPosition(text, names));
   const fieldIssues = [
     ...(today === null ? [] : issuesOf(today, ["today"])),
     ...flows.flatMap((reading, index) =>
@@ -102,7 +103,7 @@ export function readDraft(draft: Draft): DraftReading {
     ...(focal === null ? [] : issuesOf(focal, ["focal"])),
   ];
   const also = draft.also.map((line) => readFollowUp(line, names));
-  const lines = { flows, rates, ask, today, focal, also };
+  const lines = { flows, rates, ask, today, calendar: names.calendar, focal, also };
   if (fieldIssues.length > 0 || draft.flows.length === 0) {
     return { ...lines, issues: fieldIssues, problem: null };
   }
@@ -114,13 +115,12 @@ export function readDraft(draft: Draft): DraftReading {
 }
 
 function readToday({ today, conventions }: Draft): FieldReading<string> | null {
-  if (today.trim() === "") return null;
-  return readKnownField(
-    today,
-    (text) =>
-      readDate(text, conventions.dateOrder) ??
-      fail(issue("date-not-understood", [], { at: text.trim() })),
-  );
+  if (today === null) return null;
+  return readKnownField(today, (text) => {
+    const at = text.trim();
+    if (at === "") return fail(issue("time-missing", [], {}));
+    return readDate(at, conventions.dateOrder) ?? fail(issue("date-not-understood", [], { at }));
+  });
 }
 
 /** What dates are counted by, and how they are written. */

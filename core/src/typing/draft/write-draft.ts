@@ -25,7 +25,7 @@ export function writeDraft(problem: Problem): Draft {
     question: problem.question ?? "",
     ...(problem.currency === undefined ? {} : { currency: problem.currency }),
     today: writeToday(problem, calendar),
-    focal: problem.focal === undefined ? "" : writePosition(problem.focal, names),
+    focal: problem.focal === undefined ? null : writePosition(problem.focal, names),
     conventions: {
       ...USUAL_CONVENTIONS,
       ...(problem.dayCount === undefined ? {} : { dayCount: problem.dayCount }),
@@ -41,10 +41,10 @@ export function writeDraft(problem: Problem): Draft {
 }
 
 /** Where only a list has dates, its first one is today without being said; other dates need it said. */
-function writeToday(problem: Problem, calendar: Calendar | null): string {
+function writeToday(problem: Problem, calendar: Calendar | null): string | null {
   const hasDates = timesOf(problem).some(({ time }) => isDate(time));
   const today = problem.today ?? (hasDates ? calendar?.today : undefined);
-  return today === undefined ? "" : calendarDateWords(today);
+  return today === undefined ? null : calendarDateWords(today);
 }
 
 /** @param usual how often interest would be compounded if nothing were said, ISO 8601 */

@@ -2,6 +2,7 @@ import {
   formatYearsMonthsDays,
   frequencyOf,
   frequencyWords,
+  isCompound,
   severalPeriods,
   shownNumber,
   USUAL_FORMAT,
@@ -127,7 +128,8 @@ function rates({ facts, settled }: SolvedProblem, format: AnswerFormat): Compani
     settled.spells.length !== 1
   )
     return [];
-  return spell.quotation.quoted === "effective"
+  // Without compounding there is no rate that holds for every year.
+  return spell.quotation.quoted === "effective" || !isCompound(spell.quotation)
     ? []
     : [{ words: "Effective annual rate", figure: writeRate(percent, format) }];
 }

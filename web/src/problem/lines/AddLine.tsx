@@ -5,8 +5,10 @@ import {
   addRateChange,
   addStream,
   askForWorth,
+  dateToday,
   type Draft,
 } from "@kestrelmoor/core/typing";
+import { calendarDateWords } from "@kestrelmoor/core";
 import { memo } from "react";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocumentState } from "../document/document-context";
@@ -27,17 +29,28 @@ const ADDED: Readonly<Record<string, Added>> = {
   dated: { adds: addDated, field: "entries" },
   rate: { adds: addRateChange, field: "percent" },
   worth: { adds: addQuestion, field: "worth-at" },
+  today: { adds: addToday, field: "date" },
 };
-
 function addQuestion(draft: Draft): { readonly id: string } {
   askForWorth(draft);
   return { id: "ask" };
+}
+
+/** The date on which it is added, which is nearly what the question says. */
+function addToday(draft: Draft): { readonly id: string } {
+  const now = new Date();
+  const iso = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((part) =>
+    String(part).padStart(2, "0"),
+  );
+  dateToday(draft, calendarDateWords(iso.join("-")));
+  return { id: "today" };
 }
 
 /** Adds a line and goes to it; no key changes it. */
 export const AddLine = memo(function AddLine() {
   const { addFromMenu } = useAdding();
   const isAsking = useDocumentState((state) => state.draft.ask !== null);
+  const isDated = useDocumentState((state) => state.draft.today !== null);
   const add = (key: string) => {
     const { adds, field } = ADDED[key] ?? {};
     if (adds !== undefined && field !== undefined) addFromMenu(adds, field);
@@ -53,6 +66,7 @@ export const AddLine = memo(function AddLine() {
           { key: "dated", label: "Cash flows on calendar dates" },
           { key: "rate", label: "A rate change" },
           { key: "worth", label: "A question: what is the net value?", disabled: isAsking },
+          { key: "today", label: "A date for today", disabled: isDated },
         ],
       }}
     >

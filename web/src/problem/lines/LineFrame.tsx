@@ -4,7 +4,7 @@ import { DropButton } from "../../ui/Buttons";
 import styles from "./Lines.module.css";
 
 interface LineFrameProps {
-  readonly mark: Direction | "mixed" | "rate" | "worth" | "kept";
+  readonly mark: Direction | "mixed" | "rate" | "worth" | "date" | "kept";
   /** What the line is, for the button that removes it and for screen readers. */
   readonly name: string;
   readonly hint: string;

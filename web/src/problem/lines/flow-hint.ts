@@ -1,4 +1,4 @@
-import type { AnswerFormat, SettledTimeline, SolvedProblem } from "@kestrelmoor/core";
+import type { AnswerFormat, Calendar, SettledTimeline, SolvedProblem } from "@kestrelmoor/core";
 import type {
   FlowLine,
   FlowReading,
@@ -7,7 +7,8 @@ import type {
   SingleLine,
 } from "@kestrelmoor/core/typing";
 import { yearsTyped } from "../timeline/sketch-types";
-import { saidAmountHint, timeHint } from "./line-hints";
+import { dateOfReading } from "../timeline/date-of-reading";
+import { dateHint, saidAmountHint, timeHint } from "./line-hints";
 import { listHint } from "./list-hints";
 import { streamHint } from "./stream-hints";
 
@@ -33,6 +34,7 @@ export function factsFor(
 interface Beside {
   readonly facts: FlowFacts;
   readonly rates: readonly RateReading[];
+  readonly calendar: Calendar | null;
   readonly format: AnswerFormat;
 }
 
@@ -63,13 +65,18 @@ function singleHint(
   line: SingleLine,
   { amount, at }: LineReading<"single">,
   flow: PaidFlow | null,
-  { rates, format }: Beside,
+  { rates, calendar, format }: Beside,
 ): string {
+  const date = dateOfReading(at);
   const paid = flow?.kind === "single" ? flow : null;
   const years = paid?.at ?? yearsTyped(at);
   const hints = [
     saidAmountHint(line.amount, amount, paid?.amount ?? null, format),
-    years === null ? null : timeHint(years, rates, format),
+    date !== null && calendar !== null
+      ? dateHint(date, calendar, format)
+      : years === null
+        ? null
+        : timeHint(years, rates, format),
   ];
   return hints.filter((hint) => hint !== null).join(" · ");
 }

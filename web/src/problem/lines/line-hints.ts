@@ -1,6 +1,8 @@
 import {
+  calendarDateWords,
   COMMON_PERIODS,
   compoundedAsPaidWords,
+  countedDays,
   forceOfInterest,
   writeFigure,
   writeMoney,
@@ -9,9 +11,11 @@ import {
   frequencyOf,
   frequencyWords,
   percentFromForce,
+  yearsOfMoment,
   type Quotation,
   type SolvedProblem,
   type AnswerFormat,
+  type Calendar,
 } from "@kestrelmoor/core";
 import {
   AS_PAID,
@@ -58,6 +62,21 @@ export function saidAmountHint(
   return isPlainFigure(typed) ? null : `${typed.trim()} = ${figure}`;
 }
 
+/** A date in words, with the days to it as they are counted: "31 August 2028 · 184 days of 360: 0.5111 years". */
+export function dateHint(date: string, calendar: Calendar, format: AnswerFormat): string {
+  const { today, dayCount } = calendar;
+  const words = calendarDateWords(date);
+  const [early, late] = date < today ? [date, today] : [today, date];
+  const days = countedDays(early, late, dayCount);
+  if (days === 0) return `${words} · today`;
+  const years = yearsOfMoment(date, calendar);
+  const over = { "actual/365": " of 365", "actual/360": " of 360", "30/360": " of 360" };
+  const counted = `${writeFigure(days, format)} ${days === 1 ? "day" : "days"}`;
+  const base = dayCount === "actual/actual" ? "" : over[dayCount];
+  const side = years < 0 ? " before today" : "";
+  return `${words} · ${counted}${base}${side}: ${formatYears(Math.abs(years), format, 4)}`;
+}
+
 /**
  * A time in years and, if there is only one rate, in its compounding periods.
  * @param years the time, typed or found
@@ -68,6 +87,7 @@ export function timeHint(
   format: AnswerFormat,
 ): string | null {
   if (years === 0) return null;
+  if (years < 0) return `${formatYears(-years, format, 4)} before today`;
   const inYears = `${formatYears(years, format, 4)} from today`;
   const [only] = rates;
   if (rates.length !== 1 || only?.kind !== "rate") return inYears;
@@ -95,6 +115,8 @@ export function rateHint(
   const figure =
     percent.state === "value" && "percent" in percent.value ? percent.value.percent : found;
   if (figure === null) return null;
+  if (quotation.quoted === "simple") return "simple interest: on the principal alone";
+  if (quotation.quoted === "bank-discount") return "bank discount: taken off the amount due";
   const force = forceOfInterest(figure, quotation);
   if (force === null) return null;
   const parts: string[] = [];
@@ -189,6 +211,25 @@ export function quotationOptions(
     {
       label: "Effective, a year",
       options: [{ value: "effective", label: "a year, effective" }],
+    },
+    {
+      label: "Not compounded",
+      options: [
+        { value: "simple", label: "a year, simple interest" },
+        { value: "bank-discount", label: "a year, bank discount" },
+      ],
+    },
+    {
+      label: "Compound discount",
+      options: [
+        { value: "effective-discount", label: "a year, effective discount" },
+        ...periods
+          .filter((every) => every !== "P1Y")
+          .map((every) => ({
+            value: quotationKey({ quoted: "nominal-discount", compounding: every }),
+            label: `a year, discount compounded ${frequencyWords(every).adverb}`,
+          })),
+      ],
     },
     {
       label: "Per period",

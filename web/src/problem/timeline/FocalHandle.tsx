@@ -1,5 +1,5 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { writeMoney, sharesAt, type SolvedProblem } from "@kestrelmoor/core";
+import { writeMoney, sharesAt, type Calendar, type SolvedProblem } from "@kestrelmoor/core";
 import { namedFlow, type Draft } from "@kestrelmoor/core/typing";
 import { useState, type KeyboardEvent, type PointerEvent } from "react";
 import { nudged, snapStep, xOfYears, type TimeScale } from "./time-scale";
@@ -17,6 +17,7 @@ interface FocalHandleProps {
   /** Where it stands in the picture, from the top. */
   readonly top: number;
   readonly axisY: number;
+  readonly calendar: Calendar | null;
   readonly onChange: (years: number) => void;
   readonly onGrab: (event: PointerEvent) => void;
 }
@@ -24,7 +25,7 @@ interface FocalHandleProps {
 /** A date on the axis that can be moved: it tells what every line is worth there, and that it adds up. */
 export function FocalHandle(props: FocalHandleProps) {
   const format = useAnswerFormat();
-  const { draft, solution, scale, years, top, axisY, onChange, onGrab } = props;
+  const { draft, solution, scale, years, top, axisY, calendar, onChange, onGrab } = props;
   const [isOpen, setOpen] = useState(false);
   const shown = Math.min(years, scale.span);
   const x = xOfYears(scale, shown);
@@ -32,11 +33,11 @@ export function FocalHandle(props: FocalHandleProps) {
   const keys: Readonly<Record<string, number>> = {
     ArrowRight: nudged(shown, snapStep(scale), 1),
     ArrowUp: nudged(shown, snapStep(scale), 1),
-    ArrowLeft: nudged(shown, snapStep(scale), -1),
-    ArrowDown: nudged(shown, snapStep(scale), -1),
+    ArrowLeft: nudged(shown, snapStep(scale), -1, scale.start),
+    ArrowDown: nudged(shown, snapStep(scale), -1, scale.start),
     PageUp: nudged(shown, 1, 1),
-    PageDown: nudged(shown, 1, -1),
-    Home: 0,
+    PageDown: nudged(shown, 1, -1, scale.start),
+    Home: scale.start,
     End: scale.span,
   };
   const listen = (event: KeyboardEvent) => {
@@ -52,7 +53,7 @@ export function FocalHandle(props: FocalHandleProps) {
     }),
   );
   const isAtRight = x > (scale.left + scale.right) / 2;
-  const when = whenWords(shown, format);
+  const when = whenWords(shown, format, calendar);
   return (
     <div
       className={styles.focalPlace}
@@ -68,7 +69,7 @@ export function FocalHandle(props: FocalHandleProps) {
         style={{ top: top - axisY }}
         aria-label="Focal date"
         aria-orientation="horizontal"
-        aria-valuemin={0}
+        aria-valuemin={scale.start}
         aria-valuemax={scale.span}
         aria-valuenow={shown}
         aria-valuetext={`${when}: net value ${together === null ? "too large to show" : writeMoney(together, format)}`}

@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { writeMoney, USUAL_FORMAT } from "@kestrelmoor/core";
-import { addAmount } from "@kestrelmoor/core/typing";
+import { writeMoney, USUAL_FORMAT, type Calendar } from "@kestrelmoor/core";
+import { addAmount, setFocalDate } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
 import { useDocument, useDocumentState } from "../document/document-context";
@@ -10,12 +10,12 @@ import { useAdding } from "../lines/use-adding";
 import { firstYearOf, hasLaterYears } from "./first-year";
 import { FocalHandle } from "./FocalHandle";
 import { useFocalDate } from "./focal-date";
-import { layOut, spanOf } from "./layout";
+import { layOut, spanOf, startOf } from "./layout";
 import { timeHandles, type TimeHandle } from "./moves";
 import type { PlacedPost } from "./place-posts";
 import { sketchOf } from "./sketch";
 import { snapped, snapStep, yearsAtX } from "./time-scale";
-import { sketchInWords, whenWords, yearsInWords } from "./timeline-words";
+import { sketchInWords, timeTyped, whenWords, yearsInWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
 import { useTimeDrag } from "./use-time-drag";
 import { LightButton } from "../../ui/Buttons";
@@ -33,12 +33,14 @@ export function Timeline() {
   const [card, width] = useElementWidth();
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const [isZoomed, setZoomed] = useState(false);
-  const [focal, setFocal] = useFocalDate();
+  const [looked, setLooked] = useFocalDate();
   const sketch = useMemo(() => sketchOf(draft, outcome, format), [draft, outcome, format]);
   const whole = spanOf(sketch);
+  const { calendar } = outcome.reading;
   const isFirstYear = isZoomed && hasLaterYears(whole);
   const ends = { left: 64, right: width - 56 };
-  const drag = useTimeDrag({ span: isFirstYear ? 1 : whole, ...ends });
+  const start = startOf(sketch);
+  const drag = useTimeDrag({ start, span: isFirstYear ? 1 : whole, ...ends });
   const span = drag.frozen?.span ?? (isFirstYear ? 1 : whole);
   const layout = useMemo(
     () =>
@@ -47,15 +49,26 @@ export function Timeline() {
         { width, height: HEIGHT, isSmall: false },
         format,
         span,
+        calendar,
       ),
-    [sketch, isFirstYear, width, span, format],
+    [sketch, isFirstYear, width, span, format, calendar],
   );
   const handles = useMemo(
     () => timeHandles(draft, outcome.reading, sketch.strands),
     [draft, outcome, sketch],
   );
-  const scale = { span, ...ends };
+  const scale = { start, span, ...ends };
   const solution = outcome.solved;
+
+  // Where the answer depends on the focal date, it is the problem's own that is moved; elsewhere it only looks.
+  const own = solution?.settled.focal ?? null;
+  const focal = own ?? looked;
+  const setFocal = (years: number) => {
+    if (own === null) setLooked(years);
+    else if (draft.ask === null) {
+      store.edit((writable) => setFocalDate(writable, timeTyped(years, calendar)), "focal");
+    }
+  };
 
   const grab = (event: PointerEvent, handle: TimeHandle) => {
     const field = `drag-${handle.line}-${handle.field}`;
@@ -105,7 +118,10 @@ export function Timeline() {
           axisY={layout.axisY}
           top={layout.ribbons[0]?.y ?? layout.tickY}
           onChange={setFocal}
-          onGrab={(event) => drag.begin(event, Math.min(focal, span), setFocal)}
+          calendar={calendar}
+          onGrab={(event) =>
+            drag.begin(event, Math.min(focal, span), setFocal, () => store.settle())
+          }
         />
       )}
       {hasLaterYears(whole) && (
@@ -117,9 +133,11 @@ export function Timeline() {
           {isFirstYear ? "Whole timeline" : "First year"}
         </LightButton>
       )}
-      {hovered !== null && drag.frozen === null && <PostDetails placed={hovered} width={width} />}
+      {hovered !== null && drag.frozen === null && (
+        <PostDetails placed={hovered} width={width} calendar={calendar} />
+      )}
       <ul className="visually-hidden" aria-label="Cash flows on the timeline">
-        {sketchInWords(sketch, format).map(({ id, text }) => (
+        {sketchInWords(sketch, format, calendar).map(({ id, text }) => (
           <li key={id}>{text}</li>
         ))}
         {sketch.ribbons.map((ribbon) => (
@@ -134,7 +152,15 @@ export function Timeline() {
 }
 
 /** The tooltip of a post: amount, time and present value. */
-function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly width: number }) {
+function PostDetails({
+  placed,
+  width,
+  calendar,
+}: {
+  readonly placed: PlacedPost;
+  readonly width: number;
+  readonly calendar: Calendar | null;
+}) {
   const format = useAnswerFormat();
   const { post, x, y } = placed;
   const atRight = x > width / 2;
@@ -150,7 +176,7 @@ function PostDetails({ placed, width }: { readonly placed: PlacedPost; readonly 
         Money {post.direction} {post.amount === null ? "" : writeMoney(post.amount, format)}
       </strong>
       {post.label !== "" && <span>{post.label}, </span>}
-      {post.years === null ? "no time yet" : whenWords(post.years, format)}
+      {post.years === null ? "no time yet" : whenWords(post.years, format, calendar)}
       {post.today !== null && post.years !== 0 && (
         <div>present value {writeMoney(post.today, format)}</div>
       )}

@@ -1,4 +1,4 @@
-import type { AnswerFormat } from "@kestrelmoor/core";
+import type { AnswerFormat, Calendar } from "@kestrelmoor/core";
 import { labelWidth, type Box } from "./box";
 import { placeMarks, type PlacedMark } from "./place-marks";
 import { placeBand, type PlacedBand } from "./place-bands";
@@ -24,7 +24,8 @@ export interface Layout {
   readonly width: number;
   readonly height: number;
   readonly axisY: number;
-  /** The years from its left end to its right one. */
+  /** The years at its left end, and at its right one. */
+  readonly start: number;
   readonly span: number;
   readonly left: number;
   readonly right: number;
@@ -50,10 +51,12 @@ export function layOut(
   { width, height, isSmall }: Measures,
   format: AnswerFormat,
   span = spanOf(sketch),
+  calendar: Calendar | null = null,
 ): Layout {
+  const start = startOf(sketch);
   const left = isSmall ? 10 : 64;
   const right = width - (isSmall ? 10 : 56);
-  const axis = { span, left, right };
+  const axis = { start, span, left, right };
   const place = (years: number) => xOfYears(axis, years);
   const xOf = (years: number) => place(Math.min(years, span));
   const bandHeight = isSmall ? 12 : 30;
@@ -62,7 +65,7 @@ export function layOut(
   const bottom = isSmall ? ribbonY - 4 : tickY - 18;
   const top = isSmall ? 4 : 10;
   const room = { left, right, top, bottom, isSmall };
-  const strands = sketch.strands.map((strand) => strandOnAxis(strand, span, room));
+  const strands = sketch.strands.map((strand) => strandOnAxis(strand, axis, isSmall));
   const posts = [...sketch.posts, ...strands.flatMap((strand) => strand.posts)];
   const scale = scaleFor(posts, sketch.worth !== null, room);
   const { axisY } = scale;
@@ -73,6 +76,7 @@ export function layOut(
     width,
     height,
     axisY,
+    start,
     span,
     left,
     right,
@@ -84,9 +88,10 @@ export function layOut(
     }),
     ticks: isSmall
       ? []
-      : ticksFor(span, right - left, format).map(({ years, text }) => ({ x: xOf(years), text })),
+      : ticksFor(axis, format, calendar).map(({ years, text }) => ({ x: xOf(years), text })),
     ribbons: sketch.ribbons.map((ribbon, index) => {
-      const x = xOf(ribbon.start);
+      // The first rate also held before today.
+      const x = xOf(index === 0 ? start : ribbon.start);
       const end = sketch.ribbons[index + 1]?.start ?? span;
       const room = xOf(end) - x - 2 * RIBBON_PADDING;
       return {
@@ -108,7 +113,17 @@ const RIBBON_PADDING = 6;
 /** Payments of an endless stream that the axis covers when nothing else says how far it goes. */
 const ENDLESS_SHOWN = 12;
 
-/** The years that the axis covers: a little beyond what happens last. */
+/** Where the axis starts: today, or with what happens before. */
+export function startOf({ posts, strands, worth }: Sketch): number {
+  return Math.min(
+    0,
+    ...posts.map(({ years }) => years ?? 0),
+    ...strands.map(({ first }) => first),
+    worth?.years ?? 0,
+  );
+}
+
+/** The years at the right end of the axis: a little beyond what happens last. */
 export function spanOf({ posts, strands, ribbons, worth }: Sketch): number {
   const known = [...posts.map(({ years }) => years ?? 0), worth?.years ?? 0];
   const latest = Math.max(0, ...known, ...strands.map(endOf));
@@ -118,7 +133,9 @@ export function spanOf({ posts, strands, ribbons, worth }: Sketch): number {
     latest * (isOpen ? 1.25 : 1),
     start > 0 && start >= latest ? start * 1.4 : 0,
   );
-  return end === 0 ? 1 : end;
+  if (end > 0) return end;
+  // With nothing ahead, today itself is the end of what is past.
+  return startOf({ posts, strands, ribbons, worth }) < 0 ? 0 : 1;
 }
 
 function endOf({ first, step, count }: Strand): number {

@@ -1,4 +1,10 @@
-import { fieldKey, USUAL_FORMAT, wholeFrom, type FieldName } from "@kestrelmoor/core";
+import {
+  fieldKey,
+  USUAL_FORMAT,
+  wholeFrom,
+  type Calendar,
+  type FieldName,
+} from "@kestrelmoor/core";
 import {
   fieldAt,
   fieldsOf,
@@ -7,8 +13,9 @@ import {
   type DraftField,
   type DraftReading,
 } from "@kestrelmoor/core/typing";
+import { dateOfReading } from "./date-of-reading";
 import type { Strand } from "./sketch-types";
-import { yearsInWords } from "./timeline-words";
+import { timeTyped, yearsInWords } from "./timeline-words";
 
 /** A time that is typed in a field and can be moved along the axis instead. */
 export interface TimeHandle {
@@ -30,11 +37,13 @@ export function timeHandles(
   reading: DraftReading,
   strands: readonly Strand[],
 ): TimeHandle[] {
+  const { calendar } = reading;
   const fields = new Map(fieldsOf(draft).map((field) => [fieldKey(field.ref), field]));
-  return readingsOf(reading).flatMap(({ ref, unit, numbers: [figure] }) => {
+  return readingsOf(reading).flatMap(({ ref, unit, numbers: [figure], reading: came }) => {
     const field = fields.get(fieldKey(ref));
     if (field === undefined || figure === undefined || ref.on === "ask") return [];
-    if (unit === "years") return [timeHandle(field, figure)];
+    if (unit === "years")
+      return [timeHandle(field, figure, dateOfReading(came) === null ? null : calendar)];
     const strand = strands.find(({ id }) => id === field.line);
     return unit === "payments" && strand !== undefined
       ? [lastPaymentHandle(field, figure, strand)]
@@ -42,12 +51,16 @@ export function timeHandles(
   });
 }
 
-function timeHandle({ line, name, ref }: DraftField, years: number): TimeHandle {
+function timeHandle(
+  { line, name, ref }: DraftField,
+  years: number,
+  calendar: Calendar | null,
+): TimeHandle {
   return {
     line,
     field: name,
     years,
-    write: (draft, moved) => fieldAt(draft, ref)?.write(yearsInWords(moved, USUAL_FORMAT)),
+    write: (draft, moved) => fieldAt(draft, ref)?.write(timeTyped(moved, calendar)),
   };
 }
 

@@ -11,7 +11,7 @@ import { nudged, snapped, snapStep, xOfYears, yearsAtX } from "./time-scale";
 import { yearsInWords } from "./timeline-words";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 
-const scale = (span: number) => ({ span, left: 64, right: 1144 });
+const scale = (span: number) => ({ start: 0, span, left: 64, right: 1144 });
 
 describe("times on the axis", () => {
   test.each([

@@ -1,5 +1,5 @@
 import { wholeUpTo } from "@kestrelmoor/core";
-import type { Frame } from "./box";
+import type { TimeScale } from "./time-scale";
 import type { Post, Strand } from "./sketch-types";
 
 /** Posts closer together than this run into each other. */
@@ -22,12 +22,12 @@ export interface StrandOnAxis {
 /** Chooses which payments of a strand are drawn, each at its own time. */
 export function strandOnAxis(
   strand: Strand,
-  span: number,
-  { left, right, isSmall }: Pick<Frame, "left" | "right" | "isSmall">,
+  { start: axisStart, span, left, right }: TimeScale,
+  isSmall: boolean,
 ): StrandOnAxis {
   const size = isSmall ? "small" : "large";
   const { first, step } = strand;
-  const spacing = (step / span) * (right - left);
+  const spacing = (step / (span - axisStart)) * (right - left);
   const visible = Math.max(1, wholeUpTo((span - first) / step) + 1);
   const known = strand.count === Number.POSITIVE_INFINITY ? null : strand.count;
   // A part of the story may end before the payments do.

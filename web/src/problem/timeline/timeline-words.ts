@@ -1,4 +1,6 @@
 import {
+  calendarDateWords,
+  dateAt,
   writeFigure,
   writeMoney,
   writeRate,
@@ -6,24 +8,44 @@ import {
   durationWords,
   formatYears,
   type AnswerFormat,
+  type Calendar,
   asWhole,
+  USUAL_FORMAT,
 } from "@kestrelmoor/core";
 import type { Post, Sketch, Strand } from "./sketch-types";
 
-/** A time on the axis in words: "today", "after 6 years". */
-export function whenWords(years: number, format: AnswerFormat): string {
+/**
+ * A time on the axis in words: "today", "after 6 years", "2 years ago".
+ *
+ * @param calendar where today has a date: then "on 20 September 2027"
+ */
+export function whenWords(
+  years: number,
+  format: AnswerFormat,
+  calendar: Calendar | null = null,
+): string {
   if (years === 0) return "today";
+  const date = calendar === null ? null : dateAt(years, calendar);
+  if (date !== null) return `on ${calendarDateWords(date)}`;
+  if (years < 0) return `${whenWords(-years, format).replace("after ", "")} ago`;
   const months = asWhole(years * 12);
   return months === null
     ? `after ${formatYears(years, format)}`
     : `after ${monthsInWords(months, format)}`;
 }
 
-/** A time as somebody would type it: "today", "2 years 3 months". */
+/** A time as somebody would type it: "today", "2 years 3 months", "9 months ago". */
 export function yearsInWords(years: number, format: AnswerFormat): string {
   if (years === 0) return "today";
+  if (years < 0) return `${yearsInWords(-years, format)} ago`;
   const months = asWhole(years * 12);
   return months === null ? formatYears(years, format, 6) : monthsInWords(months, format);
+}
+
+/** The same, as a date where today has one. */
+export function timeTyped(years: number, calendar: Calendar | null): string {
+  const date = calendar === null || years === 0 ? null : dateAt(years, calendar);
+  return date === null ? yearsInWords(years, USUAL_FORMAT) : calendarDateWords(date);
 }
 
 function monthsInWords(months: number, format: AnswerFormat): string {
@@ -35,7 +57,11 @@ function monthsInWords(months: number, format: AnswerFormat): string {
 }
 
 /** One post as a sentence, for those who do not see the picture. */
-export function postInWords(post: Post, format: AnswerFormat): string {
+export function postInWords(
+  post: Post,
+  format: AnswerFormat,
+  calendar: Calendar | null = null,
+): string {
   const size =
     post.amount === null
       ? post.unknown === "amount"
@@ -47,7 +73,7 @@ export function postInWords(post: Post, format: AnswerFormat): string {
       ? post.unknown === "time"
         ? "at the unknown time"
         : "no time yet"
-      : `${whenWords(post.years, format)}${post.unknown === "time" ? " (found)" : ""}`;
+      : `${whenWords(post.years, format, calendar)}${post.unknown === "time" ? " (found)" : ""}`;
   return `Money ${post.direction}: ${size}, ${time}${post.label === "" ? "" : `, ${post.label}`}`;
 }
 
@@ -115,9 +141,10 @@ export function strandMarkText({ unknown, found }: Strand, format: AnswerFormat)
 export function sketchInWords(
   { posts, strands }: Sketch,
   format: AnswerFormat,
+  calendar: Calendar | null = null,
 ): { id: string; text: string }[] {
   return [
     ...strands.map((strand) => ({ id: strand.id, text: strandInWords(strand, format) })),
-    ...posts.map((post) => ({ id: post.id, text: postInWords(post, format) })),
+    ...posts.map((post) => ({ id: post.id, text: postInWords(post, format, calendar) })),
   ];
 }

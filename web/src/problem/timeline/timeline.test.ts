@@ -118,7 +118,7 @@ describe("the layout", () => {
   test.each([0.25, 1, 3.3333, 9.71, 24, 150, 1000])(
     "a span of %p years has ticks to read",
     (span) => {
-      const ticks = ticksFor(span, 1100, USUAL_FORMAT);
+      const ticks = ticksFor({ start: 0, span, left: 0, right: 1100 }, USUAL_FORMAT);
       expect(ticks[0]?.text).toBe("today");
       expect(ticks.length).toBeGreaterThan(1);
       expect(ticks.length).toBeLessThanOrEqual(12);

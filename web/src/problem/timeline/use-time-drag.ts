@@ -39,7 +39,7 @@ export function useTimeDrag(scale: TimeScale): TimeDrag {
         if (!hasMoved.current && Math.abs(by) <= STILL_A_CLICK) return;
         if (!hasMoved.current) setFrozen(scale);
         hasMoved.current = true;
-        const gone = (by / (scale.right - scale.left)) * scale.span;
+        const gone = (by / (scale.right - scale.left)) * (scale.span - scale.start);
         const to = snapped(within(scale, years + gone), step);
         if (to === last) return;
         last = to;

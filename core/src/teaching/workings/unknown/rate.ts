@@ -26,7 +26,7 @@ import type { Term } from "../compose/term";
 import type { Line, Step } from "../step";
 import { foundStep, rearranged, step, valueStep } from "../steps";
 import { checkStep, numericSteps } from "./numeric";
-import { simpleRate } from "./simple-rate";
+import { simpleRate, type Closed } from "./simple-rate";
 
 const WORDS = STEP_WORDS.rate;
 
@@ -48,11 +48,6 @@ export function rateSteps(composition: Composition): Step[] {
     ...quotedSteps(composition, found),
     checkStep(composition),
   ];
-}
-
-export interface Closed {
-  readonly steps: readonly Step[];
-  readonly found: Quantity;
 }
 
 /** Two amounts and one rate between them: the nth root. */
@@ -197,7 +192,7 @@ function unitsOf({ rates, solved }: Composition, quantity: Quantity): number | n
 }
 
 /** The periodic rate, before it is quoted again. */
-export function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
+function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
   const { noun } = rates.basis(lineOfUnknown(solved.unknown));
   return valueStep(noun === "year" ? WORDS.decimal : WORDS.periodic(noun), found.value, line);
 }

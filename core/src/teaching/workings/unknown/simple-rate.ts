@@ -9,13 +9,24 @@ import { termsAt } from "../compose/terms";
 import { meanTime } from "../compose/stream-terms";
 import { yearsExpression } from "../compose/years";
 import { evaluate } from "../mathematics/evaluate";
-import { of, ONE, product, quotient, type Expression } from "../mathematics/expression";
+import {
+  of,
+  ONE,
+  product,
+  quotient,
+  type Expression,
+  type Quantity,
+} from "../mathematics/expression";
+import type { Step } from "../step";
 import { rearranged, step, valueStep } from "../steps";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
-import type { Closed } from "./rate";
-
 const WORDS = STEP_WORDS.rate;
 
+/** A rate that has a formula. */
+export interface Closed {
+  readonly steps: readonly Step[];
+  readonly found: Quantity;
+}
 /** An amount that is moved by a factor which is linear in the rate: 1 + r·t, or 1 − d·t. */
 interface Moved {
   readonly sign: 1 | -1;

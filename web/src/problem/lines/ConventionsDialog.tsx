@@ -1,0 +1,119 @@
+import {
+  answerSentence,
+  DAY_COUNTS,
+  dayCountWords,
+  FRACTION_RULES,
+  type AnswerFormat,
+} from "@kestrelmoor/core";
+import { DATE_ORDERS, type Conventions, type Draft } from "@kestrelmoor/core/typing";
+import { QuietButton } from "../../ui/Buttons";
+import { Dialog } from "../../ui/Dialog";
+import { InkChoice } from "../../ui/InkChoice";
+import { useAnswerFormat } from "../answer/use-answer-format";
+import { useDocument, useDocumentState } from "../document/document-context";
+import { outcomeOf } from "../document/outcome";
+import { useOwnConventions } from "./own-conventions";
+import styles from "./ConventionsDialog.module.css";
+
+const FRACTIONS: Readonly<Record<Conventions["fraction"], string>> = {
+  compound: "compound",
+  simple: "simple",
+};
+
+const ORDERS: Readonly<Record<Conventions["dateOrder"], string>> = {
+  "day-first": "day first: 20/9/2027",
+  "month-first": "month first: 9/20/2027",
+};
+
+/** What a course has agreed on, each with the difference that it makes to the answer of the open problem. */
+export default function ConventionsDialog({ onClose }: { readonly onClose: () => void }) {
+  const store = useDocument();
+  const draft = useDocumentState((state) => state.draft);
+  const format = useAnswerFormat();
+  const keep = useOwnConventions((state) => state.keep);
+  const { conventions } = draft;
+  const set = (parts: Partial<Conventions>) =>
+    store.edit((writable) => {
+      Object.assign(writable.conventions, parts);
+    });
+  const difference = <Key extends keyof Conventions>(
+    key: Key,
+    values: readonly Conventions[Key][],
+  ) => differenceWords(draft, key, values, format);
+  return (
+    <Dialog title="Conventions of the course" isOpen onClose={onClose}>
+      <p className={styles.sentence}>
+        Days between dates:{" "}
+        <InkChoice
+          label="Days between dates"
+          value={conventions.dayCount}
+          options={DAY_COUNTS.map((count) => [count, dayCountWords(count)] as const)}
+          onChoose={(dayCount) => set({ dayCount })}
+        />
+      </p>
+      <p className={styles.difference} aria-live="polite">
+        {draft.today === null
+          ? "Today has no date in this problem, so the count makes no difference."
+          : difference("dayCount", DAY_COUNTS)}
+      </p>
+      <p className={styles.sentence}>
+        Interest for a fraction of a compounding period:{" "}
+        <InkChoice
+          label="Interest for a fraction of a period"
+          value={conventions.fraction}
+          options={FRACTION_RULES.map((rule) => [rule, FRACTIONS[rule]] as const)}
+          onChoose={(fraction) => set({ fraction })}
+        />
+      </p>
+      <p className={styles.difference} aria-live="polite">
+        {difference("fraction", FRACTION_RULES)}
+      </p>
+      <p className={styles.sentence}>
+        Dates in numbers:{" "}
+        <InkChoice
+          label="Dates in numbers"
+          value={conventions.dateOrder}
+          options={DATE_ORDERS.map((order) => [order, ORDERS[order]] as const)}
+          onChoose={(dateOrder) => set({ dateOrder })}
+        />
+      </p>
+      <p className={styles.note}>They are kept with this problem.</p>
+      <div className={styles.actions}>
+        <QuietButton onClick={() => keep(conventions)}>Use for new problems</QuietButton>
+      </div>
+    </Dialog>
+  );
+}
+
+/** The answer as it is, and as every other choice would have it. */
+function differenceWords<Key extends keyof Conventions>(
+  draft: Draft,
+  key: Key,
+  values: readonly Conventions[Key][],
+  format: AnswerFormat,
+): string {
+  const own = answerWith(draft, key, draft.conventions[key], format);
+  if (own === null) return "";
+  const others = values
+    .filter((value) => value !== draft.conventions[key])
+    .map((value) => [value, answerWith(draft, key, value, format)] as const)
+    .filter(([, answer]) => answer !== null && answer !== own);
+  if (others.length === 0) return "It makes no difference here.";
+  const words = others.map(([value, answer]) => `${answer} with ${nameOf(value)}`);
+  return `${own} here; ${words.join(", ")}.`;
+}
+
+function nameOf(value: Conventions[keyof Conventions]): string {
+  return value === "compound" || value === "simple" ? `${value} interest` : value;
+}
+
+function answerWith<Key extends keyof Conventions>(
+  draft: Draft,
+  key: Key,
+  value: Conventions[Key],
+  format: AnswerFormat,
+): string | null {
+  const changed = { ...draft, conventions: { ...draft.conventions, [key]: value } };
+  const { solved } = outcomeOf(changed);
+  return solved === null ? null : answerSentence(solved, format).value;
+}
