@@ -14,6 +14,7 @@ export * from "./input/table-to-amounts";
 export * from "./input/unknown-mark";
 export {
   BLANK_DRAFT,
+  DRAFT_VERSION,
   draftSchema,
   MOST_OFFERS,
   MOST_OTHER_PROJECTS,

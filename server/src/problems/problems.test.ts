@@ -1,15 +1,19 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from "@jest/globals";
 import type { BinReply, ProblemDetails, ProblemList, SavedProblem } from "@kestrelmoor/contract";
 import { browserOf, createTestApp, DEMO, type TestApp } from "../../test/test-app";
+import { DRAFT_VERSION, type Draft } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import { problems, workspaces } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
 
 const draft = {
   format: "kestrelmoor-draft",
-  version: 7,
+  version: 8,
   title: "Smoker and veil",
   question: "What do 240 become?",
+  today: "20 Sep 2027",
+  focal: null,
+  conventions: { dayCount: "30/360", fraction: "compound", dateOrder: "month-first" },
   rates: [
     {
       kind: "rate",
@@ -104,7 +108,7 @@ describe("saving and reading", () => {
       .where(eq(problems.id, id));
     const { body } = await browser.get(`/api/problems/${id}`).expect(200);
     const saved = body as SavedProblem;
-    expect(saved.draft.version).toBe(7);
+    expect(saved.draft.version).toBe(DRAFT_VERSION);
     expect(saved.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
     expect(saved.problem?.flows[2]).toEqual(rent);
     // An older copy of the server that still runs saves without a card.
@@ -114,6 +118,19 @@ describe("saving and reading", () => {
       .where(eq(problems.id, id));
     const card = (await list(browser)).items.find((item) => item.id === id)?.card;
     expect(card?.draft.flows[2]).toMatchObject({ kind: "stream", count: "24 payments" });
+  });
+
+  test("makes a card anew that was made of a draft of an older version", async () => {
+    const { id } = await create();
+    const { items } = await list(browser);
+    const card = items.find((item) => item.id === id)?.card;
+    const { conventions, today, focal, ...old } = { ...(card?.draft as Draft), version: 7 };
+    await served.connection.database
+      .update(problems)
+      .set({ card: { draft: old as unknown as Draft, told: null } })
+      .where(eq(problems.id, id));
+    const again = (await list(browser)).items.find((item) => item.id === id)?.card;
+    expect(again?.draft).toMatchObject({ version: DRAFT_VERSION, conventions, today, focal });
   });
 
   test("shows what cannot be read as it was stored, and the rest of the notebook with it", async () => {
@@ -132,7 +149,7 @@ describe("saving and reading", () => {
     const saved = await create({ problem });
     expect(saved.title).toBe("Veil");
     expect(saved.draft.rates[0]).toMatchObject({ percent: "5%", quoted: "effective" });
-    expect(saved.problem).toEqual(problem);
+    expect(saved.problem).toEqual({ ...problem, version: 2 });
   });
 
   test("keeps a draft that cannot be read yet", async () => {

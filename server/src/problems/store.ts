@@ -1,5 +1,5 @@
 import type { ListQuery } from "@kestrelmoor/contract";
-import type { ProblemCard } from "@kestrelmoor/core/typing";
+import { DRAFT_VERSION, type ProblemCard } from "@kestrelmoor/core/typing";
 import { and, count, desc, eq, ilike, isNotNull, isNull, or, sql, type SQL } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
@@ -31,7 +31,9 @@ const facts = {
   deletedAt: problems.deletedAt,
 };
 const whole = { ...facts, draft: sql<string>`${problems.draft}::text` };
-const hasCard = sql`${problems.cardVersion} = ${problems.version}`;
+/** A card has the lines as they were read when it was made: one of an older draft is made anew. */
+const hasCard = sql`(${problems.cardVersion} = ${problems.version}
+  and (${problems.card} -> 'draft' ->> 'version')::int = ${DRAFT_VERSION})`;
 const listed = {
   ...facts,
   card: sql<ProblemCard | null>`case when ${hasCard} then ${problems.card} end`,

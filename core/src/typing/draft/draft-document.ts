@@ -4,6 +4,7 @@ import { fail, succeed, type Result } from "../../engine/result";
 import { compoundedByFile } from "./compounding/compounding-question";
 import { usualCompounding } from "./compounding/payment-periods";
 import {
+  DRAFT_VERSION,
   draftSchema,
   flowLineSchema,
   NO_COMPARISON,
@@ -21,7 +22,7 @@ import { writeAsk, writeRate } from "./write-draft";
 /** The draft document and its history: see `problemFile` for how a version is added. */
 const draftDocument: VersionedDocument<Draft> = {
   format: "kestrelmoor-draft",
-  version: 8,
+  version: DRAFT_VERSION,
   migrations: {
     // Version 2 has lines for every kind of flow; what version 1 kept for lack of one becomes a line below.
     1: (document) => document,

@@ -18,6 +18,8 @@ import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
  * Parts of a file that no line can show yet are kept in it untouched.
  */
 
+/** Of the document that this program writes; see `draft-document.ts` for its history. */
+export const DRAFT_VERSION = 8;
 export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
 export const MOST_TYPED_BEFORE = 200;
@@ -108,7 +110,7 @@ const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: 
 
 export const draftSchema = z.strictObject({
   format: z.literal("kestrelmoor-draft"),
-  version: z.literal(8),
+  version: z.literal(DRAFT_VERSION),
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
@@ -173,7 +175,7 @@ export const PLAIN_HAND_IN: Draft["handIn"] = { variants: false, projects: false
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
-  version: 8,
+  version: DRAFT_VERSION,
   title: "",
   question: "",
   today: null,

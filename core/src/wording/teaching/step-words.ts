@@ -107,7 +107,7 @@ export const STEP_WORDS = {
     numerically:
       "The number of payments appears in several powers, so it cannot be isolated: solve numerically.",
     oneByOne:
-      "Each payment has a factor of its own, so the number cannot be isolated: add payments until the equation of value holds.",
+      "Each payment has a different factor, so the number cannot be isolated: add payments until the equation of value holds.",
     found: "The number of payments.",
     solve: "Solve for the number of payments.",
     logarithms: "Take logarithms of both sides to bring down the exponent.",

@@ -1,3 +1,4 @@
+import { isDate } from "@kestrelmoor/core";
 import type { FollowUpKind, FollowUpLine, FollowUpReading } from "@kestrelmoor/core/typing";
 
 /** What each kind of follow-up is called where one is chosen, and how its own line begins. */
@@ -15,5 +16,6 @@ export function wordBefore(line: FollowUpLine, { field }: FollowUpReading): stri
   if (line.kind !== "balance" && line.kind !== "value") return "";
   if (field?.state !== "value") return "after";
   const said = field.value;
-  return "years" in said && said.years > 0 ? "after" : "";
+  if (!("moment" in said) || said.years <= 0) return "";
+  return isDate(said.moment) ? "on" : "after";
 }

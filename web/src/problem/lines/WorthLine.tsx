@@ -2,7 +2,7 @@ import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeMoney } from "@kestrelmoor/core";
 import { fieldsOfAsk, readingsOfAsk } from "@kestrelmoor/core/typing";
 import { useDocumentState } from "../document/document-context";
-import { yearsTyped } from "../timeline/sketch-types";
+import { beforeTime } from "./flow-sentences";
 import { LineField } from "./LineField";
 import { LineFrame } from "./LineFrame";
 import { useFieldEditing } from "./use-line-editing";
@@ -20,8 +20,6 @@ export function WorthLine({ at }: { readonly at: string }) {
   if (reading === null) return null;
   const [field] = fieldsOfAsk({ ask: { kind: "worth", at } });
   const [came] = readingsOfAsk(reading);
-  const isToday = yearsTyped(reading) === 0;
-  const isWaiting = reading.state === "value" && "endOf" in reading.value;
   return (
     <LineFrame
       mark="worth"
@@ -35,7 +33,7 @@ export function WorthLine({ at }: { readonly at: string }) {
     >
       The net value is <span className={styles.worthLozenge}>?</span>
       {value !== null && <span className={typed.found}>{writeMoney(value, format)}</span>}
-      {isToday || isWaiting ? "" : "after"}
+      {beforeTime(reading)}
       {field !== undefined && came !== undefined && (
         <LineField field={field} came={came} solution={null} />
       )}

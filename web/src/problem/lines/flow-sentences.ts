@@ -1,4 +1,5 @@
-import type { FlowReading, LineReading } from "@kestrelmoor/core/typing";
+import type { FieldReading, FlowReading, LineReading, SaidTime } from "@kestrelmoor/core/typing";
+import { dateOfReading } from "../timeline/date-of-reading";
 
 /** A flow in words, with its fields in braces; what it says depends on what is typed in them. */
 export function flowSentence(reading: FlowReading): string {
@@ -16,13 +17,18 @@ export function flowSentence(reading: FlowReading): string {
   }
 }
 
-/** "once, today", "once, when deposits end", but "once, after 3 years". */
+/** "once, today", "once, when deposits end", "once, 9 months ago", but "once, after 3 years", "once, on 20 Sep 2027". */
 function onceWords({ at }: LineReading<"single">): string {
-  const said = at.state === "value" ? at.value : null;
-  const needsNothing = said !== null && ("endOf" in said || said.years === 0);
-  return needsNothing ? "once," : "once, after";
+  const before = beforeTime(at);
+  return before === "" ? "once," : `once, ${before}`;
 }
 
+/** The word in front of a time that is typed: "after", "on", or none. */
+export function beforeTime(time: FieldReading<SaidTime>): "" | "after" | "on" {
+  if (dateOfReading(time) !== null) return "on";
+  const said = time.state === "value" ? time.value : null;
+  return said !== null && ("endOf" in said || said.years <= 0) ? "" : "after";
+}
 function growthWords({ growth }: LineReading<"stream">): string {
   return growth === null ? "" : " growing by {growth} {growth-by} every {growth-every}";
 }

@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeMoney, USUAL_FORMAT, type Calendar } from "@kestrelmoor/core";
-import { addAmount, setFocalDate } from "@kestrelmoor/core/typing";
+import { addAmount } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type PointerEvent } from "react";
 import { useElementWidth } from "../../ui/use-element-width";
 import { useDocument, useDocumentState } from "../document/document-context";
@@ -15,7 +15,7 @@ import { timeHandles, type TimeHandle } from "./moves";
 import type { PlacedPost } from "./place-posts";
 import { sketchOf } from "./sketch";
 import { snapped, snapStep, yearsAtX } from "./time-scale";
-import { sketchInWords, timeTyped, whenWords, yearsInWords } from "./timeline-words";
+import { sketchInWords, whenWords, yearsInWords } from "./timeline-words";
 import { TimelinePicture } from "./TimelinePicture";
 import { useTimeDrag } from "./use-time-drag";
 import { LightButton } from "../../ui/Buttons";
@@ -33,7 +33,7 @@ export function Timeline() {
   const [card, width] = useElementWidth();
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const [isZoomed, setZoomed] = useState(false);
-  const [looked, setLooked] = useFocalDate();
+  const [focal, setFocal] = useFocalDate(outcome.solved?.settled ?? null);
   const sketch = useMemo(() => sketchOf(draft, outcome, format), [draft, outcome, format]);
   const whole = spanOf(sketch);
   const { calendar } = outcome.reading;
@@ -59,16 +59,6 @@ export function Timeline() {
   );
   const scale = { start, span, ...ends };
   const solution = outcome.solved;
-
-  // Where the answer depends on the focal date, it is the problem's own that is moved; elsewhere it only looks.
-  const own = solution?.settled.focal ?? null;
-  const focal = own ?? looked;
-  const setFocal = (years: number) => {
-    if (own === null) setLooked(years);
-    else if (draft.ask === null) {
-      store.edit((writable) => setFocalDate(writable, timeTyped(years, calendar)), "focal");
-    }
-  };
 
   const grab = (event: PointerEvent, handle: TimeHandle) => {
     const field = `drag-${handle.line}-${handle.field}`;

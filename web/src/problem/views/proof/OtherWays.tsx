@@ -10,13 +10,17 @@ const WORDS: Readonly<Record<WayName, string>> = {
   accumulated: "Accumulate everything to the end, then discount",
 };
 
+const ONE_BY_ONE_AT_FOCAL = "Move each amount to the focal date and add";
+
 interface OtherWaysProps {
   readonly ways: readonly Way[];
+  /** Whether amounts are discounted to today, and not moved to a focal date. */
+  readonly isCompound: boolean;
   readonly format: AnswerFormat;
 }
 
 /** The same problem worked in other ways, each with its value and how far it is from the answer. */
-export function OtherWays({ ways, format }: OtherWaysProps) {
+export function OtherWays({ ways, isCompound, format }: OtherWaysProps) {
   const hasValue = ways.some(({ value }) => value !== null);
   const money = (amount: number | null) => (amount === null ? "–" : writeMoney(amount, format));
   return (
@@ -25,15 +29,16 @@ export function OtherWays({ ways, format }: OtherWaysProps) {
         className={styles.table}
         heads={[
           "Method",
-          "Money in, present value",
-          "Money out, present value",
+          ...["Money in", "Money out"].map(
+            (side) => `${side}, ${isCompound ? "present value" : "focal date"}`,
+          ),
           ...(hasValue ? ["The answer"] : []),
           "Agrees",
         ]}
         rows={ways.map(({ name, value, apart, ...sides }) => ({
           key: name,
           cells: [
-            WORDS[name],
+            name === "one-by-one" && !isCompound ? ONE_BY_ONE_AT_FOCAL : WORDS[name],
             money(sides.in),
             money(sides.out),
             ...(hasValue ? [money(value)] : []),

@@ -38,7 +38,9 @@ function Proof({ solved }: { readonly solved: SolvedProblem }) {
     <>
       {life === null ? (
         <p className={styles.quiet}>
-          There are too many payments to list. See the other methods below.
+          {solved.paid.accrual === undefined
+            ? "There are too many payments to list. See the other methods below."
+            : "Without compounding there is no balance to follow: each amount is moved to the focal date. See the methods below."}
         </p>
       ) : (
         <>
@@ -50,7 +52,7 @@ function Proof({ solved }: { readonly solved: SolvedProblem }) {
         </>
       )}
       <h3 className={styles.head}>Other methods</h3>
-      <OtherWays ways={ways} format={format} />
+      <OtherWays ways={ways} isCompound={solved.paid.accrual === undefined} format={format} />
     </>
   );
 }

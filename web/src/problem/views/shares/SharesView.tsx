@@ -32,7 +32,7 @@ export function SharesView() {
 function Shares({ paid }: { readonly paid: SettledTimeline }) {
   const draft = useDocumentState((state) => state.draft);
   const format = useAnswerFormat();
-  const [years, setYears] = useFocalDate();
+  const [years, setYears] = useFocalDate(paid);
   const today = sharesAt(paid, 0);
   const then = sharesAt(paid, years);
   const growth = growthOf(paid);
