@@ -34,6 +34,8 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "22-candles-on-dates.problem.json": "The net present value is 249.42.",
   "23-savings-by-the-table.problem.json": "When deposits end, you receive 29,268.04.",
   "24-orchard-offer.problem.json": "Today, you invest 7,451.75.",
+  "25-note-sold-early.problem.json": "Today, you receive 8,097.60.",
+  "26-debts-replaced.problem.json": "After 6 months, you pay 3,671.99.",
 };
 
 describe.each(names)("%s", (name) => {

@@ -33,6 +33,8 @@ test.describe("each problem type is filled in by keyboard only, in the order of 
     ["A rate that changes", ["4500", "6y", "4", "7", "3y"], "6,201.03"],
     ["Uneven cash flows", ["out 1000; 400 x 2; 450", "6"], "111.19"],
     ["Several amounts", ["400", "2y", "600", "5y", "5"], "832.93"],
+    ["Simple interest", ["4500", "9m", "8"], "4,770.00"],
+    ["Debts replaced", ["1200", "3m", "2500", "9m", "6m", "9"], "3,671.99"],
   ];
   for (const [shape, texts, answer] of shapes) {
     // Worked out independently, from the textbook's formulas.

@@ -21,6 +21,10 @@ const REACH = {
     "core/src/engine/appraisal",
   ],
   "bad-input": ["web/src/problem/lines", "core/src/typing/input", "core/src/wording/sentences.ts"],
+  "dates-and-simple-interest": [
+    ...["web/src/problem/lines", "web/src/problem/timeline", "core/src/typing/input"],
+    ...["core/src/engine/time", "core/src/engine/rates", "core/src/engine/solve"],
+  ],
   "every-demo-problem": [
     "demo",
     "core/src/teaching/workings",

@@ -27,7 +27,11 @@ type Cases<Case> = readonly Case[];
 const problems = [
   ...(reference("problems") as Cases<{ readonly problem: unknown }>),
   ...(reference("counts") as Cases<{ readonly problem: unknown }>),
+  ...(reference("simple-and-dates") as Cases<{ readonly problem?: unknown }>).filter(
+    ({ problem }) => problem !== undefined,
+  ),
 ];
+const questions = reference("parts") as Cases<{ readonly question: unknown }>;
 const schedules = reference("schedules") as Cases<ScheduleCase>;
 const appraisals = reference("appraisals") as Cases<AppraisalCase>;
 
@@ -64,6 +68,7 @@ const SOUND: readonly (readonly [HostileRequest["method"], string, unknown])[] =
     ["post", "/api/mark", { problem, claimed: "1,234.56" }] as const,
     ["post", "/api/problems", { problem }] as const,
   ]),
+  ...questions.map(({ question }) => ["post", "/api/solve", question] as const),
   ...schedules.map((one) => ["post", "/api/schedule", scheduleOf(one)] as const),
   ...appraisals.map(({ amounts, every, hurdlePercent, reinvestPercent }) => {
     return ["post", "/api/appraise", { amounts, every, hurdlePercent, reinvestPercent }] as const;
@@ -80,6 +85,11 @@ const SOUND: readonly (readonly [HostileRequest["method"], string, unknown])[] =
       from: { percent: 6, quoted: "nominal", compounding: "P1M" },
       to: { quoted: "effective" },
     },
+  ],
+  [
+    "post",
+    "/api/rates/convert",
+    { from: { percent: 6, quoted: "simple" }, to: { quoted: "bank-discount" }, years: 0.25 },
   ],
   ["post", "/api/notebook/open", { key: "abandon ability able about above absent absorb" }],
   ["post", "/api/notebook/merge", { problems: [], desk: FIRST_DESK }],
@@ -114,6 +124,7 @@ const NUMBERS = [
 
 const TEXTS = [
   ...["", " ", "\0", "\ud800", "null", "NaN", "Infinity", "__proto__", "constructor", "P0D", "P1D"],
+  ...["-P9M", "2027-02-31", "2028-02-29", "0000-00-00", "9999-12-31", "simple", "bank-discount"],
   ...["P1000Y", "P999Y11M", "P0.000001Y", "P-1Y", "(".repeat(3000), `1${" ".repeat(90_000)}x`],
   ...[
     "9".repeat(400),

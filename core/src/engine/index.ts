@@ -44,7 +44,16 @@ export {
 } from "./numbers/compare";
 export { withDigits } from "./numbers/with-digits";
 export * from "./question/answer-of";
-export * from "./question/question-file";
+export {
+  isQuestionFile,
+  QUESTION_FILE_EXTENSION,
+  QUESTION_MEDIA_TYPE,
+  questionSchema,
+  readQuestion,
+  writeQuestionText,
+  type QuestionFile,
+  type QuestionPart,
+} from "./question/question-file";
 export * from "./question/solve-question";
 export * from "./solve/solve";
 export * from "./solve/solution";

@@ -21,6 +21,8 @@ const sentences: {
   "file-not-json": () => "This file is not JSON. Choose a problem file.",
   "file-not-a-problem": ({ format }) =>
     `This is not a problem file: its "format" should be "${format}".`,
+  "file-is-question": () =>
+    "This file is a question of several parts. Only files of a single problem can be opened here.",
   "file-version-unreadable": () =>
     'The file has no version number: its "version" should be a whole number from 1.',
   "file-from-the-future": ({ version, newest }) =>

@@ -1,5 +1,5 @@
 import { expect, test } from "@jest/globals";
-import { answerText, sharesAt, USUAL_FORMAT } from "@kestrelmoor/core";
+import { answerText, DAY_COUNTS, sharesAt, USUAL_FORMAT } from "@kestrelmoor/core";
 import { lineLatex, workings, writeOut, workbook } from "@kestrelmoor/core/teaching";
 import {
   BLANK_DRAFT,
@@ -48,6 +48,10 @@ const time = fc.constantFrom(
   "1 day",
   "soon",
   "0.1y 3d",
+  "9 months ago",
+  "20 Sep 2027",
+  "31 Feb 2027",
+  "3/4/27",
 );
 const percent = fc.constantFrom(
   "?",
@@ -60,6 +64,11 @@ const percent = fc.constantFrom(
   "4% continuous",
   "-100",
   "900",
+  "6% simple",
+  "8% bank discount",
+  "120% bank discount",
+  "d4 = 6%",
+  "5% discount",
 );
 const side = fc.constantFrom<"in" | "out">("in", "out");
 
@@ -68,11 +77,16 @@ interface Parts {
   readonly rates: readonly (readonly [string, string])[];
   readonly worth: string | null;
   readonly words: string;
+  readonly version2?: SecondVersion;
 }
 
-function draftOf({ flows, rates, worth, words }: Parts): Draft {
+/** What the second version of the problem file has beside its lines. */
+type SecondVersion = Pick<Draft, "today" | "focal" | "conventions">;
+
+function draftOf({ flows, rates, worth, words, version2 }: Parts): Draft {
   return {
     ...BLANK_DRAFT,
+    ...version2,
     title: words,
     question: words,
     rates: rates.map(([figure, from], index) => ({
@@ -96,6 +110,16 @@ function draftOf({ flows, rates, worth, words }: Parts): Draft {
   };
 }
 
+const secondVersion: fc.Arbitrary<SecondVersion> = fc.record({
+  today: fc.option(fc.constantFrom("", "?", "29 Feb 2028", "2027-06-30", "soon", "1/1/2000")),
+  focal: fc.option(time),
+  conventions: fc.record({
+    dayCount: fc.constantFrom(...DAY_COUNTS),
+    fraction: fc.constantFrom("compound" as const, "simple" as const),
+    dateOrder: fc.constantFrom("day-first" as const, "month-first" as const),
+  }),
+});
+
 /** Anything in any field. */
 const anything = fc
   .record({
@@ -105,9 +129,9 @@ const anything = fc
     rates: fc.array(fc.tuple(percent, time), { minLength: 1, maxLength: 3 }),
     worth: fc.option(time),
     words: fc.string(),
+    version2: secondVersion,
   })
   .map(draftOf);
-
 /** Fields that can be read, and one unknown among them: most of these have an answer. */
 const solvable = fc
   .record({
@@ -115,27 +139,35 @@ const solvable = fc
       fc.tuple(
         side,
         fc.constantFrom("100", "4,500", "12k", "1/3 of 900", "0.01", "5000000"),
-        fc.constantFrom("today", "3y 4m", "18 months", "5", "1 day", "0.1y 3d", "40 years"),
+        fc.constantFrom(
+          ...["today", "3y 4m", "18 months", "5", "1 day", "0.1y 3d", "40 years"],
+          ...["9 months ago", "20 Sep 2027", "2028-02-29"],
+        ),
       ),
       { minLength: 1, maxLength: 5 },
     ),
-    figures: fc.array(
-      fc.constantFrom(
-        "5",
-        "-2",
-        "6 3/8%",
-        "1.8% per quarter",
-        "4% continuous",
-        "90",
-        "3% effective",
+    // Laws of interest are not mixed: that has no answer.
+    figures: fc.oneof(
+      fc.array(
+        fc.constantFrom(
+          ...["5", "-2", "6 3/8%", "1.8% per quarter", "4% continuous", "90", "3% effective"],
+          "4% effective discount",
+        ),
+        { minLength: 1, maxLength: 3 },
       ),
-      { minLength: 1, maxLength: 3 },
+      fc.constantFrom<string[]>(["6% simple"], ["6% simple", "4% simple"], ["7% bank discount"]),
     ),
     asked: fc.constantFrom("amount", "time", "rate", "worth"),
     place: fc.nat(),
+    version2: secondVersion,
   })
-  .map(({ flows, figures, asked, place }) =>
+  .map(({ flows, figures, asked, place, version2 }) =>
     draftOf({
+      version2: {
+        today: "20 Jan 2027",
+        focal: place % 3 === 0 ? "1 year" : null,
+        conventions: { ...version2.conventions, fraction: "compound" },
+      },
       flows: flows.map(([direction, money, at], index) => {
         const isAsked = index === place % flows.length;
         return [

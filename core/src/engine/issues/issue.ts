@@ -19,6 +19,8 @@ export interface IssueFacts {
   // Reading a file
   "file-not-json": NoFacts;
   "file-not-a-problem": { format: string };
+  /** A question of several parts, where a single problem was meant. */
+  "file-is-question": NoFacts;
   "file-version-unreadable": NoFacts;
   "file-from-the-future": { version: number; newest: number };
   "file-too-large": { limit: number };

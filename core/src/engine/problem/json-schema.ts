@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { answerOfSchema } from "../question/answer-of";
-import { questionSchema } from "../question/question-file";
+import { partProblemSchema, questionSchema } from "../question/question-file";
 import { FIGURE_SCHEMAS, problemSchema } from "./schema";
 
 /**
@@ -22,7 +22,11 @@ type JsonSchema = Record<string, unknown>;
  * an earlier part may stand in the place of any figure or time.
  */
 export function questionJsonSchema(): JsonSchema {
-  const { $schema, ...question } = jsonSchemaOf(questionSchema);
+  const { $schema, ...question } = jsonSchemaOf(questionSchema, (schema, written) => {
+    if (schema !== partProblemSchema) return;
+    for (const key of Object.keys(written)) Reflect.deleteProperty(written, key);
+    written["$ref"] = "#/$defs/problem";
+  });
   const { $schema: ofAnswer, ...answerOf } = jsonSchemaOf(answerOfSchema);
   const { $schema: ofProblem, ...problem } = jsonSchemaOf(problemSchema, (schema, written) => {
     if (!FIGURE_SCHEMAS.includes(schema)) return;

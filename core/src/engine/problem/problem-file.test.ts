@@ -103,6 +103,7 @@ describe("each fault is told with its path", () => {
     [null, ["file-not-a-problem at "]],
     [[], ["file-not-a-problem at "]],
     [{ format: "other" }, ["file-not-a-problem at "]],
+    [{ format: "kestrelmoor-question", version: 1 }, ["file-is-question at "]],
     [{ ...base, version: "1" }, ["file-version-unreadable at version"]],
     [{ ...base, version: 0 }, ["file-version-unreadable at version"]],
     [{ ...base, version: 3 }, ["file-from-the-future at version"]],

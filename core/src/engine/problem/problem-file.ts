@@ -10,6 +10,9 @@ import { schemaIssues } from "./schema-issues";
 export const PROBLEM_MEDIA_TYPE = "application/vnd.kestrelmoor.problem+json";
 export const PROBLEM_FILE_EXTENSION = ".problem.json";
 
+/** What the `format` of a question of several parts says. */
+export const QUESTION_FORMAT = "kestrelmoor-question";
+
 /** The problem file and its history. A new version adds its number here, one migration and one fixture. */
 export const problemFile: VersionedDocument<Problem> = {
   format: "kestrelmoor-problem",
@@ -33,7 +36,8 @@ export const problemFile: VersionedDocument<Problem> = {
  * @returns the problem in its current version, or every issue found, each with its path
  */
 export function readProblem(raw: unknown): Result<Problem> {
-  return readVersioned(problemFile, raw);
+  const isQuestion = (raw as { readonly format?: unknown } | null)?.format === QUESTION_FORMAT;
+  return isQuestion ? fail(issue("file-is-question", [], {})) : readVersioned(problemFile, raw);
 }
 
 /**

@@ -6,7 +6,7 @@ import {
 } from "../documents/versioned-document";
 import { issue, within, type Issue, type Path } from "../issues/issue";
 import { LIMITS } from "../problem/limits";
-import { problemFile, readProblem } from "../problem/problem-file";
+import { problemFile, QUESTION_FORMAT, readProblem } from "../problem/problem-file";
 import { problemSchema } from "../problem/schema";
 import { schemaIssues } from "../problem/schema-issues";
 import { fail, succeed, type Result } from "../result";
@@ -26,11 +26,12 @@ export const QUESTION_FILE_EXTENSION = ".question.json";
 const { shape } = problemSchema;
 
 /** Judged apart, once numbers stand in for its references; the published schema has it in full. */
-const partProblemSchema = z.record(z.string(), z.unknown()).meta({ $ref: "#/$defs/problem" });
-
+export const partProblemSchema = z.record(z.string(), z.unknown()).meta({
+  description: "a problem file in which { answerOf } may stand for a figure or a time",
+});
 /** The question file: parts in order, each a problem that may take up the answers of parts before it. */
 export const questionSchema = z.strictObject({
-  format: z.literal("kestrelmoor-question"),
+  format: z.literal(QUESTION_FORMAT),
   version: z.literal(1),
   title: shape.title,
   question: shape.question,
@@ -52,7 +53,7 @@ export type QuestionPart = QuestionFile["parts"][number];
 
 /** The question file and its history: see `problemFile` for how a version is added. */
 export const questionFile: VersionedDocument<QuestionFile> = {
-  format: "kestrelmoor-question",
+  format: QUESTION_FORMAT,
   version: 1,
   migrations: {},
   validate: (document) => {

@@ -78,6 +78,7 @@ function shape<Figures extends readonly string[]>(
 
 const WORTH_TODAY = { kind: "worth", at: "today" } as const;
 const yearly = { every: "year" } as const;
+const SIMPLE = { quoted: "simple", compoundedBy: "words" } as const;
 
 /** The six that introductory courses set most come first: they are the first row of the notebook. */
 export const SHAPES: readonly Shape[] = [
@@ -268,5 +269,31 @@ export const SHAPES: readonly Shape[] = [
         { ...WORTH_TODAY },
       ),
     ["40", "2 years", "60", "5 years", "5"],
+  ),
+  shape(
+    "simple-interest",
+    "Simple interest",
+    "Interest on the principal alone: amount, principal, rate or time.",
+    (amount, percent, at) =>
+      draftOf(
+        [rate(percent, SIMPLE)],
+        [money("Lent", "out", amount, "today"), money("Repaid", "in", "?", at)],
+      ),
+    ["60", "8", "9 months"],
+  ),
+  shape(
+    "debts-replaced",
+    "Debts replaced",
+    "One payment replaces two debts: an equation of value at a focal date.",
+    (first, firstAt, second, secondAt, at, percent) =>
+      draftOf(
+        [rate(percent, SIMPLE)],
+        [
+          money("First debt", "in", first, firstAt),
+          money("Second debt", "in", second, secondAt),
+          money("Payment", "out", "?", at),
+        ],
+      ),
+    ["40", "3 months", "60", "9 months", "6 months", "8"],
   ),
 ];

@@ -1,0 +1,124 @@
+import { chooseFromMenu } from "../support/choose-from-menu";
+import { expect, test } from "../support/fixtures";
+
+test.describe("simple interest and discount, typed as they are said", () => {
+  test("the words beside the figure choose the quotation, and the workings are the textbook's", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("A single amount");
+    await moor.type(moor.amount(0), "4500");
+    await moor.type(page.getByLabel("When").nth(1), "9 months");
+    await moor.type(moor.rate, "8% simple interest");
+    await page.keyboard.press("Tab");
+    // 4,500 × (1 + 0.08 × 0.75)
+    await moor.expectAnswer("4,770.00");
+    await expect(page.getByLabel("Quotation of the rate")).toHaveValue("simple");
+    await expect(moor.workings).toContainText("9 months is 0.75");
+    await expect(page.getByText("Effective annual rate")).toHaveCount(0);
+    await moor.type(moor.rate, "8% bank discount");
+    await page.keyboard.press("Tab");
+    // 4,500 ÷ (1 − 0.08 × 0.75)
+    await moor.expectAnswer("4,787.23");
+  });
+
+  test("a bare discount rate is asked back, and a discount of everything says so", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("A single amount");
+    await moor.type(moor.amount(0), "4500");
+    await moor.type(page.getByLabel("When").nth(1), "2 years");
+    await moor.type(moor.rate, "discount rate 6%");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText(/has several meanings/)).toBeVisible();
+    await moor.type(moor.rate, "60% bank discount");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText(/the discount takes the whole amount/)).toBeVisible();
+    await expect(moor.amount(0)).toHaveValue("4500");
+  });
+});
+
+test.describe("dates", () => {
+  test("a time may be a date once today has one, and says the days as they are counted", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("Simple interest");
+    await moor.type(moor.amount(0), "7300");
+    await moor.type(moor.rate, "10");
+    const due = page.getByLabel("When").nth(1);
+    await moor.type(due, "29 Sep 2027");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText(/is counted from today, which has no date yet/)).toBeVisible();
+    await page.getByRole("button", { name: "Add a line" }).click();
+    await chooseFromMenu(page, "A date for today");
+    const today = page.getByLabel("The date of today");
+    await moor.type(today, "31 Feb 2027");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText("The date 31 Feb 2027 does not exist.")).toBeVisible();
+    await moor.type(today, "1 July 2027");
+    await page.keyboard.press("Tab");
+    await expect(page.getByText("29 September 2027 · 90 days of 365: 0.2466 years")).toBeVisible();
+    // 7,300 × (1 + 0.1 × 90/365)
+    await moor.expectAnswer("7,480.00");
+    await page.getByRole("button", { name: "Conventions" }).click();
+    const dialog = page.getByRole("dialog");
+    await expect(dialog).toContainText("7,480.00 here; 7,482.50 with actual/360");
+    await dialog.getByLabel("Days between dates").selectOption("actual/360");
+    await page.keyboard.press("Escape");
+    await moor.expectAnswer("7,482.50");
+    await due.press("ArrowUp");
+    await expect(due).toHaveValue("29 October 2027");
+    await page.reload();
+    await expect(due).toHaveValue("29 October 2027");
+    await expect(today).toHaveValue("1 July 2027");
+  });
+
+  test("a time before today is drawn before it, and an unknown one is told as past", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("A single amount");
+    await moor.type(moor.amount(0), "1000");
+    await moor.type(page.getByLabel("When").nth(0), "2 years ago");
+    await moor.type(page.getByLabel("When").nth(1), "today");
+    await moor.type(moor.rate, "10% effective");
+    await page.keyboard.press("Tab");
+    await moor.expectAnswer("1,210.00");
+    await expect(page.getByRole("region", { name: "Timeline" })).toContainText("2 years ago");
+  });
+});
+
+test.describe("the focal date", () => {
+  test("is shown where it matters, and moves with the handle and the keyboard", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("Debts replaced");
+    const texts = ["1200", "3m", "2500", "9m", "6m", "9"];
+    for (const text of texts) {
+      await page.keyboard.type(text);
+      await page.keyboard.press("Enter");
+    }
+    await moor.expectAnswer("3,671.99");
+    const focal = page.getByRole("textbox", { name: "Focal date" });
+    await expect(focal).toHaveAttribute("placeholder", "6 months");
+    const handle = page.getByRole("slider", { name: "Focal date" });
+    await handle.focus();
+    await handle.press("End");
+    // All moved to 9 months: (1,200 × 1.045 + 2,500) ÷ 1.0225
+    await expect(focal).toHaveValue("9 months");
+    await moor.expectAnswer("3,671.39");
+    await moor.type(focal, "today");
+    // (1,200 ÷ 1.0225 + 2,500 ÷ 1.0675) × 1.045
+    await moor.expectAnswer("3,673.71");
+    await page.getByRole("button", { name: "Remove: the focal date" }).click();
+    await moor.expectAnswer("3,671.99");
+    await page.getByRole("tab", { name: "Mark my answer" }).click();
+    await page.getByRole("tabpanel").getByRole("textbox").first().fill("3671.39");
+    await expect(page.getByRole("tabpanel")).toContainText(
+      "you moved all amounts to 9 months from today",
+    );
+  });
+});
