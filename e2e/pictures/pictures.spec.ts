@@ -93,10 +93,8 @@ test("what-if", async ({ moor, page }) => {
 });
 
 test("focal-date", async ({ moor, page }) => {
-  await moor.openProblem("A bursary, saved and drawn down");
-  await moor.expectAnswer("920.88");
-  await page.getByRole("slider", { name: /^Focal date/ }).focus();
-  for (let year = 0; year < 8; year += 1) await page.keyboard.press("PageUp");
+  await moor.openProblem("Two debts, one payment");
+  await moor.workings.locator("math").first().waitFor({ state: "attached" });
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: at("focal-date") });
 });
@@ -206,10 +204,12 @@ test("hand-in", async ({ moor, page }) => {
 
 test.describe("at night", () => {
   test.use({ colorScheme: "dark" });
-  test("problem-dark", async ({ moor, page }) => {
-    await moor.openProblem("The lender changes its rate");
-    await moor.workings.locator("math").first().waitFor({ state: "attached" });
-    await page.screenshot({ path: at("problem-dark") });
+  test("conventions-dark", async ({ moor, page }) => {
+    await moor.openProblem("The honey note, sold early");
+    await page.getByRole("button", { name: "Conventions" }).click();
+    await expect(page.getByRole("dialog")).toContainText("here;");
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: at("conventions-dark") });
   });
 });
 

@@ -7,7 +7,7 @@ test.describe("an error is shown where it occurred, and nothing is lost", () => 
     ["amount", "4,5", /is ambiguous\. If you mean 4\.5/],
     ["amount", "1e308", /The limit is 10,000,000,000,000/],
     ["amount", "12/0", /This divides by zero\./],
-    ["time", "-3 years", /Times are counted forward from today\./],
+    ["time", "31 Feb 2027", /The date 31 Feb 2027 does not exist\./],
     ["time", "next summer", /Cannot read “next summer”\./],
     ["time", "5000 years", /The limit is 1,000 years/],
     ["rate", "five", /Cannot read “five”\./],
@@ -77,10 +77,12 @@ test("an amount that balances in the other direction says so", async ({ moor, pa
   await expect(moor.answer).not.toContainText("This balances only as");
 });
 
-test("a goal that is already passed", async ({ moor }) => {
+test("a goal that is already passed is told as past, with its periods", async ({ moor }) => {
   await moor.openProblem("When does the hive fund double?");
   await moor.type(moor.amount(1), "2000");
-  await expect(moor.answer).toContainText("The goal was reached");
+  await moor.expectAnswer("3.677 years ago");
+  await expect(moor.answer.getByText("Quarters ago")).toBeVisible();
+  await expect(moor.answer).toContainText("14.7066");
 });
 
 test("a perpetuity that grows as fast as the rate has no present value, and the timeline stays", async ({

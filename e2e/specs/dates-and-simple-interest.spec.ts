@@ -53,7 +53,7 @@ test.describe("dates", () => {
     await expect(page.getByText(/is counted from today, which has no date yet/)).toBeVisible();
     await page.getByRole("button", { name: "Add a line" }).click();
     await chooseFromMenu(page, "A date for today");
-    const today = page.getByLabel("The date of today");
+    const today = page.getByRole("textbox", { name: "The date of today" });
     await moor.type(today, "31 Feb 2027");
     await page.keyboard.press("Tab");
     await expect(page.getByText("The date 31 Feb 2027 does not exist.")).toBeVisible();

@@ -39,7 +39,7 @@ export function withoutFlow(problem: Problem, index: number): Problem | null {
   const { id } = problem.flows[index] ?? { id: "" };
   const rest = problem.flows.filter((_, place) => place !== index);
   const least = problem.ask === undefined ? 2 : 1;
-  const text = JSON.stringify([rest, problem.rates, problem.ask ?? null]);
+  const text = JSON.stringify([rest, problem.rates, problem.ask ?? null, problem.focal ?? null]);
   if (rest.length < least || text.includes(`"of":"${id}"`) || text.includes(`"endOf":"${id}"`))
     return null;
   // A follow-up may refer to the flow removed.

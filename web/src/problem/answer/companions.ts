@@ -79,7 +79,7 @@ export function unroundedWords(
   return null;
 }
 
-/** An unknown time in months and in compounding periods. */
+/** An unknown time in months and in compounding periods, counted back if it has passed. */
 function periods(
   problem: Problem,
   { answers, settled }: SolvedProblem,
@@ -88,7 +88,12 @@ function periods(
   const [answer] = answers;
   const [spell] = settled.spells;
   if (answer.unit !== "years" || spell === undefined || problem.rates.length !== 1) return [];
-  const months = { words: "In months", figure: writeFigure(answer.value * 12, format, 2) };
+  const years = Math.abs(answer.value);
+  const counted = (periods: string): string =>
+    answer.value < 0
+      ? `${periods.charAt(0).toUpperCase()}${periods.slice(1)} ago`
+      : `In ${periods}`;
+  const months = { words: counted("months"), figure: writeFigure(years * 12, format, 2) };
   if (!("compounding" in spell.quotation)) return [months];
   const { compounding } = spell.quotation;
   if (compounding === "P1M" || compounding === "P1Y") return [months];
@@ -96,8 +101,8 @@ function periods(
   return [
     months,
     {
-      words: `In ${severalPeriods(noun)}`,
-      figure: writeFigure(answer.value * frequencyOf(compounding), format),
+      words: counted(severalPeriods(noun)),
+      figure: writeFigure(years * frequencyOf(compounding), format),
     },
   ];
 }

@@ -42,16 +42,13 @@ function resultOf(result: Outcome["result"]): Pick<Outcome, "result" | "solved">
   return { result, solved: result?.ok === true ? result.value : null };
 }
 
-/** Title and question change nothing about the answer. Equal parts have one identity by now. */
+/** What changes nothing about the answer. All else does, also a field that a later version adds. */
+const BESIDE_THE_ANSWER: ReadonlySet<string> = new Set<keyof Problem>(["title", "question"]);
+
+/** Equal parts have one identity by now. */
 function asksTheSame(one: Problem, other: Problem): boolean {
-  const { rates, flows, ask, also, currency } = other;
-  return (
-    one.rates === rates &&
-    one.flows === flows &&
-    one.ask === ask &&
-    one.also === also &&
-    one.currency === currency
-  );
+  const keys = new Set([...Object.keys(one), ...Object.keys(other)]) as Set<keyof Problem>;
+  return [...keys].every((key) => BESIDE_THE_ANSWER.has(key) || one[key] === other[key]);
 }
 
 /** Of a solved problem only what is shown is compared; the rest is made of the same figures. */
