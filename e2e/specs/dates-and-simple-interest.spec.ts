@@ -40,6 +40,28 @@ test.describe("simple interest and discount, typed as they are said", () => {
 });
 
 test.describe("dates", () => {
+  test("days that are typed without a date stand over the year of the course", async ({
+    moor,
+    page,
+  }) => {
+    await moor.startProblem("A single amount");
+    await moor.type(moor.amount(1), "5000");
+    await moor.type(page.getByLabel("When").nth(1), "100 days");
+    await moor.type(moor.rate, "8% bank discount");
+    await page.keyboard.press("Tab");
+    await moor.type(moor.amount(0), "?");
+    await expect(page.getByText("100 days of 365: 0.274 years from today")).toBeVisible();
+    // 5,000 × (1 − 0.08 × 100/365)
+    await moor.expectAnswer("4,890.41");
+    await page.getByRole("button", { name: "Conventions" }).click();
+    const dialog = page.getByRole("dialog");
+    await expect(dialog).toContainText("4,890.41 here; 4,888.89 with actual/360");
+    await dialog.getByLabel("Count of days").selectOption("actual/360");
+    await page.keyboard.press("Escape");
+    await expect(page.getByText("100 days of 360: 0.2778 years from today")).toBeVisible();
+    await moor.expectAnswer("4,888.89");
+  });
+
   test("a time may be a date once today has one, and says the days as they are counted", async ({
     moor,
     page,
@@ -65,7 +87,7 @@ test.describe("dates", () => {
     await page.getByRole("button", { name: "Conventions" }).click();
     const dialog = page.getByRole("dialog");
     await expect(dialog).toContainText("7,480.00 here; 7,482.50 with actual/360");
-    await dialog.getByLabel("Days between dates").selectOption("actual/360");
+    await dialog.getByLabel("Count of days").selectOption("actual/360");
     await page.keyboard.press("Escape");
     await moor.expectAnswer("7,482.50");
     await due.press("ArrowUp");

@@ -166,13 +166,13 @@ const TYPES: Readonly<Record<string, readonly Entry[]>> = {
     ),
     entry(/Is that 0\.11% or 11%\?/, ["amount 0", "4500"], ["when 1", "3y"], ["rate", "0.11"]),
     entry(
-      /Simple interest is not available/,
+      money(4500 * (1 + 0.08 * 3)),
       ["amount 0", "4500"],
       ["when 1", "3y"],
       ["rate", "8% simple interest"],
     ),
     entry(
-      /Times before today are not available/,
+      money(4500 / 1.05 ** 0.75),
       ["amount 0", "4500"],
       ["rate", "5%"],
       ["when 1", "9 months ago"],
@@ -478,6 +478,74 @@ const TYPES: Readonly<Record<string, readonly Entry[]>> = {
   "Uneven cash flows": [
     entry("111.19", ["list", "out 1000; 400; 400; 450"], ["rate", "discount rate of 6%"]),
     entry("111.19", ["list", "-1000, 400, 400, 450"], ["rate", "6% cost of capital"]),
+  ],
+  "Simple interest": [
+    entry(
+      money(4500 * (1 + (0.08 * 9) / 12)),
+      ["amount 0", "4500"],
+      ["when 1", "9 months"],
+      ["rate", "8% p.a. simple"],
+    ),
+    entry(
+      money(5000 * (1 - (0.08 * 90) / 365)),
+
+      ["amount 0", "?"],
+      ["amount 1", "5,000"],
+      ["when 1", "90 days"],
+      ["rate", "8% bank discount"],
+    ),
+    entry(
+      money(4500 / (1 - 0.06) ** 2),
+      ["amount 0", "4500"],
+      ["rate", "effective discount rate 6%"],
+      ["when 1", "2 years"],
+    ),
+    entry(
+      money(4500 / (1 - 0.06 / 4) ** 8),
+      ["amount 0", "4500"],
+      ["rate", "d4 = 6%"],
+      ["when 1", "2 years"],
+    ),
+    entry(
+      /has several meanings/,
+      ["amount 0", "4500"],
+      ["when 1", "2 years"],
+      ["rate", "discount rate 6%"],
+    ),
+    entry(
+      "8%",
+      ["amount 0", "4500"],
+      ["amount 1", "4770"],
+      ["when 1", "9 months"],
+      ["rate", "? simple"],
+    ),
+    entry("1.5 years", ["amount 0", "4500"], ["amount 1", "5040"], ["rate", "8"], ["when 1", "?"]),
+    entry(
+      /is counted from today, which has no date yet/,
+      ["amount 0", "4500"],
+      ["rate", "8"],
+      ["when 1", "14 March 2027"],
+    ),
+  ],
+  "Debts replaced": [
+    entry(
+      money(1200 * (1 + 0.09 / 4) + 2500 / (1 + 0.09 / 4)),
+      ["amount 0", "1,200"],
+      ["when 0", "three months"],
+      ["amount 1", "2,500"],
+      ["when 1", "nine months"],
+      ["when 2", "half a year"],
+      ["rate", "9% simple"],
+    ),
+    entry(
+      money(1200 * (1 + 0.09 * 0.75) + 2500 / (1 + 0.09 / 4)),
+      ["amount 0", "1200"],
+      ["when 0", "3 months ago"],
+      ["amount 1", "2500"],
+      ["when 1", "9m"],
+      ["when 2", "6m"],
+      ["rate", "9"],
+    ),
   ],
   "Several amounts": [
     entry(

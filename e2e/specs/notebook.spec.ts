@@ -99,8 +99,8 @@ test("an unreadable or newer file gets a message beside the button", async ({ mo
       .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
   await choose("honey.json", "honey");
   await expect(page.getByRole("alert")).toContainText("This file is not JSON");
-  await choose("tomorrow.problem.json", '{"format":"kestrelmoor-problem","version":2}');
-  await expect(page.getByRole("alert")).toContainText("from a newer version (2");
+  await choose("tomorrow.problem.json", '{"format":"kestrelmoor-problem","version":3}');
+  await expect(page.getByRole("alert")).toContainText("from a newer version (3");
   await page.getByRole("alert").getByRole("button", { name: "Close" }).click();
   await expect(page.getByRole("alert")).toHaveCount(0);
 });

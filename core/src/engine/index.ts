@@ -30,7 +30,7 @@ export * from "./rates/growth-of-values";
 export * from "./rates/growing-time";
 export * from "./rates/discount-cost";
 export { growthFactor } from "./rates/accumulation";
-export { frequencyOf } from "./time/duration";
+export { DAYS_PER_YEAR, frequencyOf } from "./time/duration";
 export {
   asWhole,
   isBefore,

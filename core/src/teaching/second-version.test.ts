@@ -193,3 +193,20 @@ describe.each(made)("%s", (_, problem) => {
     if (wrong.ok) expect(markAnswer(problem, wrong.value).ok).toBe(true);
   });
 });
+
+test.each<[typed: string, at: string, dayCount: string | undefined, line: string]>([
+  ["100 days", "P0.2777777777777778Y", "actual/360", "t = 100 / 360"],
+  ["90 days", "P3M", "actual/360", "t = 3 / 12"],
+  ["100 days", "P100D", undefined, "t = 100 / 365"],
+])("%s (%s, %s) is written as %s", (_, at, dayCount, line) => {
+  const problem = problemOf({
+    ...(dayCount === undefined ? {} : { dayCount }),
+    rates: [bank(8)],
+    flows: [single("bill", "in", 5000, at), single("proceeds", "out", null, "P0D")],
+  });
+  const solved = solve(problem);
+  if (!solved.ok) throw new Error(JSON.stringify(solved.issues));
+  const { steps } = workings(solved.value);
+  const written = steps.flatMap(({ lines }) => lines.map((line) => linePlain(line)));
+  expect(written.join("\n")).toContain(`\n${line} = `);
+});

@@ -375,7 +375,8 @@ test("whatever is typed, everything on the page can be worked out and has words"
         if (reading === undefined) return;
         const facts = factsFor(outcome.solved, line, index);
         const { rates, calendar } = outcome.reading;
-        const beside = { facts, rates, calendar, format: USUAL_FORMAT };
+        const { dayCount } = draft.conventions;
+        const beside = { facts, rates, calendar, dayCount, format: USUAL_FORMAT };
         const typed = "amount" in line ? line.amount : "";
         words.push(flowHint(line, reading, beside).replaceAll(typed || "\0", ""));
       });

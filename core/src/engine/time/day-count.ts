@@ -12,6 +12,12 @@ export type DayCount = (typeof DAY_COUNTS)[number];
 
 export const USUAL_DAY_COUNT: DayCount = "actual/365";
 
+/** The days of a year by a day count; `null` where each year has its own. */
+export function daysOfYear(dayCount: DayCount): 365 | 360 | null {
+  if (dayCount === "actual/actual") return null;
+  return dayCount === "actual/365" ? 365 : 360;
+}
+
 /**
  * The time from one date to another in years.
  *

@@ -88,6 +88,28 @@ describe("files and fields", () => {
     expect(writeDraft(read.value).flows).toMatchObject([{ kind: "single", at: "today" }]);
   });
 
+  test.each([
+    ["P0.2777777777777778Y", "100 days"],
+    ["-P1.5M", "1.5 months ago"],
+    ["P3M", "3 months"],
+    ["P90D", "P90D"],
+  ])("where a year has 360 days, %s is typed as %s, and is read the same", (at, typed) => {
+    const read = readProblem({
+      format: "kestrelmoor-problem",
+      version: 2,
+      dayCount: "actual/360",
+      rates: [{ percent: 8, quoted: "bank-discount" }],
+      flows: [
+        { id: "bill", kind: "single", direction: "in", amount: 5000, at },
+        { id: "proceeds", kind: "single", direction: "out", amount: null, at: "P0D" },
+      ],
+    });
+    if (!read.ok) throw new Error(JSON.stringify(read.issues));
+    const draft = writeDraft(read.value);
+    expect(draft.flows).toMatchObject([{ at: typed }, { at: "today" }]);
+    expect(readDraft(draft).problem).toEqual(read.value);
+  });
+
   test("a file with dates, a focal date and conventions is typed and read the same", () => {
     const read = readProblem({
       format: "kestrelmoor-problem",

@@ -127,9 +127,9 @@ function readToday({ today, conventions }: Draft): FieldReading<string> | null {
 function datesOf(
   { conventions: { dayCount, dateOrder } }: Draft,
   today: FieldReading<string> | null,
-): Pick<Names, "calendar" | "dateOrder"> {
+): Pick<Names, "calendar" | "dateOrder" | "dayCount"> {
   const date = today === null ? null : valueOf(today);
-  return { calendar: date === null ? null : { today: date, dayCount }, dateOrder };
+  return { calendar: date === null ? null : { today: date, dayCount }, dateOrder, dayCount };
 }
 
 /** Takes back the questions that refer to what is not there, such as a line that was removed. */

@@ -16,7 +16,8 @@ import { writePosition } from "./write/write-position";
 /** Puts a problem file into fields, as somebody would have typed it; reading it back gives the same file. */
 export function writeDraft(problem: Problem): Draft {
   const calendar = calendarOf(problem);
-  const names = { ...namesOf(problem.flows), calendar };
+  const { dayCount = USUAL_CONVENTIONS.dayCount } = problem;
+  const names = { ...namesOf(problem.flows), calendar, dayCount };
   const flows = problem.flows.map((flow) => lineOfFlow(flow, names));
   const usual = usualCompounding(flows);
   return {

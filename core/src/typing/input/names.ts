@@ -1,3 +1,4 @@
+import { USUAL_DAY_COUNT, type DayCount } from "../../engine/time/day-count";
 import type { Duration } from "../../engine/time/duration";
 import type { Calendar } from "../../engine/time/moment";
 import type { DateOrder } from "./read-date";
@@ -14,6 +15,8 @@ export interface Names {
   readonly all: readonly { readonly words: string; readonly id: string }[];
   /** What dates are counted by; `null` where today has no date. */
   readonly calendar: Calendar | null;
+  /** How days are counted, also those that are said without a date. */
+  readonly dayCount: DayCount;
   /** In which order a date in numbers is written. */
   readonly dateOrder: DateOrder;
   /** How long "a period" is, ISO 8601; `null` where no rate says so. */
@@ -77,6 +80,7 @@ export function namesOf(flows: readonly Named[]): Names {
       { words: `${words}s`, id },
     ]),
     calendar: null,
+    dayCount: USUAL_DAY_COUNT,
     dateOrder: "day-first",
     period: null,
     paymentsOf: () => null,

@@ -106,6 +106,20 @@ describe("a time may be a date, or lie before today", () => {
     });
   });
 
+  test.each<[string, string, number]>([
+    ["90 days", "P3M", 0.25],
+    ["100 days", "P0.2777777777777778Y", 100 / 360],
+    ["45 days ago", "-P0.125Y", -0.125],
+    ["2 months 10 days", "P0.19444444444444445Y", 70 / 360],
+    ["P90D", "P90D", 90 / 365],
+    ["13 weeks", "P13W", 0.25],
+  ])("with a year of 360 days, %p", (typed, moment, years) => {
+    expect(readPosition(typed, { ...names, dayCount: "30/360" })).toEqual({
+      ok: true,
+      value: { moment, years: expect.closeTo(years, 12) },
+    });
+  });
+
   test.each([
     ["31 Feb 2027", "date-impossible"],
     ["20 Sep", "date-without-year"],

@@ -6,7 +6,7 @@ import { after, formatDuration, NO_TIME, parseDuration } from "../../engine/time
 import type { Names } from "./names";
 import { readDate } from "./read-date";
 import { readPaymentTime } from "./read-payment-time";
-import { readTime, type TypedTime } from "./read-time";
+import { inYearsOf, readTime, type TypedTime } from "./read-time";
 
 /** A time of its own: a length of time from today, or a date. */
 export interface Moment {
@@ -21,6 +21,8 @@ export type SaidTime = Moment | { readonly endOf: string };
 
 const PAST = /\s+(?:ago|earlier|before (?:now|today))$/;
 const MINUS = /^[-−–]\s*(?=[\dp])/i;
+/** What is typed as the problem file has it counts textbook years, as it does there. */
+const IS_ISO = /^\s*p/i;
 const ENDS =
   /^(?:when|once|until)\s+(.+?)\s+(?:ends?|stops?|finish(?:es)?|(?:is|are) (?:over|done|paid off))$/;
 const END_OF = /^(?:at |on |from |after |with )?(?:the )?(?:end|last(?: payment)?) of\s+(\D.*)$/;
@@ -50,17 +52,21 @@ export function readPosition(typed: string, names: Names): Result<SaidTime> {
   const date = readDate(typed, names.dateOrder);
   if (date !== null) return date.ok ? dateIn(date.value, names) : date;
   const name = (ENDS.exec(text) ?? END_OF.exec(text) ?? LAST_OF.exec(text))?.[1];
-  if (name === undefined) return timeOf(typed, text);
+  if (name === undefined) return timeOf(typed, text, names);
   const endOf = names.find(name);
   if (endOf !== null) return succeed({ endOf });
-  const time = timeOf(typed, text);
+  const time = timeOf(typed, text, names);
   return time.ok ? time : fail(issue("name-not-found", [], { name }));
 }
 
 /** A length of time from today, forwards or back. */
-function timeOf(typed: string, text: string): Result<SaidTime> {
-  if (MINUS.test(text)) return ago(readTime(typed.trim().replace(MINUS, "")));
-  return PAST.test(text) ? ago(readTime(text.replace(PAST, ""))) : ahead(readTime(typed));
+function timeOf(typed: string, text: string, { dayCount }: Names): Result<SaidTime> {
+  const lengthOf = (length: string): Result<TypedTime> => {
+    const time = readTime(length);
+    return time.ok && !IS_ISO.test(length) ? inYearsOf(dayCount, time.value) : time;
+  };
+  if (MINUS.test(text)) return ago(lengthOf(typed.trim().replace(MINUS, "")));
+  return PAST.test(text) ? ago(lengthOf(text.replace(PAST, ""))) : ahead(lengthOf(typed));
 }
 
 function ahead(time: Result<TypedTime>): Result<SaidTime> {

@@ -2,10 +2,13 @@ import { withDigits } from "../../engine/numbers/with-digits";
 import { issue } from "../../engine/issues/issue";
 import { LIMITS } from "../../engine/problem/limits";
 import { fail, succeed, type Result } from "../../engine/result";
+import { daysOfYear, type DayCount } from "../../engine/time/day-count";
 import {
+  DAYS_PER_YEAR,
   durationInYears,
   formatDuration,
   MONTHS_PER_YEAR,
+  NO_TIME,
   parseDuration,
   type Duration,
 } from "../../engine/time/duration";
@@ -95,6 +98,19 @@ function spellOut(text: string): string {
     )
     .replace(/\ban?\s+(?=[a-z])/g, "1 ")
     .trim();
+}
+
+/**
+ * A time of which the days count in the year of a course: 90 days of a year of 360 are a quarter of it.
+ *
+ * @param dayCount where each year has its own days, days said without a date stand over 365
+ */
+export function inYearsOf(dayCount: DayCount, time: TypedTime): Result<TypedTime> {
+  const duration = parseDuration(time.duration);
+  const inYear = daysOfYear(dayCount) ?? DAYS_PER_YEAR;
+  if (duration === null || duration.days === 0 || inYear === DAYS_PER_YEAR) return succeed(time);
+  const years = (durationInYears({ ...duration, days: 0 }) * inYear + duration.days) / inYear;
+  return withinLimits({ ...NO_TIME, years });
 }
 
 function readParts(words: string, unit: TimeUnit, typed: string): Result<Duration> {

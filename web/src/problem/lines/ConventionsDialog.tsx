@@ -43,18 +43,16 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   return (
     <Dialog title="Conventions of the course" isOpen onClose={onClose}>
       <p className={styles.sentence}>
-        Days between dates:{" "}
+        Days are counted as{" "}
         <InkChoice
-          label="Days between dates"
+          label="Count of days"
           value={conventions.dayCount}
           options={DAY_COUNTS.map((count) => [count, dayCountWords(count)] as const)}
           onChoose={(dayCount) => set({ dayCount })}
         />
       </p>
       <p className={styles.difference} aria-live="polite">
-        {draft.today === null
-          ? "Today has no date in this problem, so the count makes no difference."
-          : difference("dayCount", DAY_COUNTS)}
+        {difference("dayCount", DAY_COUNTS)}
       </p>
       <p className={styles.sentence}>
         Interest for a fraction of a compounding period:{" "}

@@ -44,6 +44,7 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
   const reading = useDocumentState((state) => state.outcome.reading.flows[index]);
   const rates = useDocumentState((state) => state.outcome.reading.rates);
   const calendar = useDocumentState((state) => state.outcome.reading.calendar);
+  const dayCount = useDocumentState((state) => state.draft.conventions.dayCount);
   // Only what this line shows, so that an answer elsewhere does not draw it anew.
   const facts = useDocumentState(({ outcome }) => factsFor(outcome.solved, line, index));
   const solution = useDocumentState(({ outcome: { solved } }) =>
@@ -62,7 +63,7 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
     <LineFrame
       mark={direction ?? "mixed"}
       name={name}
-      hint={flowHint(line, reading, { facts, rates, calendar, format })}
+      hint={flowHint(line, reading, { facts, rates, calendar, dayCount, format })}
       note={<LineNote id={id} index={index} label={label} />}
       menu={<FlowMenu {...{ line, index, name }} />}
       asked={line.kind === "single" && <EndAsked id={id} direction={line.direction} />}

@@ -18,9 +18,7 @@ export function TodayLine({ text }: { readonly text: string }) {
       mark="date"
       name="the date of today"
       hint={
-        date === null
-          ? ""
-          : `${calendarDateWords(date)} · days between dates: ${dayCountWords(dayCount)}`
+        date === null ? "" : `${calendarDateWords(date)} · days counted: ${dayCountWords(dayCount)}`
       }
       onRemove={() =>
         change((draft) => {

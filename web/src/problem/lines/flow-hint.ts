@@ -1,4 +1,10 @@
-import type { AnswerFormat, Calendar, SettledTimeline, SolvedProblem } from "@kestrelmoor/core";
+import type {
+  AnswerFormat,
+  Calendar,
+  DayCount,
+  SettledTimeline,
+  SolvedProblem,
+} from "@kestrelmoor/core";
 import type {
   FlowLine,
   FlowReading,
@@ -8,7 +14,7 @@ import type {
 } from "@kestrelmoor/core/typing";
 import { yearsTyped } from "../timeline/sketch-types";
 import { dateOfReading } from "../timeline/date-of-reading";
-import { dateHint, saidAmountHint, timeHint } from "./line-hints";
+import { dateHint, daysHint, saidAmountHint, timeHint } from "./line-hints";
 import { listHint } from "./list-hints";
 import { streamHint } from "./stream-hints";
 
@@ -35,6 +41,7 @@ interface Beside {
   readonly facts: FlowFacts;
   readonly rates: readonly RateReading[];
   readonly calendar: Calendar | null;
+  readonly dayCount: DayCount;
   readonly format: AnswerFormat;
 }
 
@@ -65,7 +72,7 @@ function singleHint(
   line: SingleLine,
   { amount, at }: LineReading<"single">,
   flow: PaidFlow | null,
-  { rates, calendar, format }: Beside,
+  { rates, calendar, dayCount, format }: Beside,
 ): string {
   const date = dateOfReading(at);
   const paid = flow?.kind === "single" ? flow : null;
@@ -76,7 +83,7 @@ function singleHint(
       ? dateHint(date, calendar, format)
       : years === null
         ? null
-        : timeHint(years, rates, format),
+        : (daysHint(line.at, years, dayCount, format) ?? timeHint(years, rates, format)),
   ];
   return hints.filter((hint) => hint !== null).join(" · ");
 }

@@ -7,7 +7,7 @@ import {
   readDraft,
   type Draft,
 } from "@kestrelmoor/core/typing";
-import { quotationOptions, rateHint, saidAmountHint, timeHint } from "./line-hints";
+import { daysHint, quotationOptions, rateHint, saidAmountHint, timeHint } from "./line-hints";
 import { USUAL_FORMAT } from "@kestrelmoor/core";
 
 function read(
@@ -72,6 +72,17 @@ test("a time is told in years and in the periods of the rate", () => {
   expect(timeHint(10 / 3, rates, USUAL_FORMAT)).toBe("3.3333 years from today · 13.3333 quarters");
   expect(timeHint(0, rates, USUAL_FORMAT)).toBeNull();
   expect(timeHint(0.25, rates, USUAL_FORMAT)).toBe("0.25 years from today · 1 quarter");
+});
+
+test("a time typed in days says the year that counts them", () => {
+  expect(daysHint("90 days", 0.25, "actual/360", USUAL_FORMAT)).toBe(
+    "90 days of 360: 0.25 years from today",
+  );
+  expect(daysHint("73d ago", -0.2, "actual/actual", USUAL_FORMAT)).toBe(
+    "73 days of 365: 0.2 years before today",
+  );
+  expect(daysHint("2 months 3 days", 0.175, "30/360", USUAL_FORMAT)).toBeNull();
+  expect(daysHint("today", 0, "actual/365", USUAL_FORMAT)).toBeNull();
 });
 
 test("every quotation on offer is the one that is chosen", () => {

@@ -3,6 +3,8 @@ import {
   COMMON_PERIODS,
   compoundedAsPaidWords,
   countedDays,
+  DAYS_PER_YEAR,
+  daysOfYear,
   forceOfInterest,
   writeFigure,
   writeMoney,
@@ -16,6 +18,7 @@ import {
   type SolvedProblem,
   type AnswerFormat,
   type Calendar,
+  type DayCount,
 } from "@kestrelmoor/core";
 import {
   AS_PAID,
@@ -70,11 +73,31 @@ export function dateHint(date: string, calendar: Calendar, format: AnswerFormat)
   const days = countedDays(early, late, dayCount);
   if (days === 0) return `${words} · today`;
   const years = yearsOfMoment(date, calendar);
-  const over = { "actual/365": " of 365", "actual/360": " of 360", "30/360": " of 360" };
-  const counted = `${writeFigure(days, format)} ${days === 1 ? "day" : "days"}`;
-  const base = dayCount === "actual/actual" ? "" : over[dayCount];
   const side = years < 0 ? " before today" : "";
-  return `${words} · ${counted}${base}${side}: ${formatYears(Math.abs(years), format, 4)}`;
+  const counted = daysOfYearWords(days, daysOfYear(dayCount), format);
+  return `${words} · ${counted}${side}: ${formatYears(Math.abs(years), format, 4)}`;
+}
+
+/** Days with the year over which they stand: "184 days of 360". */
+function daysOfYearWords(days: number, ofYear: number | null, format: AnswerFormat): string {
+  const counted = `${writeFigure(days, format)} ${days === 1 ? "day" : "days"}`;
+  return ofYear === null ? counted : `${counted} of ${ofYear}`;
+}
+
+const DAYS_ALONE = /^(?:in |after |at )?[\d,.]+ ?d(?:ays?)?(?: [a-z ]+)?$/i;
+
+/** A time that is typed in days, by the year that counts them; `null` where it is not: "90 days of 360: 0.25 years". */
+export function daysHint(
+  typed: string,
+  years: number,
+  dayCount: DayCount,
+  format: AnswerFormat,
+): string | null {
+  if (!DAYS_ALONE.test(typed.trim()) || years === 0) return null;
+  const ofYear = daysOfYear(dayCount) ?? DAYS_PER_YEAR;
+  const days = daysOfYearWords(Math.abs(years) * ofYear, ofYear, format);
+  const side = years < 0 ? "before today" : "from today";
+  return `${days}: ${formatYears(Math.abs(years), format, 4)} ${side}`;
 }
 
 /**

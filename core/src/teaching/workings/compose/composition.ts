@@ -2,7 +2,6 @@ import { withDigits } from "../../../engine/numbers/with-digits";
 import { flowField, isSameField, type FieldRef } from "../../../engine/fields/field-ref";
 import type { Amount, Flow, Problem } from "../../../engine/problem/schema";
 import type { SolvedFlow, SolvedFlowOf, SolvedProblem } from "../../../engine/solve/solved-problem";
-import { calendarOf } from "../../../engine/timeline/calendar-of";
 import { frequencyOf } from "../../../engine/time/duration";
 import {
   number,
@@ -16,7 +15,7 @@ import { namedDates } from "./flow-names";
 import { fixedAt, Moves, type Moment } from "./moves";
 import { Rates, type RatesAre } from "./rates";
 import type { Sheet } from "./sheet";
-import { snapped } from "./years";
+import { snapped, unitsOfYear } from "./years";
 
 /** The id of the payment that settles the rest after whole payments; no file can have it. */
 export const LAST_PAYMENT = "*last";
@@ -67,7 +66,7 @@ export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): C
     solved.settled,
     rates,
     hasStream ? "k" : "n",
-    daysInYearOf(problem),
+    unitsOfYear(problem),
   );
   const letters = lettersOf(solved, sheet, isFound);
   const counts = solvedFlows.map((flow) => {
@@ -182,13 +181,6 @@ function moneyLetter({ flows }: SolvedProblem, { index, kind, file, settled }: S
   // If there are only two amounts, the earlier one is the present value, wherever today is.
   if (others.length === 1 && other?.kind === "single") return at < other.settled.at ? "PV" : "FV";
   return at === 0 ? "PV" : "FV";
-}
-
-/** The year over which the days between dates stand; `null` without dates, and where each year has its own days. */
-function daysInYearOf(problem: Problem): number | null {
-  const dayCount = calendarOf(problem)?.dayCount;
-  if (dayCount === undefined || dayCount === "actual/actual") return null;
-  return dayCount === "actual/365" ? 365 : 360;
 }
 
 /** Payments a year, if there are streams and all have the same number. */

@@ -53,8 +53,8 @@ export class Moves {
     private readonly rates: Rates,
     /** The letter of a time: n, or k if a stream has n. */
     private readonly countLetter: "n" | "k",
-    /** Of the dates of the problem; `null` where it has none, or years of their own length. */
-    private readonly daysInYear: number | null = null,
+    /** In which a time is written. */
+    private readonly units: readonly number[],
   ) {}
 
   /** Lets a count that already has a letter represent every span of as many periods. */
@@ -122,7 +122,7 @@ export class Moves {
     const { years } = span;
     const moving = movingCount(span, 1);
     if (moving !== null) return moving;
-    const written = yearsExpression(years, this.daysInYear);
+    const written = yearsExpression(years, this.units);
     const before = this.counts.find(
       ({ periodsPerYear, count }) =>
         periodsPerYear === 1 && isClose(count.value, years, PART_BETWEEN.anyWay),
@@ -141,7 +141,7 @@ export class Moves {
           "number-of-periods",
           "every-step",
           STEP_WORDS.conversions.years(
-            timeInWords(years, this.daysInYear, this.sheet.format),
+            timeInWords(years, this.units, this.sheet.format),
             writeFigure(years, this.sheet.format, 6),
           ),
           lineOf(made),
@@ -209,7 +209,7 @@ export class Moves {
     field: FieldRef,
     noun: string,
   ): Quantity {
-    const span = yearsExpression(years, this.daysInYear);
+    const span = yearsExpression(years, this.units);
     if (perYear.op === "number" && span.op === "number") {
       const given = this.sheet.given(letter, "count", count, field);
       this.given.push(given);
