@@ -124,7 +124,7 @@ export const test = base.extend<TestFixtures, WorkerFixtures>({
   ],
   demo: [
     async ({ application }, use) => {
-      const reply = await fetch(`${application.url}/api/problems`);
+      const reply = await fetch(`${application.url}/api/problems?pageSize=100`);
       const { items } = (await reply.json()) as { items: { id: string; title: string }[] };
       await use(new Map(items.map(({ id, title }) => [title, `/problems/${id}`])));
     },

@@ -43,13 +43,14 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   return (
     <Dialog title="Conventions of the course" isOpen onClose={onClose}>
       <p className={styles.sentence}>
-        Days are counted as{" "}
+        Days are counted by{" "}
         <InkChoice
           label="Count of days"
           value={conventions.dayCount}
-          options={DAY_COUNTS.map((count) => [count, dayCountWords(count)] as const)}
+          options={DAY_COUNTS.map((count) => [count, count] as const)}
           onChoose={(dayCount) => set({ dayCount })}
         />
+        , {dayCountWords(conventions.dayCount)}
       </p>
       <p className={styles.difference} aria-live="polite">
         {difference("dayCount", DAY_COUNTS)}
