@@ -124,7 +124,8 @@ describe("saving and reading", () => {
     const { id } = await create();
     const { items } = await list(browser);
     const card = items.find((item) => item.id === id)?.card;
-    const { conventions, today, focal, ...old } = { ...(card?.draft as Draft), version: 7 };
+    if (card === undefined) throw new Error("A listed problem has a card");
+    const { conventions, today, focal, ...old } = { ...card.draft, version: 7 };
     await served.connection.database
       .update(problems)
       .set({ card: { draft: old as unknown as Draft, told: null } })
