@@ -112,6 +112,25 @@ test.describe("dates", () => {
   });
 });
 
+test("dates and past times are read beside a problem as on its lines", async ({ moor, page }) => {
+  await moor.openProblem("The honey note, sold early");
+  await page.getByRole("tab", { name: "Value at a date" }).click();
+  const focal = page.getByRole("tabpanel").getByRole("textbox", { name: "Focal date" });
+  await moor.type(focal, "16 November 2027");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("textbox", { name: "Focal date", exact: true }).first()).toHaveValue(
+    "16 November 2027",
+  );
+  await page.keyboard.press("ControlOrMeta+z");
+  await page.getByRole("tab", { name: "Mark my answer" }).click();
+  const answer = page.getByRole("tabpanel").getByRole("textbox").first();
+  await moor.type(moor.amount(0), "8097.60");
+  await moor.type(page.getByLabel("When").nth(1), "?");
+  await expect(page.getByRole("region", { name: "Answer", exact: true })).toContainText("2027");
+  await moor.type(answer, "16 Nov 2027");
+  await expect(page.getByRole("tabpanel")).toContainText("Correct");
+});
+
 test.describe("the focal date", () => {
   test("is shown where it matters, and moves with the handle and the keyboard", async ({
     moor,

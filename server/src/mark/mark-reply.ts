@@ -1,12 +1,12 @@
 import { markOptions, type MarkReply } from "@kestrelmoor/contract";
 import { markAnswer, tellExplanation, tellRight, type Marking } from "@kestrelmoor/core/teaching";
-import { readClaim } from "@kestrelmoor/core/typing";
+import { readClaim, timesSaidIn } from "@kestrelmoor/core/typing";
 import { readAboutProblem } from "../http/read-body";
 import { unsolvable } from "../http/refusal";
 
 export function markReply(body: unknown): MarkReply {
   const { problem, asked } = readAboutProblem(markOptions, body);
-  const claim = readClaim(asked.claimed);
+  const claim = readClaim(asked.claimed, timesSaidIn(problem));
   if (!claim.ok) throw unsolvable(claim.issues);
   const marking = markAnswer(problem, claim.value);
   if (!marking.ok) throw unsolvable(marking.issues);

@@ -25,6 +25,8 @@ export function rightAs(solution: Solution, claim: Claim, problem: Problem): Rig
         break;
       case "years":
         if (agrees(claim, value)) return "it is";
+        // "3.7 years ago" is also told as 3.7.
+        if (value < 0 && agreesInSize(claim, value)) return "it is";
         break;
       case "payments": {
         const flow = problem.flows[flowOfUnknown(unknown) ?? 0];

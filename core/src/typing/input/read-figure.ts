@@ -4,15 +4,16 @@ import { fail, succeed, type Result } from "../../engine/result";
 import { evaluateArithmetic } from "./arithmetic";
 import { readCount } from "./read-count";
 import { readPoints } from "./read-rate";
-import { readTime } from "./read-time";
+import { readMoment, TEXTBOOK_TIMES } from "./read-moment";
 
 /**
  * Reads a figure by itself, for an end of a range: `12k`, `6 3/8%`, `40 payments`, `3y 4m`. Money may be
  * below zero here, as it is in a list.
  *
+ * @param said by what a time is read
  * @returns fails as the reader of its unit does
  */
-export function readFigure(typed: string, unit: FigureUnit): Result<number> {
+export function readFigure(typed: string, unit: FigureUnit, said = TEXTBOOK_TIMES): Result<number> {
   switch (unit) {
     case "money":
       return readSigned(typed);
@@ -27,7 +28,7 @@ export function readFigure(typed: string, unit: FigureUnit): Result<number> {
         : succeed(read.value);
     }
     case "years": {
-      const read = readTime(typed);
+      const read = readMoment(typed, said);
       return read.ok ? succeed(read.value.years) : read;
     }
   }

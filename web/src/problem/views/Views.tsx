@@ -1,7 +1,8 @@
 import { byTable } from "@kestrelmoor/core";
-import { readTime, type Draft, type FlowLine } from "@kestrelmoor/core/typing";
+import { readMoment, type Draft, type FlowLine, type TimesSaid } from "@kestrelmoor/core/typing";
 import { Suspense } from "react";
 import { useDocumentState } from "../document/document-context";
+import { useTimesSaid } from "../document/use-times-said";
 import { TabRow, tabId } from "../../ui/TabRow";
 import { useView, VIEWS, type View } from "./view-choice";
 import { PARTS } from "./view-parts";
@@ -17,9 +18,9 @@ function isListed({ kind }: FlowLine): boolean {
 }
 
 /** Whether money comes in first and then goes out in payments, as far as their times can be read. */
-function isLoan({ flows }: Draft): boolean {
+function isLoan({ flows }: Draft, said: TimesSaid): boolean {
   const yearsOf = (text: string) => {
-    const time = readTime(text === "" ? "today" : text);
+    const time = readMoment(text === "" ? "today" : text, said);
     return time.ok ? time.value.years : null;
   };
   const begins = flows.flatMap((line) =>
@@ -39,7 +40,8 @@ function isLoan({ flows }: Draft): boolean {
 export function Views() {
   const { view, open } = useView();
   const hasStream = useDocumentState(({ draft }) => draft.flows.some(isStream));
-  const hasLoan = useDocumentState(({ draft }) => isLoan(draft));
+  const said = useTimesSaid();
+  const hasLoan = useDocumentState(({ draft }) => isLoan(draft, said));
   const hasList = useDocumentState(({ draft }) => draft.flows.some(isListed));
   // Whether one factor solves it is looked at when the answer is there, and not before.
   const isFactor = useDocumentState(({ outcome: { solved } }) => {

@@ -1,3 +1,4 @@
+import { useTimesSaid } from "../../document/use-times-said";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf, type FigureUnit, type Problem } from "@kestrelmoor/core";
 import { markAnswer, tellRight, type Marking } from "@kestrelmoor/core/teaching";
@@ -54,7 +55,8 @@ interface VerdictProps {
 function Verdict({ problem, unit, typed }: VerdictProps) {
   const format = useAnswerFormat();
   const settled = useLingering(typed, MARKS_AFTER_MS);
-  const read = useMemo(() => readClaim(settled), [settled]);
+  const said = useTimesSaid();
+  const read = useMemo(() => readClaim(settled, said), [settled, said]);
   const marking = useMemo((): Marking | null => {
     if (!read.ok) return null;
     const marked = markAnswer(problem, read.value);

@@ -3,6 +3,7 @@ import { placeValue, type Placing } from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
+import { useTimesSaid } from "../../document/use-times-said";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { ClaimField } from "./ClaimField";
 import { useClaim } from "./claim";
@@ -15,10 +16,11 @@ export function OnTheWay({ problem }: { readonly problem: Problem }) {
   const [{ onTheWay }, change] = useClaim();
   const format = useAnswerFormat();
   const settled = useLingering(onTheWay, PLACES_AFTER_MS);
+  const said = useTimesSaid();
   const placing = useMemo((): Placing | null => {
-    const read = readClaim(settled);
+    const read = readClaim(settled, said);
     return read.ok ? placeValue(problem, read.value) : null;
-  }, [problem, settled]);
+  }, [problem, settled, said]);
   return (
     <>
       <p className={styles.finding}>

@@ -1,6 +1,6 @@
 import { sentenceOf, writeMoney, type AnswerFormat, isUpTo } from "@kestrelmoor/core";
 import type { AccountLife, AccountRow } from "@kestrelmoor/core/teaching";
-import { readTime } from "@kestrelmoor/core/typing";
+import { readMoment, type TimesSaid } from "@kestrelmoor/core/typing";
 import { whenWords } from "../../timeline/timeline-words";
 import { Figures, type FiguresRow } from "../../../ui/Figures";
 import { Sideways } from "../../../ui/Sideways";
@@ -9,6 +9,7 @@ import styles from "./Proof.module.css";
 interface AccountTableProps {
   readonly life: AccountLife;
   readonly format: AnswerFormat;
+  readonly said: TimesSaid;
   /** A time, as it is typed, whose row is wanted too. */
   readonly wanted: string;
   readonly onWant: (typed: string) => void;
@@ -18,14 +19,14 @@ interface AccountTableProps {
 const AT_EACH_END = 3;
 
 /** The first and the last rows of the account, and any that is asked for in between. */
-export function AccountTable({ life, format, wanted, onWant }: AccountTableProps) {
+export function AccountTable({ life, format, said, wanted, onWant }: AccountTableProps) {
   const { rows, kind } = life;
   const isLong = rows.length > 2 * AT_EACH_END + 1;
-  const middle = isLong ? rowAt(rows, wanted) : null;
+  const middle = isLong ? rowAt(rows, wanted, said) : null;
   const first = isLong ? rows.slice(0, AT_EACH_END) : rows;
   const last = isLong ? rows.slice(-AT_EACH_END) : [];
   const isNew = middle !== null && !first.includes(middle) && !last.includes(middle);
-  const read = readTime(wanted);
+  const read = readMoment(wanted, said);
   const told = (row: AccountRow) => ({
     key: row.time,
     cells: [
@@ -83,8 +84,12 @@ export function AccountTable({ life, format, wanted, onWant }: AccountTableProps
 }
 
 /** The last row on or before a typed time. */
-export function rowAt(rows: readonly AccountRow[], typed: string): AccountRow | null {
-  const read = readTime(typed.replace(/^\s*after\s+/i, ""));
+export function rowAt(
+  rows: readonly AccountRow[],
+  typed: string,
+  said: TimesSaid,
+): AccountRow | null {
+  const read = readMoment(typed, said);
   if (!read.ok) return null;
   return rows.findLast(({ time }) => isUpTo(time, read.value.years)) ?? null;
 }

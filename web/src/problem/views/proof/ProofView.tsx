@@ -6,6 +6,7 @@ import {
 } from "@kestrelmoor/core";
 import { otherWays, runAccount } from "@kestrelmoor/core/teaching";
 import { useMemo, useState } from "react";
+import { useTimesSaid } from "../../document/use-times-said";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { Solved } from "../Solved";
 import { AccountTable, rowAt } from "./AccountTable";
@@ -30,6 +31,7 @@ export function ProofView() {
 
 function Proof({ solved }: { readonly solved: SolvedProblem }) {
   const format = useAnswerFormat();
+  const said = useTimesSaid();
   const [wanted, setWanted] = useState("");
   const life = useMemo(() => runAccount(solved), [solved]);
   const ways = useMemo(() => otherWays(solved), [solved]);
@@ -47,8 +49,18 @@ function Proof({ solved }: { readonly solved: SolvedProblem }) {
           <p className={styles.finding}>
             {endWords(life.left, life.isBrokenOff, isWorth, writeMoney(0, format), format)}
           </p>
-          <BalanceChart life={life} format={format} here={rowAt(life.rows, wanted)?.time ?? null} />
-          <AccountTable life={life} format={format} wanted={wanted} onWant={setWanted} />
+          <BalanceChart
+            life={life}
+            format={format}
+            here={rowAt(life.rows, wanted, said)?.time ?? null}
+          />
+          <AccountTable
+            life={life}
+            format={format}
+            said={said}
+            wanted={wanted}
+            onWant={setWanted}
+          />
         </>
       )}
       <h3 className={styles.head}>Other methods</h3>

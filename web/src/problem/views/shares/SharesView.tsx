@@ -6,16 +6,16 @@ import {
   writeMoney,
   type AnswerFormat,
   type SettledTimeline,
-  USUAL_FORMAT,
 } from "@kestrelmoor/core";
-import { namedFlow, readTime } from "@kestrelmoor/core/typing";
+import { namedFlow, readMoment } from "@kestrelmoor/core/typing";
 import { useState } from "react";
 import { Solved } from "../Solved";
 import { CopyFigure } from "../../answer/CopyFigure";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
+import { useTimesSaid } from "../../document/use-times-said";
 import { useFocalDate } from "../../timeline/focal-date";
-import { whenWords, yearsInWords } from "../../timeline/timeline-words";
+import { timeTyped, whenWords } from "../../timeline/timeline-words";
 import { Figures } from "../../../ui/Figures";
 import { Sideways } from "../../../ui/Sideways";
 import styles from "./Shares.module.css";
@@ -36,7 +36,8 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
   const today = sharesAt(paid, 0);
   const then = sharesAt(paid, years);
   const growth = growthOf(paid);
-  const when = whenWords(years, format);
+  const { calendar } = useTimesSaid();
+  const when = whenWords(years, format, calendar);
   const isToday = years === 0;
   const row = (key: string, name: string, now: WorthAt, later: WorthAt, of = name) => ({
     key,
@@ -48,7 +49,7 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
   });
   return (
     <>
-      <DateField years={years} onChange={setYears} />
+      <DateField years={years} isOwn={paid.focal !== null} onChange={setYears} />
       <Sideways name="Value of each line">
         <Figures
           className={styles.table}
@@ -62,7 +63,7 @@ function Shares({ paid }: { readonly paid: SettledTimeline }) {
                 ...amountsOf(paid, index).map(({ at, amount }, place) => ({
                   ...row(
                     `${id} ${place}`,
-                    whenWords(at, format),
+                    whenWords(at, format, calendar),
                     amount * growthFactor(growth, at, 0),
                     amount * growthFactor(growth, at, years),
                   ),
@@ -123,15 +124,23 @@ function Worth({ worth, of, format }: WorthProps) {
 
 interface DateFieldProps {
   readonly years: number;
+  /** It is the problem's own, and is changed when it is whole: half a date would be another problem. */
+  readonly isOwn: boolean;
   readonly onChange: (years: number) => void;
 }
 
 /** The date, typed; the handle under the axis moves the same one. */
-function DateField({ years, onChange }: DateFieldProps) {
+function DateField({ years, isOwn, onChange }: DateFieldProps) {
   const format = useAnswerFormat();
   const [typed, setTyped] = useState<string | null>(null);
-  const read = readTime(typed ?? "today");
+  const said = useTimesSaid();
+  const read = readMoment(typed ?? "today", said);
   const isMistaken = typed !== null && !read.ok;
+  const settle = () => {
+    if (typed === null || !read.ok) return;
+    if (isOwn) onChange(read.value.years);
+    setTyped(null);
+  };
   return (
     <p className={styles.sentence}>
       <label>
@@ -140,15 +149,16 @@ function DateField({ years, onChange }: DateFieldProps) {
           className={`ink-field ${styles.date ?? ""}`}
           aria-invalid={isMistaken}
           maxLength={60}
-          value={typed ?? yearsInWords(years, USUAL_FORMAT)}
+          value={typed ?? timeTyped(years, said.calendar)}
           onChange={({ target: { value } }) => {
             setTyped(value);
-            const time = readTime(value);
-            if (time.ok) onChange(time.value.years);
+            const time = readMoment(value, said);
+            if (time.ok && !isOwn) onChange(time.value.years);
           }}
-          onBlur={() => {
-            if (read.ok) setTyped(null);
+          onKeyDown={({ key }) => {
+            if (key === "Enter") settle();
           }}
+          onBlur={settle}
         />
       </label>
       {isMistaken && (

@@ -1,3 +1,4 @@
+import { useTimesSaid } from "../../document/use-times-said";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { sentenceOf } from "@kestrelmoor/core";
 import { readFigure } from "@kestrelmoor/core/typing";
@@ -25,9 +26,10 @@ interface RangeFieldsProps {
 /** "the rate, from 3% to 9%": which figure is varied, and between which ends. */
 export function RangeFields(props: RangeFieldsProps) {
   const format = useAnswerFormat();
+  const said = useTimesSaid();
   const { which, fields, chosen, unit, onChoose, onType } = props;
   const end = (key: "from" | "to") => {
-    const read = readFigure(chosen[key], unit);
+    const read = readFigure(chosen[key], unit, said);
     return (
       <input
         className="ink-field"

@@ -1,6 +1,7 @@
 import type { Answer, Problem, SweepAxis } from "@kestrelmoor/core";
 import { useMemo } from "react";
 import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useTimesSaid } from "../../document/use-times-said";
 import { AnswerChart } from "./AnswerChart";
 import { readRange } from "./choice";
 import { HeatTable } from "./HeatTable";
@@ -29,10 +30,14 @@ interface SweepsProps {
 export function Sweeps(props: SweepsProps) {
   const { problem, answer, across, down, first, second, place, onPlace } = props;
   const format = useAnswerFormat();
-  const acrossRange = useMemo(() => readRange(first, across.unit), [first, across.unit]);
+  const said = useTimesSaid();
+  const acrossRange = useMemo(
+    () => readRange(first, across.unit, said),
+    [first, across.unit, said],
+  );
   const downRange = useMemo(
-    () => (second === null || down === null ? null : readRange(second, down.unit)),
-    [second, down],
+    () => (second === null || down === null ? null : readRange(second, down.unit, said)),
+    [second, down, said],
   );
   const isComplete = acrossRange !== null && (second === null || downRange !== null);
 

@@ -1,4 +1,4 @@
-import { readFigure } from "@kestrelmoor/core/typing";
+import { readFigure, TEXTBOOK_TIMES } from "@kestrelmoor/core/typing";
 import { useState } from "react";
 import type { DocumentStore } from "../../document/document-store";
 import { rangeAround, type Range } from "./ranges";
@@ -37,8 +37,12 @@ export function rangeFor({ key, value, unit }: SweepField): TypedRange {
 }
 
 /** The ends of a range; `null` while they cannot be read or do not go upwards. */
-export function readRange({ from, to }: TypedRange, unit: SweepField["unit"]): Range | null {
-  const [start, end] = [readFigure(from, unit), readFigure(to, unit)];
+export function readRange(
+  { from, to }: TypedRange,
+  unit: SweepField["unit"],
+  said = TEXTBOOK_TIMES,
+): Range | null {
+  const [start, end] = [readFigure(from, unit, said), readFigure(to, unit, said)];
   return start.ok && end.ok && start.value < end.value
     ? { from: start.value, to: end.value }
     : null;
