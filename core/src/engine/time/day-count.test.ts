@@ -105,3 +105,8 @@ test("the date at a time is the one that the time was counted to", () => {
     }),
   );
 });
+
+test("a 30th and a 31st are one day by 30/360, whichever is first", () => {
+  expect(yearsBetween("2059-12-30", "2059-12-31", "30/360")).toBe(0);
+  expect(yearsBetween("2059-12-31", "2059-12-30", "30/360")).toBe(0);
+});

@@ -28,8 +28,8 @@ export function daysOfYear(dayCount: DayCount): 365 | 360 | null {
  * Source: ISDA Definitions 2006, 4.16 (actual/365 fixed, actual/360, 30/360 bond basis, actual/actual ISDA)
  */
 export function yearsBetween(from: string, to: string, dayCount: DayCount): number {
-  // ISO 8601 dates sort as text.
-  if (to < from) return -yearsBetween(to, from, dayCount);
+  // ISO 8601 dates sort as text. By 30/360 a 30th and a 31st are one day, whose zero has no sign.
+  if (to < from) return 0 - yearsBetween(to, from, dayCount);
   switch (dayCount) {
     case "actual/365":
       return daysBetween(from, to) / 365;
