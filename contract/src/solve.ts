@@ -26,6 +26,7 @@ export const solveRequest = z.union([problemRequest, questionRequest]).meta({
   id: "ProblemOrQuestion",
   description: "A problem, or a question of several parts.",
 });
+
 const answer = z.object({
   value: z.number(),
   unit: z.enum(FIGURE_UNITS),
@@ -53,6 +54,7 @@ const finalPayment = z.object({
   amount: z.number(),
   years: z.number().meta({ description: "from today" }),
 });
+
 const wholePayments = z
   .object({
     kind: z.enum(WHOLE_KINDS),

@@ -20,7 +20,12 @@ const REACH = {
     ...[`${VIEWS}/appraisal`, `${VIEWS}/projects`, "web/src/charts"],
     "core/src/engine/appraisal",
   ],
-  "bad-input": ["web/src/problem/lines", "core/src/typing/input", "core/src/wording/sentences.ts"],
+  "bad-input": [
+    "web/src/problem/lines",
+    "core/src/typing/input",
+    "core/src/wording/sentences.ts",
+    "core/src/wording/typing-sentences.ts",
+  ],
   "dates-and-simple-interest": [
     ...["web/src/problem/lines", "web/src/problem/timeline", "core/src/typing/input"],
     ...["core/src/engine/time", "core/src/engine/rates", "core/src/engine/solve"],

@@ -12,8 +12,8 @@ export { isCalendarDate } from "./time/calendar";
 export * from "./time/day-count";
 export { dateAt, isDate, yearsOfMoment, type Calendar } from "./time/moment";
 export { FRACTION_RULES } from "./rates/compounding-law";
-export { calendarOf } from "./timeline/calendar-of";
-export * from "./problem/json-schema";
+export { calendarOf } from "./problem/calendar-of";
+export { problemJsonSchema } from "./problem/json-schema";
 export { flowOfUnknown, lineOfUnknown, type Unknown } from "./problem/unknown";
 export * from "./fields/field-ref";
 export { FIGURE_UNITS, type FigureUnit, type UnknownKind } from "./fields/figure";
@@ -54,6 +54,7 @@ export {
   type QuestionFile,
   type QuestionPart,
 } from "./question/question-file";
+export { questionJsonSchema } from "./question/question-json-schema";
 export * from "./question/solve-question";
 export * from "./solve/solve";
 export * from "./solve/solution";

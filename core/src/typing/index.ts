@@ -7,6 +7,7 @@ export { labelsIn } from "./input/read-amounts";
 export * from "./input/read-claim";
 export * from "./input/read-figure";
 export * from "./input/read-days";
+export { TEXTBOOK_TIMES, type TimesSaid } from "./input/names";
 export * from "./input/read-moment";
 export * from "./input/read-money";
 export * from "./input/read-rate";

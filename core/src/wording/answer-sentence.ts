@@ -13,7 +13,7 @@ import {
 import type { AnswerSentence } from "./answer-in-parts";
 import { toldCount, wholePaymentsWords } from "./count-words";
 import { dateAt } from "../engine/time/moment";
-import { calendarOf } from "../engine/timeline/calendar-of";
+import { calendarOf } from "../engine/problem/calendar-of";
 import { calendarDateWords, formatYears, formatYearsMonthsDays } from "./format-time";
 import { eachPeriod, frequencyWords, quotationWords } from "./quotation-words";
 

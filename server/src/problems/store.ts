@@ -30,6 +30,7 @@ const facts = {
   updatedAt: problems.updatedAt,
   deletedAt: problems.deletedAt,
 };
+
 const whole = { ...facts, draft: sql<string>`${problems.draft}::text` };
 /** A card has the lines as they were read when it was made: one of an older draft is made anew. */
 const hasCard = sql`(${problems.cardVersion} = ${problems.version}

@@ -38,6 +38,7 @@ const amount = fc.constantFrom(
   "0.001",
   "x",
 );
+
 const time = fc.constantFrom(
   "?",
   "",
@@ -53,6 +54,7 @@ const time = fc.constantFrom(
   "31 Feb 2027",
   "3/4/27",
 );
+
 const percent = fc.constantFrom(
   "?",
   "",
@@ -70,6 +72,7 @@ const percent = fc.constantFrom(
   "d4 = 6%",
   "5% discount",
 );
+
 const side = fc.constantFrom<"in" | "out">("in", "out");
 
 interface Parts {
@@ -197,6 +200,7 @@ const count = fc.constantFrom(
   "0.5 payments",
   "90 years",
 );
+
 const waiting = fc.constantFrom("when pay ends", "the end", "when nobody ends", "today", "?", "3y");
 const listed = fc.constantFrom(
   "",
@@ -207,6 +211,7 @@ const listed = fc.constantFrom(
   "out 30% of loan",
   "0; 0",
 );
+
 const dates = fc.constantFrom(
   "",
   "2027-03-01 out 5; 2028-01-01 ?",

@@ -1,7 +1,7 @@
 import type { Path } from "../issues/issue";
 import type { Flow, Problem, Rate } from "../problem/schema";
 import { isoYears, yearsOfMoment } from "../time/moment";
-import { calendarOf } from "../timeline/calendar-of";
+import { calendarOf } from "../problem/calendar-of";
 import type { ResolvedFlow } from "../timeline/timeline";
 import {
   ASK_FIELD,

@@ -1,7 +1,7 @@
 import { succeed } from "../result";
 import { yearsOfMoment } from "../time/moment";
 import { resolveSignedAmount } from "../timeline/amounts";
-import { calendarOf } from "../timeline/calendar-of";
+import { calendarOf } from "../problem/calendar-of";
 import type { FlowKind } from "./flow-kind";
 import { runOfOne } from "./run-of-one";
 

@@ -1,8 +1,8 @@
 import { issue, type Issue, type Path } from "../issues/issue";
 import { isCalendarDate } from "../time/calendar";
-import { isCompound, type Quotation } from "../rates/quotation";
+import { isCompound, isCompoundDiscount, type Quotation } from "../rates/quotation";
 import { isDate, yearsOfMoment } from "../time/moment";
-import { calendarOf } from "../timeline/calendar-of";
+import { calendarOf } from "./calendar-of";
 import { timesOf } from "./problem-times";
 import { checkReferences } from "./references";
 import type { Problem } from "./schema";
@@ -107,13 +107,11 @@ function unusableLaws({ rates, fraction }: Problem): Issue[] {
     if (isOther) issues.push(issue("rates-of-two-kinds", ["rates", index, "quoted"], {}));
   });
   if (fraction !== "simple" || issues.length > 0) return issues;
-  const discount = rates.findIndex(({ quoted }) => DISCOUNTS.includes(quoted));
+  const discount = rates.findIndex(isCompoundDiscount);
   if (discount >= 0) return [issue("fraction-of-discount", ["rates", discount, "quoted"], {})];
   const isBroken = rates.some((rate) => isCompound(rate) && rate.quoted !== "continuous");
   return isBroken && rates.length > 1 ? [issue("fraction-of-several-rates", ["fraction"], {})] : [];
 }
-
-const DISCOUNTS: readonly string[] = ["effective-discount", "nominal-discount"];
 
 function kindOfLaw(rate: Quotation): string {
   return isCompound(rate) ? "compound" : rate.quoted;

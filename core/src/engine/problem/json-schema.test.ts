@@ -1,7 +1,8 @@
 import { expect, test } from "@jest/globals";
 import publishedProblem from "../../../../docs/problem.schema.json";
 import publishedQuestion from "../../../../docs/question.schema.json";
-import { problemJsonSchema, questionJsonSchema } from "./json-schema";
+import { questionJsonSchema } from "../question/question-json-schema";
+import { problemJsonSchema } from "./json-schema";
 
 test.each([
   ["problem", publishedProblem, problemJsonSchema],

@@ -1,12 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
 import parts from "../../../reference/parts.json";
 import simple from "../../../reference/simple-and-dates.json";
+import { expectDigits } from "../../../test/reference-answer";
 import { readQuestion } from "./question-file";
 import { solveQuestion } from "./solve-question";
 
 /** Expected values: brute force in 60-digit decimals, every answer handed on with all its digits. */
-const TOLERANCE = 1e-12;
-
 interface Wanted {
   readonly label: string;
   readonly value: string;
@@ -28,11 +27,6 @@ test("the reference has every question", () => {
   expect(cases).toHaveLength(35);
 });
 
-function expectClose(value: number | null | undefined, wanted: string) {
-  const expected = Number(wanted);
-  expect(Math.abs((value ?? NaN) - expected)).toBeLessThanOrEqual(TOLERANCE * Math.abs(expected));
-}
-
 describe.each(cases)("$id", ({ question, expect: wanted }) => {
   const read = readQuestion(question);
   const solved = read.ok ? solveQuestion(read.value) : [];
@@ -42,12 +36,12 @@ describe.each(cases)("$id", ({ question, expect: wanted }) => {
     if (own?.solved.ok !== true) throw new Error(JSON.stringify(read.ok ? own : read.issues));
     const { answers, also } = own.solved.value;
     expect(answers).toHaveLength(1);
-    expectClose(answers[0].value, part.value);
+    expectDigits(answers[0].value, part.value);
     expect(answers[0].unit).toBe(part.unit);
     expect(answers[0].direction).toBe(part.direction);
     expect(also).toHaveLength(part.also.length);
     part.also.forEach((value, index) => {
-      expectClose(Math.abs(also[index] ?? NaN), value);
+      expectDigits(Math.abs(also[index] ?? NaN), value);
     });
   });
 });

@@ -29,6 +29,7 @@ const { shape } = problemSchema;
 export const partProblemSchema = z.record(z.string(), z.unknown()).meta({
   description: "a problem file in which { answerOf } may stand for a figure or a time",
 });
+
 /** The question file: parts in order, each a problem that may take up the answers of parts before it. */
 export const questionSchema = z.strictObject({
   format: z.literal(QUESTION_FORMAT),

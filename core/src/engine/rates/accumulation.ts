@@ -61,13 +61,12 @@ export function growthFactor(growth: Accumulation, from: number, to: number): nu
  * @returns not a number, or infinite, where 1 has no worth at the other time: a discount that takes everything
  */
 export function logGrowth(growth: Accumulation, from: number, to: number): number {
-  const { starts, forces, accrual } = growth;
+  const { accrual } = growth;
   if (accrual !== undefined) {
     return from <= to
       ? logAccrued(growth, accrual, from, to)
       : -logAccrued(growth, accrual, to, from);
   }
-  if (starts.length === 1) return (forces[0] ?? 0) * (to - from);
   return from <= to ? forceBetween(growth, from, to) : -forceBetween(growth, to, from);
 }
 
@@ -120,7 +119,7 @@ export function growthSince(growth: Accumulation, years: number): Accumulation {
 }
 
 /** Which spell holds at a time: the first one also before today. */
-export function spellAt({ starts }: Accumulation, years: number): number {
+export function spellAt({ starts }: Pick<Accumulation, "starts">, years: number): number {
   return Math.max(
     0,
     starts.findLastIndex((start) => start <= years),

@@ -43,3 +43,8 @@ export function quotationOf(rate: Quotation): Quotation {
 export function isCompound({ quoted }: Quotation): boolean {
   return quoted !== "simple" && quoted !== "bank-discount";
 }
+
+/** Whether the figure is a compound discount, of what is due at the end of a period. */
+export function isCompoundDiscount({ quoted }: Quotation): boolean {
+  return quoted === "effective-discount" || quoted === "nominal-discount";
+}

@@ -56,6 +56,7 @@ export function rootsAt(dates: readonly number[], path: Path): Result<Roots> {
       : issue("date-never-reached", path, {}),
   );
 }
+
 /** ln(one/other), without losing the digits of a ratio near 1. */
 function logRatio(one: number, other: number): number {
   const excess = (one - other) / other;

@@ -75,6 +75,7 @@ const amounts = fc.array(
   }),
   { minLength: 1, maxLength: 6 },
 );
+
 const percents = fc.integer({ min: 1, max: 1100 }).map((points) => points / 100);
 const laws: fc.Arbitrary<Law> = fc.oneof(
   fc.record({

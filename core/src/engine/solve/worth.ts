@@ -74,6 +74,7 @@ function worthlessUnder(
   }
   return null;
 }
+
 /** The issue for runs that have no finite value under compound interest, or `null`. */
 function divergenceOf(
   id: string,

@@ -2,7 +2,7 @@ import { constant, plus, theUnknown, type Affine } from "../numbers/affine";
 import type { FlowOf, Position, Problem } from "../problem/schema";
 import { frequencyOf } from "../time/duration";
 import { yearsOfMoment } from "../time/moment";
-import { calendarOf } from "./calendar-of";
+import { calendarOf } from "../problem/calendar-of";
 
 /**
  * A place in time, in years from today, its references followed. It is linear in an unknown count or

@@ -28,6 +28,7 @@ const payments = (
   const { direction = "out", amount = null, ...parts } = more;
   return stream("pay", direction, amount, { every: "P1M", count: 60, ...parts });
 };
+
 const nominal = (percent: unknown, compounding: string) => ({
   percent,
   quoted: "nominal",
@@ -52,22 +53,27 @@ const loan = problemOf({
   rates: [nominal(7.2, "P1M")],
   flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
+
 const balloon = problemOf({
   rates: [nominal(7.2, "P1M")],
   flows: [single("loan", "in", 24350, "P0D"), payments({}), single("residual", "out", 6180, "P5Y")],
 });
+
 const quarterly = problemOf({
   rates: [nominal(7.2, "P3M")],
   flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
+
 const yearly = problemOf({
   rates: [effective(7.2)],
   flows: [single("loan", "in", 24350, "P0D"), payments({})],
 });
+
 const lump = problemOf({
   rates: [nominal(4.8, "P3M")],
   flows: [single("put-in", "out", 4318, "P0D"), single("back", "in", null, "P6Y")],
 });
+
 const growing = problemOf({
   rates: [effective(6)],
   flows: [
@@ -81,6 +87,7 @@ const growing = problemOf({
     single("price", "out", null, "P0D"),
   ],
 });
+
 const deferred = problemOf({
   rates: [effective(6)],
   flows: [
@@ -88,6 +95,7 @@ const deferred = problemOf({
     single("price", "out", null, "P0D"),
   ],
 });
+
 const savings = problemOf({
   rates: [nominal(3.6, "P1M")],
   flows: [
@@ -96,6 +104,7 @@ const savings = problemOf({
     single("balance", "in", null, "P5Y"),
   ],
 });
+
 const project = problemOf({
   rates: [effective(9)],
   flows: [
@@ -109,6 +118,7 @@ const project = problemOf({
   ],
   ask: { find: "value", at: "P0D" },
 });
+
 const yieldOfLoan = problemOf({
   rates: [nominal(null, "P1M")],
   flows: [single("loan", "in", 24350, "P0D"), payments({ amount: 485 })],
@@ -119,15 +129,18 @@ const note = problemOf({
   rates: [simple(8)],
   flows: [single("lent", "out", 4318, "P0D"), single("back", "in", null, "P9M")],
 });
+
 const bill = problemOf({
   today: "2027-03-01",
   rates: [simple(7, "bank-discount")],
   flows: [single("price", "out", null, "P0D"), single("face", "in", 5000, "2027-08-28")],
 });
+
 const ninetyDays = problemOf({
   rates: [simple(8)],
   flows: [single("lent", "out", 4318, "P0D"), single("back", "in", null, "P90D")],
 });
+
 const replaced = problemOf({
   focal: "P6M",
   rates: [simple(9)],

@@ -10,7 +10,7 @@ import { compoundingLaw, forceUnder } from "../../engine/rates/compounding-law";
 import { isCompound, type Quotation } from "../../engine/rates/quotation";
 import { frequencyOf } from "../../engine/time/duration";
 import { yearsOfMoment } from "../../engine/time/moment";
-import { calendarOf } from "../../engine/timeline/calendar-of";
+import { calendarOf } from "../../engine/problem/calendar-of";
 
 /** A flow with its place in the problem. */
 export interface Placed<One> {
@@ -91,6 +91,7 @@ export function yearsAt(
 export function isCompounded({ rates }: Problem): boolean {
   return rates.every(isCompound);
 }
+
 /** The end of the payments of a stream, in years; `null` if it is unknown, endless or given by another flow. */
 export function endOf(problem: Problem, { begins, count, every }: FlowOf<"stream">): number | null {
   const start = yearsAt(problem, begins);

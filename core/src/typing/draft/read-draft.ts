@@ -1,4 +1,4 @@
-import { namesOf, type Names } from "../input/names";
+import { namesOf, type Names, type TimesSaid } from "../input/names";
 import type { Discounting, SaidQuotation } from "../input/rate-words";
 import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
 import { positionOf, readPosition, type SaidTime } from "../input/read-position";
@@ -127,7 +127,7 @@ function readToday({ today, conventions }: Draft): FieldReading<string> | null {
 function datesOf(
   { conventions: { dayCount, dateOrder } }: Draft,
   today: FieldReading<string> | null,
-): Pick<Names, "calendar" | "dateOrder" | "dayCount"> {
+): TimesSaid {
   const date = today === null ? null : valueOf(today);
   return { calendar: date === null ? null : { today: date, dayCount }, dateOrder, dayCount };
 }

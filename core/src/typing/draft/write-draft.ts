@@ -1,9 +1,9 @@
 import { namesOf, type Names } from "../input/names";
+import { timesSaidIn } from "../input/read-moment";
 import type { Problem, Rate } from "../../engine/problem/schema";
 import { compoundedByFile } from "./compounding/compounding-question";
 import { timesOf } from "../../engine/problem/problem-times";
 import { isDate, type Calendar } from "../../engine/time/moment";
-import { calendarOf } from "../../engine/timeline/calendar-of";
 import { calendarDateWords } from "../../wording/format-time";
 import { USUAL_CONVENTIONS } from "./conventions";
 import { usualCompounding } from "./compounding/payment-periods";
@@ -15,9 +15,8 @@ import { writePosition } from "./write/write-position";
 
 /** Puts a problem file into fields, as somebody would have typed it; reading it back gives the same file. */
 export function writeDraft(problem: Problem): Draft {
-  const calendar = calendarOf(problem);
-  const { dayCount = USUAL_CONVENTIONS.dayCount } = problem;
-  const names = { ...namesOf(problem.flows), calendar, dayCount };
+  const times = timesSaidIn(problem);
+  const names = { ...namesOf(problem.flows), ...times };
   const flows = problem.flows.map((flow) => lineOfFlow(flow, names));
   const usual = usualCompounding(flows);
   return {
@@ -25,11 +24,11 @@ export function writeDraft(problem: Problem): Draft {
     title: problem.title ?? "",
     question: problem.question ?? "",
     ...(problem.currency === undefined ? {} : { currency: problem.currency }),
-    today: writeToday(problem, calendar),
+    today: writeToday(problem, times.calendar),
     focal: problem.focal === undefined ? null : writePosition(problem.focal, names),
     conventions: {
       ...USUAL_CONVENTIONS,
-      ...(problem.dayCount === undefined ? {} : { dayCount: problem.dayCount }),
+      dayCount: times.dayCount,
       ...(problem.fraction === undefined ? {} : { fraction: problem.fraction }),
     },
     rates: problem.rates.map((rate, index) => writeRate(rate, index, names, usual)),

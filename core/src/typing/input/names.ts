@@ -3,8 +3,25 @@ import type { Duration } from "../../engine/time/duration";
 import type { Calendar } from "../../engine/time/moment";
 import type { DateOrder } from "./read-date";
 
+/** By what a time is read. */
+export interface TimesSaid {
+  /** What dates are counted by; `null` where today has no date. */
+  readonly calendar: Calendar | null;
+  /** How days are counted, also those that are said without a date. */
+  readonly dayCount: DayCount;
+  /** In which order a date in numbers is written. */
+  readonly dateOrder: DateOrder;
+}
+
+/** Without dates, in textbook years. */
+export const TEXTBOOK_TIMES: TimesSaid = {
+  calendar: null,
+  dayCount: USUAL_DAY_COUNT,
+  dateOrder: "day-first",
+};
+
 /** What the lines of a draft are called, so that one line can be said by another. */
-export interface Names {
+export interface Names extends TimesSaid {
   /** The flow that some words name: its label, or its id as words; `null` where none is. */
   readonly find: (words: string) => string | null;
   /** The words that name a flow and no other. */
@@ -13,12 +30,6 @@ export interface Names {
   readonly onlyStream: string | null;
   /** Every name that a calculation may use, in small letters, with the flow that it names. */
   readonly all: readonly { readonly words: string; readonly id: string }[];
-  /** What dates are counted by; `null` where today has no date. */
-  readonly calendar: Calendar | null;
-  /** How days are counted, also those that are said without a date. */
-  readonly dayCount: DayCount;
-  /** In which order a date in numbers is written. */
-  readonly dateOrder: DateOrder;
   /** How long "a period" is, ISO 8601; `null` where no rate says so. */
   readonly period: string | null;
   /** The payments of a flow, by which one of them can be told by its number; `null` where they are not known. */
@@ -79,9 +90,7 @@ export function namesOf(flows: readonly Named[]): Names {
       { words, id },
       { words: `${words}s`, id },
     ]),
-    calendar: null,
-    dayCount: USUAL_DAY_COUNT,
-    dateOrder: "day-first",
+    ...TEXTBOOK_TIMES,
     period: null,
     paymentsOf: () => null,
   };

@@ -61,11 +61,13 @@ const AS_PAID = /\bapr\b/;
 const COMPOUNDED = new RegExp(
   String.raw`\b(?:compound(?:ed|ing)?|convertible|payable|credited|capitali[sz]ed|nominal)\s+(${FREQUENCY_OF_PATTERN})\b(?!\s+(?:interest\s+)?rate)|\b(${FREQUENCY_PATTERN})\s+compound(?:ed|ing)\b`,
 );
+
 /** "A monthly rate" is that of each month. */
 const RATE_OF_EACH = new RegExp(String.raw`\b(${FREQUENCY_PATTERN})\s+(?:interest\s+)?rate\b`);
 const EACH = new RegExp(
   String.raw`(?:\b(?:an?|per|for each|for every|each|every)\s+|/\s*)(${PERIOD_PATTERN})\b`,
 );
+
 const PER_ANNUM = /\bp\.?\s?a\b\.?/;
 const ADVERB = new RegExp(String.raw`\b(${FREQUENCY_PATTERN})\b`);
 const FILLER = /\b(?:interest|rate|nominal|of|at|with|and|the|is|compound)\b|[,;]/g;

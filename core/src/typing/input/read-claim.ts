@@ -4,7 +4,8 @@ import { fail, succeed, type Result } from "../../engine/result";
 import { parseDuration } from "../../engine/time/duration";
 import { evaluateArithmetic } from "./arithmetic";
 import { readDate } from "./read-date";
-import { readMoment, TEXTBOOK_TIMES } from "./read-moment";
+import { TEXTBOOK_TIMES } from "./names";
+import { readMoment } from "./read-moment";
 
 const IN_DAYS = /\d ?d(?:ays?)?\b/i;
 const HALF_A_DAY = 0.5 / 365;

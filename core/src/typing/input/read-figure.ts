@@ -4,7 +4,8 @@ import { fail, succeed, type Result } from "../../engine/result";
 import { evaluateArithmetic } from "./arithmetic";
 import { readCount } from "./read-count";
 import { readPoints } from "./read-rate";
-import { readMoment, TEXTBOOK_TIMES } from "./read-moment";
+import { TEXTBOOK_TIMES } from "./names";
+import { readMoment } from "./read-moment";
 
 /**
  * Reads a figure by itself, for an end of a range: `12k`, `6 3/8%`, `40 payments`, `3y 4m`. Money may be

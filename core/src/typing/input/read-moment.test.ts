@@ -1,7 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import { readClaim } from "./read-claim";
 import { readFigure } from "./read-figure";
-import { readMoment, TEXTBOOK_TIMES, timesSaidIn, type TimesSaid } from "./read-moment";
+import { TEXTBOOK_TIMES, type TimesSaid } from "./names";
+import { readMoment, timesSaidIn } from "./read-moment";
 import { problemOf, single } from "../../../test/problems";
 
 const dated: TimesSaid = {

@@ -2,19 +2,9 @@ import { issue } from "../../engine/issues/issue";
 import type { Problem } from "../../engine/problem/schema";
 import { fail, succeed, type Result } from "../../engine/result";
 import { USUAL_DAY_COUNT } from "../../engine/time/day-count";
-import { calendarOf } from "../../engine/timeline/calendar-of";
-import { namesOf, type Names } from "./names";
+import { calendarOf } from "../../engine/problem/calendar-of";
+import { namesOf, TEXTBOOK_TIMES, type TimesSaid } from "./names";
 import { readPosition, type Moment } from "./read-position";
-
-/** By what a time is read: the date of today, how days are counted, and how a date in numbers is written. */
-export type TimesSaid = Pick<Names, "calendar" | "dayCount" | "dateOrder">;
-
-/** Without dates, in textbook years. */
-export const TEXTBOOK_TIMES: TimesSaid = {
-  calendar: null,
-  dayCount: USUAL_DAY_COUNT,
-  dateOrder: "day-first",
-};
 
 /** By what the times of a problem are read. A problem file has its dates in ISO 8601, which need no order. */
 export function timesSaidIn(problem: Problem): TimesSaid {

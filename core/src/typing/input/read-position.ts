@@ -77,6 +77,7 @@ function ahead(time: Result<TypedTime>): Result<SaidTime> {
 export function momentOf({ duration, years }: TypedTime): Moment {
   return { moment: duration, years };
 }
+
 function ago(time: Result<TypedTime>): Result<SaidTime> {
   if (!time.ok) return time;
   const { duration, years } = time.value;
@@ -90,6 +91,7 @@ function dateIn(on: string, { calendar }: Names): Result<SaidTime> {
     ? fail(issue("date-without-today", [], { on }))
     : succeed({ moment: on, years: yearsOfMoment(on, calendar) });
 }
+
 function afterPeriods(count: number, period: string | null): Result<TypedTime> {
   const length = period === null ? null : parseDuration(period);
   if (length === null) return fail(issue("period-without-length", [], {}));

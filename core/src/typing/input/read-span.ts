@@ -15,11 +15,13 @@ const UNIT = "(years?|quarters?|months?|fortnights?|weeks?|days?)";
 const NUMBERED = new RegExp(
   String.raw`^${UNIT} (\d{1,5})(?:\s*(?:to|until|[-–])\s*(?:${UNIT} )?(\d{1,5}))?$`,
 );
+
 const ORDINALS =
   "first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth";
 const ORDINAL = new RegExp(
   String.raw`^(${ORDINALS.replaceAll(" ", "|")}|\d{1,5}(?:st|nd|rd|th)) ${UNIT}$`,
 );
+
 const FIRST_FEW = new RegExp(String.raw`^first (\S+ ${UNIT})$`);
 const BETWEEN = /^(?:from |between )?(.+?) (?:to|until|and) (.+)$/;
 

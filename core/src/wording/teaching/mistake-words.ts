@@ -1,4 +1,5 @@
 import type { Direction } from "../../engine/problem/schema";
+
 /**
  * The sentences of marking, by mistake.
  * - `done`: what the student did, in the past tense; follows "It looks as if" and "would be if"

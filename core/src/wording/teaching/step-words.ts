@@ -29,9 +29,9 @@ export const STEP_WORDS = {
 
   focalDate: {
     say: (date: string, inflows: string, outflows: string, both: string) =>
-      `Focal date: ${date.replace(/^on /, "")}. On that date, the value of the money in (${inflows}) equals the value of the money out (${outflows})${both === "" ? "" : `; ${both} has both`}.`,
+      `Focal date: ${date}. On that date, the value of the money in (${inflows}) equals the value of the money out (${outflows})${both === "" ? "" : `; ${both} has both`}.`,
     oneList: (date: string) =>
-      `Focal date: ${date.replace(/^on /, "")}. On that date, the value of the money in equals the value of the money out.`,
+      `Focal date: ${date}. On that date, the value of the money in equals the value of the money out.`,
     unknownDate: "the unknown date",
     netValue: (name: string) => `Find the ${name}: money in is positive, money out negative.`,
   },

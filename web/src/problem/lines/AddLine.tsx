@@ -31,6 +31,7 @@ const ADDED: Readonly<Record<string, Added>> = {
   worth: { adds: addQuestion, field: "worth-at" },
   today: { adds: addToday, field: "date" },
 };
+
 function addQuestion(draft: Draft): { readonly id: string } {
   askForWorth(draft);
   return { id: "ask" };

@@ -15,11 +15,6 @@ import { outcomeOf } from "../document/outcome";
 import { useOwnConventions } from "./own-conventions";
 import styles from "./ConventionsDialog.module.css";
 
-const FRACTIONS: Readonly<Record<Conventions["fraction"], string>> = {
-  compound: "compound",
-  simple: "simple",
-};
-
 const ORDERS: Readonly<Record<Conventions["dateOrder"], string>> = {
   "day-first": "day first: 20/9/2027",
   "month-first": "month first: 9/20/2027",
@@ -60,7 +55,7 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
         <InkChoice
           label="Interest for a fraction of a period"
           value={conventions.fraction}
-          options={FRACTION_RULES.map((rule) => [rule, FRACTIONS[rule]] as const)}
+          options={FRACTION_RULES.map((rule) => [rule, rule] as const)}
           onChoose={(fraction) => set({ fraction })}
         />
       </p>

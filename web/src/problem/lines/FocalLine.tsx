@@ -1,6 +1,5 @@
 import { useDocumentState } from "../document/document-context";
-import { useAnswerFormat } from "../answer/use-answer-format";
-import { whenWords } from "../timeline/timeline-words";
+import { timeTyped } from "../timeline/timeline-words";
 import { fieldId } from "./field-id";
 import { LineFrame } from "./LineFrame";
 import { TypedField } from "./TypedField";
@@ -11,7 +10,6 @@ const USUAL = { state: "value", value: null } as const;
 
 /** The focal date, where the answer depends on it: the one that is said, or else the usual one. */
 export function FocalLine() {
-  const format = useAnswerFormat();
   const text = useDocumentState((state) => state.draft.focal);
   const reading = useDocumentState((state) => state.outcome.reading.focal) ?? USUAL;
   const calendar = useDocumentState((state) => state.outcome.reading.calendar);
@@ -20,8 +18,7 @@ export function FocalLine() {
     ({ outcome: { solved } }) => solved !== null && solved.settled.accrual === undefined,
   );
   const { type, leave, change } = useFieldEditing();
-  const usual =
-    own === null ? "today" : whenWords(own, format, calendar).replace(/^(?:after|on) /, "");
+  const usual = own === null ? "today" : timeTyped(own, calendar);
   return (
     <LineFrame
       mark="date"

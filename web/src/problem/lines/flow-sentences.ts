@@ -29,6 +29,7 @@ export function beforeTime(time: FieldReading<SaidTime>): "" | "after" | "on" {
   const said = time.state === "value" ? time.value : null;
   return said !== null && ("endOf" in said || said.years <= 0) ? "" : "after";
 }
+
 function growthWords({ growth }: LineReading<"stream">): string {
   return growth === null ? "" : " growing by {growth} {growth-by} every {growth-every}";
 }

@@ -8,6 +8,7 @@ import {
 } from "@kestrelmoor/core";
 import { timeStep, timeTicks } from "../../charts/time-steps";
 import type { TimeScale } from "./time-scale";
+
 interface Tick {
   readonly years: number;
   readonly text: string;

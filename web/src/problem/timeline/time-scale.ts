@@ -17,6 +17,7 @@ export interface TimeScale {
 export function xOfYears({ start, span, left, right }: TimeScale, years: number): number {
   return left + ((years - start) / (span - start)) * (right - left);
 }
+
 /** The years at a place of the axis. */
 export function yearsAtX(scale: TimeScale, x: number): number {
   const { start, span, left, right } = scale;
@@ -27,10 +28,12 @@ export function yearsAtX(scale: TimeScale, x: number): number {
 export function within({ start, span }: TimeScale, years: number): number {
   return Math.min(Math.max(start, years), span + (span - start) * 0.06);
 }
+
 /** What a time on this axis snaps to, in years. */
 export function snapStep({ start, span, left, right }: TimeScale): number {
   return timeStep(span - start, (right - left) / NARROWEST_STEP);
 }
+
 /** The nearest time that is a whole number of steps. */
 export function snapped(years: number, step: number): number {
   return withDigits(Math.round(years / step) * step, 12);

@@ -1,3 +1,4 @@
+import { spellAt } from "../../rates/accumulation";
 import { forceUnder } from "../../rates/compounding-law";
 import { valueAt } from "../../numbers/affine";
 import type { Spell } from "../../timeline/timeline";
@@ -19,10 +20,7 @@ export function linkedEquation(
 ): EnclosedEquation {
   const starts = spells.map(({ start }) => start.known);
   const parts = terms.map(({ coefficient, exponent }) => {
-    const spell = Math.max(
-      0,
-      starts.findLastIndex((start) => start <= exponent),
-    );
+    const spell = spellAt({ starts }, exponent);
     return { amount: coefficient, spell, years: exponent - (starts[spell] ?? 0) };
   });
   const earliest = Math.min(0, terms[0]?.exponent ?? 0);

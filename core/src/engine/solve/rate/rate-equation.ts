@@ -54,6 +54,7 @@ function fromFirst(runs: PaymentRun[]): PaymentRun[] {
   const first = smallest(runs.map((run) => run.first));
   return first < 0 ? runs.map((run) => ({ ...run, first: run.first - first })) : runs;
 }
+
 function borderIn(run: PaymentRun, border: number): number {
   return border === Number.POSITIVE_INFINITY ? border : paymentsBefore(run, border);
 }

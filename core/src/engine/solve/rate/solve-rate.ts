@@ -57,6 +57,7 @@ function rootsOf(found: Result<Percents>, path: Path): Result<Roots> {
     ? fail(issue("answer-too-large", path, {}))
     : succeed({ roots: [first, ...others], completeness });
 }
+
 /** Shows an issue about the search at the unknown; one about another line keeps its place. */
 function atUnknown(found: Issue, path: Path): Issue {
   return found.path.length === 0 ? { ...found, path } : found;

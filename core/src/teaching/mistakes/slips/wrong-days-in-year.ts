@@ -2,7 +2,7 @@ import type { Problem } from "../../../engine/problem/schema";
 import { timesOf } from "../../../engine/problem/problem-times";
 import { DAY_COUNTS } from "../../../engine/time/day-count";
 import { isDate, isoYears } from "../../../engine/time/moment";
-import { calendarOf } from "../../../engine/timeline/calendar-of";
+import { calendarOf } from "../../../engine/problem/calendar-of";
 import { dayCountWords } from "../../../wording/day-count-words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 import type { Mistake, Slip, Subject } from "../mistake";

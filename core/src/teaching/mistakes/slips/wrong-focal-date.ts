@@ -1,7 +1,7 @@
 import { isSameTime } from "../../../engine/numbers/compare";
 import { isoYears } from "../../../engine/time/moment";
 import { singlesOf, streamsOf, endOf, yearsAt } from "../parts-of-problem";
-import { dateWords, namedDates } from "../../workings/compose/flow-names";
+import { namedDates, nameOfDate } from "../../workings/compose/flow-names";
 import type { Mistake, Slip } from "../mistake";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
@@ -25,7 +25,7 @@ export const wrongFocalDate: Mistake = {
         const words =
           (years: number): Slip["done"] =>
           (format) =>
-            dateWords(years, { format, dates: namedDates(problem, format) }).replace(/^on /, "");
+            nameOfDate(years, { format, dates: namedDates(problem) });
         return {
           done: (format) => WORDS.done(words(date)(format)),
           corrected: (format) => WORDS.corrected(words(focal)(format)),

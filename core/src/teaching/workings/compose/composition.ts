@@ -38,6 +38,8 @@ export type ComposedFlow<Kind extends Flow["kind"] = Flow["kind"]> = {
 /** The parts from which the workings of one problem are composed. */
 export interface Composition {
   readonly solved: SolvedProblem;
+  /** Whether any focal date gives the same answer. */
+  readonly isCompound: boolean;
   readonly sheet: Sheet;
   readonly rates: Rates;
   readonly moves: Moves;
@@ -54,7 +56,7 @@ export interface Composition {
  */
 export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): Composition {
   const { problem, flows: solvedFlows } = solved;
-  sheet.dates = namedDates(problem, sheet.format);
+  sheet.dates = namedDates(problem);
   const ratesAre: RatesAre = isFound ? "known" : "sought";
   // Where interest is not compound, nothing is restated for the payments: each of them is moved by itself.
   const isCompound = solved.settled.accrual === undefined;
@@ -94,6 +96,7 @@ export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): C
   };
   return {
     solved,
+    isCompound,
     sheet,
     rates,
     moves,

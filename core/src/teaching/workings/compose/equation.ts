@@ -11,7 +11,7 @@ import { signOf } from "../../../engine/timeline/amounts";
 import type { ComposedFlow, Composition } from "./composition";
 import { listed } from "../../../wording/listed";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
-import { dateWords, flowName } from "./flow-names";
+import { dateWords, flowName, nameOfDate } from "./flow-names";
 import { times, type Term } from "./term";
 
 /**
@@ -22,7 +22,7 @@ import { times, type Term } from "./term";
 export function balanceInWords(
   composition: Composition,
   focal: number,
-  date = dateWords(focal, composition.sheet),
+  date = nameOfDate(focal, composition.sheet),
 ): Step {
   const { flows, sheet } = composition;
   const named = (side: number) => [

@@ -3,8 +3,8 @@ import { timesOf } from "../../../engine/problem/problem-times";
 import type { Flow, Direction, Problem } from "../../../engine/problem/schema";
 import type { SolvedFlow } from "../../../engine/solve/solved-problem";
 import { isDate, yearsOfMoment } from "../../../engine/time/moment";
-import { calendarOf } from "../../../engine/timeline/calendar-of";
-import { spanWords, whenMomentWords } from "../../../wording/format-time";
+import { calendarOf } from "../../../engine/problem/calendar-of";
+import { calendarDateWords, spanWords, whenMomentWords } from "../../../wording/format-time";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import type { AnswerFormat } from "../../../wording/answer-format";
@@ -41,18 +41,18 @@ export function capitalized(words: string): string {
 /** A time of a problem that was said as a date. */
 export interface NamedDate {
   readonly years: number;
-  /** "on 20 September 2027" */
+  /** "20 September 2027" */
   readonly words: string;
 }
 
 /** The dates by which a problem says its times. */
-export function namedDates(problem: Problem, format: AnswerFormat): NamedDate[] {
+export function namedDates(problem: Problem): NamedDate[] {
   const calendar = calendarOf(problem);
   return timesOf(problem)
     .filter(({ time }) => isDate(time))
     .map(({ time }) => ({
       years: yearsOfMoment(time, calendar),
-      words: whenMomentWords(time, format),
+      words: calendarDateWords(time),
     }));
 }
 
@@ -61,14 +61,27 @@ interface InWords {
   readonly dates: readonly NamedDate[];
 }
 
-/** A date of the timeline in words. */
-export function dateWords(years: number, { format, dates }: InWords): string {
-  const date = dates.find((one) => isSameTime(one.years, years));
-  if (date !== undefined && years !== 0) return date.words;
+/** When something is, on the timeline: "today", "9 months from today", "on 20 September 2027". */
+export function dateWords(years: number, inWords: InWords): string {
+  const date = namedDate(years, inWords);
+  return `${date === null ? "" : "on "}${nameOfDate(years, inWords)}`;
+}
+
+/** A date of the timeline by its name: "today", "9 months from today", "20 September 2027". */
+export function nameOfDate(years: number, inWords: InWords): string {
   if (years === 0) return "today";
-  return years < 0
-    ? `${spanWords(-years, format)} before today`
-    : `${spanWords(years, format)} from today`;
+  const { format } = inWords;
+  return (
+    namedDate(years, inWords) ??
+    (years < 0
+      ? `${spanWords(-years, format)} before today`
+      : `${spanWords(years, format)} from today`)
+  );
+}
+
+function namedDate(years: number, { dates }: InWords): string | null {
+  if (years === 0) return null;
+  return dates.find((one) => isSameTime(one.years, years))?.words ?? null;
 }
 
 /** The time of an amount, as its line says it: "today", "after 9 months", "9 months ago", "on 20 September 2027". */

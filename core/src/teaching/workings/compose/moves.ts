@@ -5,6 +5,7 @@ import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { brokenPeriods, type Accrual } from "../../../engine/rates/accumulation";
 import { spanWords } from "../../../wording/format-time";
 import {
+  asExpression,
   negative,
   number,
   of,
@@ -20,7 +21,7 @@ import {
 } from "../mathematics/expression";
 import { continuousGrowth, growthFactor } from "../mathematics/factors";
 import { step } from "../steps";
-import { asExpression, type Basis, type Rates } from "./rates";
+import type { Basis, Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
 import { fractionExpression, snapped, timeInWords, yearsExpression } from "./years";
 import { PART_BETWEEN, isClose, isUpTo } from "../../../engine/numbers/compare";

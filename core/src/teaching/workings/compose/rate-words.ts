@@ -36,3 +36,8 @@ export function nounOf(frequency: number, { flows }: Problem): string {
       ? "year"
       : "period";
 }
+
+/** Whether the figure is a year's, shared out over its compounding periods. */
+export function isYearly({ quotation }: SettledSpell): boolean {
+  return quotation.quoted === "nominal" || quotation.quoted === "nominal-discount";
+}

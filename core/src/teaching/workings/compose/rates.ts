@@ -3,6 +3,7 @@ import { flowField, rateField } from "../../../engine/fields/field-ref";
 import type { Problem } from "../../../engine/problem/schema";
 import type { SettledSpell } from "../../../engine/solve/solution";
 import type { SolvedProblem } from "../../../engine/solve/solved-problem";
+import { isCompoundDiscount } from "../../../engine/rates/quotation";
 import { frequencyOf } from "../../../engine/time/duration";
 import { writeFigure } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
@@ -15,14 +16,14 @@ import {
   plus,
   product,
   quotient,
+  asExpression,
   factorOf,
-  type Expression,
   type Letter,
   type Quantity,
 } from "../mathematics/expression";
 import { equivalentRate, rateFromForce } from "../mathematics/factors";
 import { step } from "../steps";
-import { everyOf, nounOf, quotedBase } from "./rate-words";
+import { everyOf, isYearly, nounOf, quotedBase } from "./rate-words";
 import { lineOf, type Sheet } from "./sheet";
 
 const WORDS = STEP_WORDS.conversions;
@@ -140,8 +141,10 @@ export class Rates {
       rate = back;
     }
     const isShared = isYearly(spell) && compounds !== 1;
-    if (!isShared && !isDiscount(spell)) return rate;
-    const own = isDiscount(spell) ? quotient(of(rate), plus(ONE, of(rate))) : of(rate);
+    if (!isShared && !isCompoundDiscount(spell.quotation)) return rate;
+    const own = isCompoundDiscount(spell.quotation)
+      ? quotient(of(rate), plus(ONE, of(rate)))
+      : of(rate);
     return this.sheet.define(
       this.letterOf(quotedBase(spell), "", index),
       "rate",
@@ -211,7 +214,7 @@ export class Rates {
       const spell = this.spell(index);
       const quoted = this.quotedOf(index);
       const isShared = isYearly(spell) && frequencyOf(everyOf(spell)) !== 1;
-      if (!isShared && !isDiscount(spell)) return quoted;
+      if (!isShared && !isCompoundDiscount(spell.quotation)) return quoted;
       const letter = this.letterOf("i", "", index);
       if (this.isSoughtPerPeriod(index)) {
         const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
@@ -220,7 +223,7 @@ export class Rates {
       const shared = isShared
         ? quotient(of(quoted), asExpression(this.compoundingsPerYear(index)))
         : of(quoted);
-      if (isDiscount(spell)) {
+      if (isCompoundDiscount(spell.quotation)) {
         return this.converted(
           this.sheet.work(letter, "rate", quotient(shared, minus(ONE, shared))),
           WORDS.fromDiscount(frequencyWords(everyOf(spell)).noun),
@@ -294,18 +297,4 @@ export class Rates {
     this.letters.set(key, letter);
     return letter;
   }
-}
-
-/** Whether the figure is a year's, shared out over its compounding periods. */
-function isYearly({ quotation }: SettledSpell): boolean {
-  return quotation.quoted === "nominal" || quotation.quoted === "nominal-discount";
-}
-
-/** Whether the figure is a compound discount, of what is due at the end of a period. */
-function isDiscount({ quotation }: SettledSpell): boolean {
-  return quotation.quoted === "effective-discount" || quotation.quoted === "nominal-discount";
-}
-
-export function asExpression(figure: Quantity | number): Expression {
-  return typeof figure === "number" ? number(figure) : of(figure);
 }

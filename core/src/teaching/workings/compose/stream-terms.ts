@@ -34,8 +34,7 @@ export function streamFactors(
   flow: ComposedFlow<"stream">,
   focal: Moment,
 ): StreamFactors {
-  if (composition.solved.settled.accrual !== undefined)
-    return eachByItself(composition, flow, focal);
+  if (!composition.isCompound) return eachByItself(composition, flow, focal);
   const stream = flow.settled;
   const starts = composition.solved.settled.spells.map(({ start }) => start);
   const runs = runsOf(stream);

@@ -1,7 +1,7 @@
 import { withDigits } from "../../../engine/numbers/with-digits";
 import { spanWords } from "../../../wording/format-time";
 import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
-import { calendarOf } from "../../../engine/timeline/calendar-of";
+import { calendarOf } from "../../../engine/problem/calendar-of";
 import { daysOfYear, USUAL_DAY_COUNT } from "../../../engine/time/day-count";
 import type { Problem } from "../../../engine/problem/schema";
 import { number, type Expression } from "../mathematics/expression";

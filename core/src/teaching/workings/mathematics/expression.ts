@@ -96,6 +96,10 @@ export function of(quantity: Quantity): Expression {
   return { op: "quantity", quantity };
 }
 
+export function asExpression(figure: Quantity | number): Expression {
+  return typeof figure === "number" ? number(figure) : of(figure);
+}
+
 export function plus(...terms: readonly Expression[]): Expression {
   return sum(terms.map((term) => ({ sign: 1, of: term })));
 }

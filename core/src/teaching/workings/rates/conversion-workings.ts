@@ -143,6 +143,7 @@ function effectiveFrom(
 function overTime(span: Expression, growth: (years: Expression) => Expression): Expression {
   return minus(power(growth(span), quotient(ONE, span)), ONE);
 }
+
 function fromEffective(
   to: Quotation,
   effective: Quantity,
@@ -173,6 +174,7 @@ function fromEffective(
       return quotient(minus(ONE, power(growth, negative(span))), span);
   }
 }
+
 /** The periods a year, written as a number. */
 function perYear(compounding: string, sheet: Sheet): Expression {
   const periods = frequencyOf(compounding);

@@ -3,6 +3,7 @@ import { spanWords } from "../../../wording/format-time";
 import { severalPeriods } from "../../../wording/quotation-words";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import {
+  asExpression,
   logarithm,
   of,
   ONE,
@@ -12,7 +13,7 @@ import {
   type Expression,
   type Quantity,
 } from "../mathematics/expression";
-import { asExpression, type Basis } from "../compose/rates";
+import type { Basis } from "../compose/rates";
 import type { ComposedFlow, Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, positiveFirst } from "../compose/equation";
 import { flowName } from "../compose/flow-names";
@@ -32,8 +33,7 @@ const WORDS = STEP_WORDS.date;
  * shrink to the value due at that time.
  */
 export function dateSteps(composition: Composition): Step[] {
-  const isCompound = composition.solved.settled.accrual === undefined;
-  const closed = isCompound ? byLogarithms(composition) : simpleDate(composition);
+  const closed = composition.isCompound ? byLogarithms(composition) : simpleDate(composition);
   return closed ?? bySearch(composition);
 }
 

@@ -32,10 +32,9 @@ const WORDS = STEP_WORDS.rate;
 
 /** An unknown rate: by a root or a division if there is a formula, otherwise numerically; then in its quoted form. */
 export function rateSteps(composition: Composition): Step[] {
-  const closed =
-    composition.solved.settled.accrual === undefined
-      ? (betweenTwoAmounts(composition) ?? ofPerpetuity(composition))
-      : simpleRate(composition);
+  const closed = composition.isCompound
+    ? (betweenTwoAmounts(composition) ?? ofPerpetuity(composition))
+    : simpleRate(composition);
   if (closed !== null) {
     return [...closed.steps, ...quotedSteps(composition, closed.found), checkStep(composition)];
   }
@@ -167,8 +166,7 @@ function soughtRate(composition: Composition) {
     shown,
     toX,
     unit: 0.01 as const,
-    why:
-      composition.solved.settled.accrual === undefined ? WORDS.numerically : WORDS.inDenominators,
+    why: composition.isCompound ? WORDS.numerically : WORDS.inDenominators,
   };
 }
 

@@ -20,6 +20,7 @@ import {
 import type { Step } from "../step";
 import { rearranged, step, valueStep } from "../steps";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
+
 const WORDS = STEP_WORDS.rate;
 
 /** A rate that has a formula. */
@@ -27,6 +28,7 @@ export interface Closed {
   readonly steps: readonly Step[];
   readonly found: Quantity;
 }
+
 /** An amount that is moved by a factor which is linear in the rate: 1 + r·t, or 1 − d·t. */
 interface Moved {
   readonly sign: 1 | -1;
@@ -93,6 +95,7 @@ function movedTo(
     years: Math.abs(date - at),
   };
 }
+
 /** All amounts, against those that are moved, each times its years. */
 function rateFrom(moved: readonly Moved[], sign: 1 | -1): Expression {
   const later = moved.filter(({ years }) => years > 0);

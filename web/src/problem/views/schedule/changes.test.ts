@@ -30,12 +30,14 @@ const extra = (amount: number, fromPayment: number): LoanChange => ({
   ...{ kind: "extra", often: "payment" },
   ...{ amount, fromPayment },
 });
+
 const pause = (kind: "holiday" | "interest-only", from: number, to: number): LoanChange => ({
   kind,
   fromPayment: from,
   toPayment: to,
   then: "kept",
 });
+
 const words = ({ plain, changed }: ChangedAccounts) =>
   savedWords(plain, changed ?? plain, (amount) => amount.toFixed(2), USUAL_FORMAT);
 

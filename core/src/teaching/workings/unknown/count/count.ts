@@ -16,8 +16,7 @@ import { wholeSteps } from "./whole-payments-steps";
 
 /** An unknown number of payments: by logarithms if the equation has one power, otherwise numerically. */
 export function countSteps(composition: Composition): Step[] {
-  const isCompound = composition.solved.settled.accrual === undefined;
-  const closed = isCompound ? byLogarithms(composition) : null;
+  const closed = composition.isCompound ? byLogarithms(composition) : null;
   if (closed !== null) return closed;
   const { facts } = composition.solved;
   const { format } = composition.sheet;
@@ -55,7 +54,7 @@ function soughtCount(composition: Composition) {
     shown: (count: number) => count,
     toX: (count: number) => count,
     unit: 1 as const,
-    ...(composition.solved.settled.accrual === undefined
+    ...(composition.isCompound
       ? { why: STEP_WORDS.count.numerically }
       : { why: STEP_WORDS.count.oneByOne, hasNoEquation: true as const }),
   };

@@ -1,4 +1,4 @@
-import type { FlowOf, Problem } from "../problem/schema";
+import type { FlowOf, Problem } from "./schema";
 import { USUAL_DAY_COUNT } from "../time/day-count";
 import type { Calendar } from "../time/moment";
 
