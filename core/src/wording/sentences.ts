@@ -1,13 +1,8 @@
 import type { Issue, IssueCode } from "../engine/issues/issue";
-import {
-  writeFigure,
-  writeMoney,
-  writePercent,
-  writeRate,
-  type AnswerFormat,
-} from "./answer-format";
+import { writeFigure, writeMoney, writePercent, type AnswerFormat } from "./answer-format";
 import { calendarDateWords, spanWords } from "./format-time";
 import { quotationWords } from "./quotation-words";
+import { PART_SENTENCES } from "./part-sentences";
 import type { Sentences } from "./sentence";
 import { TYPING_SENTENCES } from "./typing-sentences";
 
@@ -73,24 +68,6 @@ const sentences: Sentences = {
     "Simple interest for a fraction of a period is defined only for a single rate. Remove the later rates, or choose compound interest for fractions of a period.",
   "fraction-of-discount": () =>
     "Simple interest for a fraction of a period is not defined for a discount rate. Choose compound interest for fractions of a period.",
-  "part-label-twice": ({ label }) =>
-    `There are two parts (${label}). Give one of them another label.`,
-  "part-missing": ({ label }) =>
-    `This refers to part (${label}), but there is no such part. Type a number, or refer to another part.`,
-  "part-refers-to-itself": ({ label }) =>
-    `Part (${label}) refers to its own answer. Refer to an earlier part, or type a number.`,
-  "part-refers-ahead": ({ label }) =>
-    `Part (${label}) comes later, so its answer is not known yet. Refer to an earlier part, or move part (${label}) up.`,
-  "part-follow-up-missing": ({ label, follow }) =>
-    `Part (${label}) has no follow-up ${follow + 1}. Ask it there, or refer to another answer.`,
-  "part-waits": ({ label }) => `This waits for the answer of part (${label}).`,
-  "part-answers-several": ({ label, answers }, format) =>
-    `Part (${label}) has ${answers.length} answers: ${answers.map((answer) => writeRate(answer, format)).join(", ")}. Choose one of them.`,
-  "part-solution-missing": ({ label, count }) =>
-    `Part (${label}) has only ${count} ${count === 1 ? "answer" : "answers"}. Choose one of them.`,
-  "part-follow-up-without-answer": ({ label, follow }) =>
-    `Follow-up ${follow + 1} of part (${label}) has no answer. Refer to another answer.`,
-
   "unknown-missing": () => "There is no unknown yet. Type ? in the field you want to find.",
   "unknown-several": ({ paths }) =>
     `There are ${paths.length} unknowns, but one equation finds only one. Fill in all but one.`,
@@ -218,6 +195,7 @@ const sentences: Sentences = {
   "growth-undefined": () =>
     "Growth needs two values above zero at different times. Check the values and the times.",
 
+  ...PART_SENTENCES,
   ...TYPING_SENTENCES,
 };
 

@@ -55,6 +55,9 @@ describe("sentences", () => {
     label: "a",
     follow: 0,
     answers: [10, 20],
+    words: "fee",
+    unit: "percent",
+    wanted: "money",
   };
 
   test.each(ISSUE_CODES)("%s is told in whole sentences", (code) => {

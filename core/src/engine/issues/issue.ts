@@ -1,3 +1,4 @@
+import type { FigureUnit } from "../fields/figure";
 import type { Direction } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
 
@@ -66,6 +67,9 @@ export interface IssueFacts {
   "part-answers-several": { label: string; answers: readonly number[] };
   "part-solution-missing": { label: string; count: number };
   "part-follow-up-without-answer": { label: string; follow: number };
+  /** Words in front of a part that mean nothing there. */
+  "part-has-no": { label: string; words: string };
+  "part-other-unit": { label: string; unit: FigureUnit; wanted: FigureUnit };
 
   // The unknown
   "unknown-missing": NoFacts;

@@ -6,11 +6,13 @@ import { usualCompounding } from "./compounding/payment-periods";
 import {
   DRAFT_VERSION,
   draftSchema,
+  FIRST_PART,
   flowLineSchema,
   NO_COMPARISON,
   PLAIN_APPRAISAL,
   PLAIN_HAND_IN,
   type Draft,
+  type LaterPart,
 } from "./draft";
 import { USUAL_CONVENTIONS } from "./conventions";
 import { PLAIN_SCHEDULE } from "./draft-schedule";
@@ -55,6 +57,8 @@ const draftDocument: VersionedDocument<Draft> = {
     }),
     // Version 8 may have dates, a focal date and the conventions of a course.
     7: (document) => ({ ...document, today: null, focal: null, conventions: USUAL_CONVENTIONS }),
+    // Version 9 may have parts after the first.
+    8: (document) => ({ ...document, part: FIRST_PART, later: [] }),
   },
   validate: (document) => {
     const parsed = draftSchema.safeParse(document, { reportInput: true });
@@ -123,6 +127,10 @@ function withPercentSign(text: unknown): unknown {
 
 /** Puts what is kept as the file had it on lines, where there are lines for it now. */
 function withLines(draft: Draft): Draft {
+  return { ...withOwnLines(draft), later: draft.later.map((part) => withOwnLines(part)) };
+}
+
+function withOwnLines<Part extends LaterPart>(draft: Part): Part {
   // What an old draft kept as it was has no dates but those of lists.
   const names = namesOf(draft.flows.map(namedFlow));
   const usual = usualCompounding(draft.flows);

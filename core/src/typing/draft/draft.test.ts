@@ -152,8 +152,15 @@ describe("files and fields", () => {
     const { today, focal, conventions, ...old } = draftOf("12k", "?", "6%", "3y");
     expect(parseDraft({ ...old, version: 7 })).toMatchObject({
       ok: true,
-      value: { version: 8, today, focal, conventions },
+      value: { version: 9, today, focal, conventions },
     });
+  });
+
+  test("a draft of version 8 is a question with one part", () => {
+    const { part, later, ...old } = draftOf("12k", "?", "6%", "3y");
+    const read = parseDraft({ ...old, version: 8 });
+    expect(read).toMatchObject({ ok: true, value: { version: 9, part, later } });
+    expect(later).toEqual([]);
   });
 
   test("a figure too long for any field is kept as the file has it", () => {
@@ -195,7 +202,7 @@ describe("files and fields", () => {
       flows: [...old.flows, { kind: "kept", id: "rent", flow }],
     });
     if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues));
-    expect(parsed.value.version).toBe(8);
+    expect(parsed.value.version).toBe(9);
     expect(parsed.value.flows.at(-1)).toMatchObject({
       kind: "stream",
       amount: "30% of put in",
@@ -301,7 +308,7 @@ describe("files and fields", () => {
 
   test.each([
     [{ format: "kestrelmoor-problem", version: 1 }, "file-not-a-problem"],
-    [{ ...draftOf("1", "?", "1", "1"), version: 9 }, "file-from-the-future"],
+    [{ ...draftOf("1", "?", "1", "1"), version: 10 }, "file-from-the-future"],
     [{ ...draftOf("1", "?", "1", "1"), rates: [] }, "too-few"],
     [{ ...draftOf("x".repeat(201), "?", "1", "1") }, "too-long"],
   ])("%.40j is no draft: %s", (raw, code) => {

@@ -2,6 +2,7 @@ import * as z from "zod";
 import { LIMITS } from "../../engine/problem/limits";
 import { conventionsSchema, USUAL_CONVENTIONS } from "./conventions";
 import { problemSchema } from "../../engine/problem/schema";
+import { partLabelSchema } from "../../engine/question/answer-of";
 import { QUOTATION_KINDS } from "../../engine/rates/quotation";
 import { answerFormatSchema } from "../../wording/answer-format";
 import { workingsStyleSchema } from "../../wording/workings-style";
@@ -15,11 +16,14 @@ import { PLAIN_SCHEDULE, scheduleSchema } from "./draft-schedule";
 /**
  * A draft is a problem as a person has typed it so far: texts, not numbers, so that nothing typed is
  * ever lost, not even what cannot be read or is not finished. The problem file is read from it.
- * Parts of a file that no line can show yet are kept in it untouched.
+ * What of a file no line can show yet is kept in it untouched.
+ *
+ * Its lines are those of the first part of a question, for nearly every question has no other; `later` has the
+ * parts after it.
  */
 
 /** Of the document that this program writes; see `draft-document.ts` for its history. */
-export const DRAFT_VERSION = 8;
+export const DRAFT_VERSION = 9;
 export const MOST_SIDE_SUMS = 30;
 export const MOST_VARIANTS = 24;
 export const MOST_TYPED_BEFORE = 200;
@@ -108,12 +112,23 @@ const appraisal = z.strictObject({
 /** What was typed in a field before it became the unknown: it comes back if the unknown moves on. */
 const typedBefore = z.strictObject({ line: id, field: z.string().max(60), text: typedList });
 
-export const draftSchema = z.strictObject({
-  format: z.literal("kestrelmoor-draft"),
-  version: z.literal(DRAFT_VERSION),
+/** What the parts of a question share. */
+const sharedShape = {
   title: z.string().max(LIMITS.titleLength),
   question: z.string().max(LIMITS.questionLength),
   currency: shape.currency,
+  /** How the workings are written; `null` for the way in which this person always has them. */
+  workings: z.union([workingsStyleSchema, z.null()]),
+  /** What the hand-in sheet has beside the problem itself. */
+  handIn: z.strictObject({ variants: z.boolean(), projects: z.boolean() }),
+  /** How the answer is written; `null` for the way in which this person always has it. */
+  answerFormat: z.union([answerFormatSchema, z.null()]),
+};
+
+/** What each part of a question has for itself. */
+const ownShape = {
+  /** "a", and a name if the part has one: "Payment after the renewal". */
+  part: z.strictObject({ label: partLabelSchema, name }),
   /** The date of today as it was typed; `null` where today has none. */
   today: z.union([typed, z.null()]),
   /** The focal date as it was typed; `null` for the usual one. */
@@ -131,15 +146,22 @@ export const draftSchema = z.strictObject({
   appraisal,
   /** Amounts at the end of payments whose direction was asked about and kept. */
   confirmed: z.array(id).max(LIMITS.flows),
-  /** How the workings are written; `null` for the way in which this person always has them. */
-  workings: z.union([workingsStyleSchema, z.null()]),
-  /** What the hand-in sheet has beside the problem itself. */
-  handIn: z.strictObject({ variants: z.boolean(), projects: z.boolean() }),
-  /** How the answer is written; `null` for the way in which this person always has it. */
-  answerFormat: z.union([answerFormatSchema, z.null()]),
+};
+
+export const SHARED_FIELDS = Object.keys(sharedShape) as readonly (keyof typeof sharedShape)[];
+export const OWN_FIELDS = Object.keys(ownShape) as readonly (keyof typeof ownShape)[];
+
+export const draftSchema = z.strictObject({
+  format: z.literal("kestrelmoor-draft"),
+  version: z.literal(DRAFT_VERSION),
+  ...sharedShape,
+  ...ownShape,
+  later: z.array(z.strictObject(ownShape)).max(LIMITS.parts - 1),
 });
 
 export type Draft = z.infer<typeof draftSchema>;
+/** A part of a question after the first, with what it has for itself. */
+export type LaterPart = Draft["later"][number];
 export type Conventions = Draft["conventions"];
 export type RateLine = Draft["rates"][number];
 export type FlowLine = Draft["flows"][number];
@@ -172,12 +194,16 @@ export const PLAIN_APPRAISAL: Draft["appraisal"] = {
 /** The problem itself, and nothing beside it. */
 export const PLAIN_HAND_IN: Draft["handIn"] = { variants: false, projects: false };
 
+/** What the first part is called; of a question without others nobody reads it. */
+export const FIRST_PART: Draft["part"] = { label: "a", name: "" };
+
 /** What every draft starts from: nothing said yet. */
 export const BLANK_DRAFT: Draft = {
   format: "kestrelmoor-draft",
   version: DRAFT_VERSION,
   title: "",
   question: "",
+  part: FIRST_PART,
   today: null,
   focal: null,
   conventions: USUAL_CONVENTIONS,
@@ -195,4 +221,5 @@ export const BLANK_DRAFT: Draft = {
   workings: null,
   handIn: PLAIN_HAND_IN,
   answerFormat: null,
+  later: [],
 };

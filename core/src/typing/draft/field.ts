@@ -1,3 +1,5 @@
+import type { FigureUnit } from "../../engine/fields/figure";
+import type { Names } from "../input/names";
 import { readPeriod } from "../input/read-period";
 import { isUnknownMark } from "../input/unknown-mark";
 import { issue, within, type Issue, type Path } from "../../engine/issues/issue";
@@ -15,6 +17,22 @@ export function readField<Value>(
 ): FieldReading<Value> {
   if (isUnknownMark(text)) return { state: "unknown" };
   return readingOf(read(text));
+}
+
+/**
+ * A reader that first puts in what a text takes up of earlier parts of the question.
+ *
+ * @param unit what the text is to come to
+ */
+export function takingUp<Value>(
+  { takeUp }: Pick<Names, "takeUp">,
+  unit: FigureUnit | null,
+  read: (text: string) => Result<Value>,
+): (text: string) => Result<Value> {
+  return (text) => {
+    const taken = takeUp(text, unit);
+    return taken.ok ? read(taken.value) : taken;
+  };
 }
 
 /** What a reader says of a text, as the reading of a field. */

@@ -4,6 +4,7 @@ import { readPeriod } from "../input/read-period";
 import { readPosition } from "../input/read-position";
 import { after, parseDuration, type Duration } from "../../engine/time/duration";
 import type { FlowLine, StreamLine } from "./draft";
+import { takingUp } from "./field";
 
 /**
  * When the payments of each line fall, by the line's id, as far as its fields say so.
@@ -22,11 +23,11 @@ export function numberedPayments(
     const every = period.ok ? parseDuration(period.value) : null;
     const begins = beginningOf(line, [...trail, id]);
     if (!period.ok || every === null || begins === null) return null;
-    const count = readCount(line.count, period.value);
+    const count = takingUp(names, "payments", (text) => readCount(text, period.value))(line.count);
     return { begins, every, timing: line.timing, count: count.ok ? numberOf(count.value) : null };
   };
   const beginningOf = (line: StreamLine, trail: readonly string[]): Duration | null => {
-    const time = readPosition(line.begins, names);
+    const time = takingUp(names, "years", (text) => readPosition(text, names))(line.begins);
     if (!time.ok) return null;
     if (!("endOf" in time.value)) return parseDuration(time.value.moment);
     const before = paymentsOf(time.value.endOf, trail);

@@ -3,6 +3,7 @@ import type { Discounting, SaidQuotation } from "../input/rate-words";
 import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
 import { positionOf, readPosition, type SaidTime } from "../input/read-position";
 import { readUnknownRate } from "../input/read-rate";
+import { TAKES_UP_NOTHING, takesUp, type TakeUp } from "../input/take-up";
 import { issue, within, type Issue } from "../../engine/issues/issue";
 import { fail } from "../../engine/result";
 import { readDate } from "../input/read-date";
@@ -14,7 +15,7 @@ import type { Quotation } from "../../engine/rates/quotation";
 import { usualCompounding } from "./compounding/payment-periods";
 import { USUAL_CONVENTIONS } from "./conventions";
 import type { Draft, RateLine, TypedRateLine } from "./draft";
-import { issuesOf, readField, readKnownField, valueOf, type FieldReading } from "./field";
+import { issuesOf, readField, readKnownField, takingUp, valueOf, type FieldReading } from "./field";
 import {
   AS_PAID,
   followsPayments,
@@ -64,28 +65,23 @@ export interface DraftReading {
 }
 
 /**
- * Reads every field of a draft, and the problem that they make up.
+ * Reads every field of a draft's first part, and the problem that they make up.
  * Draft and problem have their lines in the same order, so that a path in one is a path in the other.
+ *
+ * @param takeUp puts in what the fields take up of earlier parts of the question
  */
-export function readDraft(draft: Draft): DraftReading {
+export function readDraft(draft: Draft, takeUp: TakeUp = TAKES_UP_NOTHING): DraftReading {
   const usual = usualCompounding(draft.flows);
   const today = readToday(draft);
-  const bare = { ...namesOf(draft.flows.map(namedFlow)), ...datesOf(draft, today) };
-  const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
-  const [firstLine, ...laterLines] = draft.rates;
+  const names = namesIn(draft, takeUp);
   const discounting = discountingIn(draft);
-  const readRate = (line: RateLine, index: number, names: Names) =>
-    readRateLine(line, index, { usual, names, discounting });
-  const first = firstLine === undefined ? [] : [readRate(firstLine, 0, untimed)];
-  const names = { ...untimed, period: periodOf(first[0], firstLine) };
-  const rates = [...first, ...laterLines.map((line, index) => readRate(line, index + 1, names))];
+  const rates = draft.rates.map((line, index) =>
+    readRateLine(line, index, { usual, names, discounting }),
+  );
   const flows = draft.flows.map((line) => readFlowLine(line, names));
-  const ask =
-    draft.ask?.kind === "worth"
-      ? readKnownField(draft.ask.at, (text) => readPosition(text, names))
-      : null;
-  const focal =
-    draft.focal === null ? null : readKnownField(draft.focal, (text) => readPosition(text, names));
+  const readPlace = takingUp(names, "years", (text) => readPosition(text, names));
+  const ask = draft.ask?.kind === "worth" ? readKnownField(draft.ask.at, readPlace) : null;
+  const focal = draft.focal === null ? null : readKnownField(draft.focal, readPlace);
   const fieldIssues = [
     ...(today === null ? [] : issuesOf(today, ["today"])),
     ...flows.flatMap((reading, index) =>
@@ -112,6 +108,23 @@ export function readDraft(draft: Draft): DraftReading {
   if (issues.length > 0) return { ...lines, issues, problem: null };
   const asked = askable(problem, also);
   return { ...lines, also: asked, issues, problem: withFollowUps(problem, asked) };
+}
+
+/** By what the fields of a draft are read: what its lines are called, and what they say of time. */
+export function namesIn(draft: Draft, takeUp: TakeUp): Names {
+  const today = readToday(draft);
+  const bare = { ...namesOf(draft.flows.map(namedFlow)), ...datesOf(draft, today), takeUp };
+  const untimed = { ...bare, paymentsOf: numberedPayments(draft.flows, bare) };
+  const [line] = draft.rates;
+  const first =
+    line === undefined
+      ? undefined
+      : readRateLine(line, 0, {
+          usual: usualCompounding(draft.flows),
+          names: untimed,
+          discounting: discountingIn(draft),
+        });
+  return { ...untimed, period: periodOf(first, line) };
 }
 
 function readToday({ today, conventions }: Draft): FieldReading<string> | null {
@@ -185,7 +198,7 @@ function readRateLine(
   { usual, names, discounting }: RateContext,
 ): RateReading {
   if (line.kind === "kept") return { kind: "kept" };
-  const { percent, said } = readPercentField(line.percent, index, discounting);
+  const { percent, said } = readPercentField(line.percent, index, { names, discounting });
   const meant: TypedRateLine = { ...line };
   if (said !== null) takeQuotation(meant, said);
   return {
@@ -193,7 +206,13 @@ function readRateLine(
     percent,
     quotation: quotationOfLine(meant, usual),
     compoundedBy: meant.compoundedBy,
-    from: index === 0 ? null : readKnownField(line.from, (text) => readPosition(text, names)),
+    from:
+      index === 0
+        ? null
+        : readKnownField(
+            line.from,
+            takingUp(names, "years", (text) => readPosition(text, names)),
+          ),
   };
 }
 
@@ -201,7 +220,7 @@ function readRateLine(
 function readPercentField(
   text: string,
   index: number,
-  discounting: Discounting = "by-interest",
+  { names, discounting }: Pick<RateContext, "names" | "discounting">,
 ): { readonly percent: FieldReading<SaidRate>; readonly said: SaidQuotation | null } {
   const unknown = readUnknownRate(text);
   if (unknown !== null) {
@@ -210,7 +229,10 @@ function readPercentField(
       ? { percent: { state: "unknown" }, said: unknown.ok ? unknown.value : null }
       : { percent: { state: "issue", issue: found }, said: null };
   }
-  const percent = readField(text, (typed) => readLinkedRate(typed, index, discounting));
+  const percent = readField(
+    text,
+    takingUp(names, "percent", (typed) => readLinkedRate(typed, index, discounting)),
+  );
   const value = valueOf(percent);
   return { percent, said: value === null || "plus" in value ? null : value };
 }
@@ -229,18 +251,25 @@ export function takeQuotation(
 
 /**
  * Moves what the words beside a figure say to the line's own choice; the figure, or the mark of the unknown, stays.
+ * What takes up the answer of another part stays as it is typed.
  * Changes the line in place.
  *
  * @param index which rate of the problem it is, from 0
  */
 export function tidyRateLine(line: TypedRateLine, index: number): void {
-  const { percent, said } = readPercentField(line.percent, index);
+  if (takesUp(line.percent)) return;
+  const { percent, said } = readPercentField(line.percent, index, {
+    names: NO_NAMES,
+    discounting: "by-interest",
+  });
   const hasWords = said?.quotation ?? said?.yearly ?? said?.asPaid;
   if (said === null || hasWords === undefined) return;
   const value = valueOf(percent);
   line.percent = value === null || "plus" in value ? "?" : value.figure;
   takeQuotation(line, said);
 }
+
+const NO_NAMES = namesOf([]);
 
 type LineReadings = Pick<DraftReading, "flows" | "rates" | "ask" | "today" | "focal">;
 

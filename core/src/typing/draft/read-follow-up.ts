@@ -3,7 +3,7 @@ import { positionOf, readPosition, type SaidTime } from "../input/read-position"
 import { readSpan, type SaidSpan } from "../input/read-span";
 import type { FollowUp } from "../../engine/problem/schema";
 import type { FollowUpLine } from "./draft";
-import { readKnownField, valueOf, type FieldReading } from "./field";
+import { readKnownField, takingUp, valueOf, type FieldReading } from "./field";
 
 /** What a follow-up question says: its field, where it has one, and the question once it can be asked. */
 export interface FollowUpReading {
@@ -19,7 +19,10 @@ export function readFollowUp(line: FollowUpLine, names: Names): FollowUpReading 
       return { field: null, question: { find: "total", of: line.of } };
     case "balance":
     case "value": {
-      const field = readKnownField(line.at, (text) => readPosition(text, names));
+      const field = readKnownField(
+        line.at,
+        takingUp(names, "years", (text) => readPosition(text, names)),
+      );
       const at = valueOf(field);
       return { field, question: at && { find: line.kind, at: positionOf(at) } };
     }

@@ -2,6 +2,7 @@ import { USUAL_DAY_COUNT, type DayCount } from "../../engine/time/day-count";
 import type { Duration } from "../../engine/time/duration";
 import type { Calendar } from "../../engine/time/moment";
 import type { DateOrder } from "./read-date";
+import { TAKES_UP_NOTHING, type TakeUp } from "./take-up";
 
 /** By what a time is read. */
 export interface TimesSaid {
@@ -34,6 +35,8 @@ export interface Names extends TimesSaid {
   readonly period: string | null;
   /** The payments of a flow, by which one of them can be told by its number; `null` where they are not known. */
   readonly paymentsOf: (id: string) => NumberedPayments | null;
+  /** Puts in what a text takes up of earlier parts of the question. */
+  readonly takeUp: TakeUp;
 }
 
 /** Payments that can be told by their number. */
@@ -93,5 +96,6 @@ export function namesOf(flows: readonly Named[]): Names {
     ...TEXTBOOK_TIMES,
     period: null,
     paymentsOf: () => null,
+    takeUp: TAKES_UP_NOTHING,
   };
 }

@@ -19,8 +19,8 @@ const IN_BRACKETS = /^\(\s*([^()]+?)\s*\)$/;
  * unless it says `out`, or stands with a minus or in brackets as other programs write it; `x 3` has it
  * three times; what stands in quotation marks behind it says what it is for: see `labelsIn`.
  *
- * @returns one entry for each amount. Fails with `amounts-missing`, `too-many`, or for each entry that
- *   cannot be read with `entry-not-understood`
+ * @returns one entry for each amount. Fails with `amounts-missing`, `too-many`, as `takeUp` does, or for each entry
+ *   that cannot be read with `entry-not-understood`
  */
 export function readAmounts(typed: string, names: Names): Result<ListedAmount[]> {
   const entries = entriesIn(typed);
@@ -29,7 +29,9 @@ export function readAmounts(typed: string, names: Names): Result<ListedAmount[]>
   for (const [index, part] of entries.entries()) {
     const { entry } = labelledEntry(part);
     const { once, times } = repeatedEntry(entry);
-    const read = readEntry(once, names);
+    const taken = names.takeUp(once, "money");
+    if (!taken.ok) return taken;
+    const read = readEntry(taken.value, names);
     if (read === undefined) {
       return fail(issue("entry-not-understood", [], { place: index + 1, at: entry.slice(0, 40) }));
     }

@@ -35,7 +35,9 @@ export function readDated(typed: string, names: Names): Result<DatedEntry[]> {
     const date = readLeadingDate(part, names.dateOrder);
     if (date?.ok === false) return date;
     const { entry, label } = labelledEntry(date?.value.rest.replace(/^[\s:,]+/, "") ?? "");
-    const amount = date === null ? undefined : readEntry(entry, names);
+    const taken = names.takeUp(entry, "money");
+    if (!taken.ok) return taken;
+    const amount = date === null ? undefined : readEntry(taken.value, names);
     if (date === null || amount === undefined) {
       return fail(issue("dated-not-understood", [], { place: index + 1, at: part.slice(0, 40) }));
     }

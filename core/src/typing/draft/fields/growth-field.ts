@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { evaluateArithmetic } from "../../input/arithmetic";
+import type { Names } from "../../input/names";
 import { readPercent } from "../../input/read-rate";
 import { issue } from "../../../engine/issues/issue";
 import type { FlowOf } from "../../../engine/problem/schema";
@@ -7,7 +8,14 @@ import { fail, type Result } from "../../../engine/result";
 import { formatExact } from "../../../wording/format-number";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { typed } from "../draft-texts";
-import { issuesOf, readField, readFrequencyField, valueOf, type FieldReading } from "../field";
+import {
+  issuesOf,
+  readField,
+  readFrequencyField,
+  takingUp,
+  valueOf,
+  type FieldReading,
+} from "../field";
 import type { FieldWords, LineField } from "./line-field";
 
 /** By how much payments grow, and how often; as it is typed. */
@@ -39,7 +47,7 @@ export function growth(words: {
       z.strictObject({ by: z.enum(["percent", "amount"]), figure: typed, every: typed }),
       z.null(),
     ]),
-    read: readGrowth,
+    read: (typed, { names }) => readGrowth(typed, names),
     issues: (reading) =>
       reading === null
         ? []
@@ -86,13 +94,18 @@ export function growth(words: {
   };
 }
 
-function readGrowth(growth: TypedGrowth | null): GrowthReading | null {
+function readGrowth(growth: TypedGrowth | null, names: Names): GrowthReading | null {
   if (growth === null) return null;
   // A percent sign that is typed says more than the line's own choice.
   const by = /%|per ?cent/i.test(growth.figure) ? "percent" : growth.by;
   return {
     by,
-    figure: readField(growth.figure, by === "percent" ? readPercent : readStep),
+    figure: readField(
+      growth.figure,
+      by === "percent"
+        ? takingUp(names, "percent", readPercent)
+        : takingUp(names, "money", readStep),
+    ),
     every: readFrequencyField(growth.every),
   };
 }

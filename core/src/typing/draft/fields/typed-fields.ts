@@ -7,7 +7,14 @@ import { positionOf, readPosition, type SaidTime } from "../../input/read-positi
 import type { Amount, Position } from "../../../engine/problem/schema";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { typed } from "../draft-texts";
-import { issuesOf, readField, readFrequencyField, valueOf, type FieldReading } from "../field";
+import {
+  issuesOf,
+  readField,
+  readFrequencyField,
+  takingUp,
+  valueOf,
+  type FieldReading,
+} from "../field";
 import { writeAmount } from "../write/write-amount";
 import { writeCount } from "../write/write-count";
 import { writePosition } from "../write/write-position";
@@ -72,7 +79,11 @@ export function money<Key extends FlowFieldName>(
   words: FieldWords,
 ): Typed<Key, SaidAmount, Amount> {
   return typedField(key, words, {
-    read: (text, { names }) => readField(text, (one) => readAmount(one, names)),
+    read: (text, { names }) =>
+      readField(
+        text,
+        takingUp(names, "money", (one) => readAmount(one, names)),
+      ),
     file: (amount) => amount,
     write: writeAmount,
     mayBeUnknown: true,
@@ -87,7 +98,11 @@ export function time<Key extends FlowFieldName>(
   words: FieldWords,
 ): Typed<Key, SaidTime, Position> {
   return typedField(key, words, {
-    read: (text, { names }) => readField(text, (one) => readPosition(one, names)),
+    read: (text, { names }) =>
+      readField(
+        text,
+        takingUp(names, "years", (one) => readPosition(one, names)),
+      ),
     file: (said) => (said === null ? null : positionOf(said)),
     write: writePosition,
     mayBeUnknown: true,
@@ -117,7 +132,11 @@ export function count<Key extends FlowFieldName>(
   words: FieldWords,
 ): Typed<Key, Count, Count | null> {
   return typedField(key, words, {
-    read: (text, { every }) => readField(text, (one) => readCount(one, every ?? "P1M")),
+    read: (text, { names, every }) =>
+      readField(
+        text,
+        takingUp(names, "payments", (one) => readCount(one, every ?? "P1M")),
+      ),
     file: (payments) => payments,
     write: writeCount,
     mayBeUnknown: true,

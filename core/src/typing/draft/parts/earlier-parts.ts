@@ -1,0 +1,132 @@
+import type { FieldRef } from "../../../engine/fields/field-ref";
+import { figureOf, numberOnTimeline } from "../../../engine/fields/problem-figures";
+import { issue } from "../../../engine/issues/issue";
+import type { FollowUp } from "../../../engine/problem/schema";
+import { fail, succeed, type Result } from "../../../engine/result";
+import { answerFollowUps } from "../../../engine/solve/follow-ups";
+import type { SolvedProblem } from "../../../engine/solve/solved-problem";
+import {
+  takeUpFrom,
+  type EarlierFigure,
+  type EarlierFigures,
+  type TakeUp,
+} from "../../input/take-up";
+import type { Draft } from "../draft";
+import { namesIn, type DraftReading } from "../read-draft";
+import { quantityIn, type Quantity } from "./quantity";
+
+/** A part as those after it see it. */
+export interface EarlierPart {
+  /** Its own draft: see `partsOf`. */
+  readonly draft: Draft;
+  readonly reading: DraftReading;
+  /** `null` while it has no answer. */
+  readonly solved: SolvedProblem | null;
+  /** What its own texts take up. */
+  readonly takeUp: TakeUp;
+}
+
+/** What a part is seen by: itself, every part of the question, and those before it with their answers. */
+export interface PartPlace {
+  readonly label: string;
+  readonly labels: readonly string[];
+  readonly before: readonly EarlierPart[];
+}
+
+/** Puts in what a part takes up of those before it. @param used takes note of every part that is asked */
+export function takeUpBefore(place: PartPlace, used?: Set<string>): TakeUp {
+  return takeUpFrom(earlierFigures(place, used));
+}
+
+/** The figures of the parts before one, by their words. @param used takes note of every part that is asked */
+export function earlierFigures(place: PartPlace, used?: Set<string>): EarlierFigures {
+  const partAt = (label: string) =>
+    place.before.find(({ draft }) => isLabel(draft.part.label, label));
+  return {
+    check: (label) => {
+      const isThere = place.labels.some((one) => isLabel(one, label));
+      if (!isThere) return fail(issue("part-missing", [], { label }));
+      used?.add(label);
+      if (isLabel(place.label, label)) return fail(issue("part-refers-to-itself", [], { label }));
+      if (partAt(label) === undefined) return fail(issue("part-refers-ahead", [], { label }));
+      return succeed(null);
+    },
+    find: (label, words) => {
+      const part = partAt(label);
+      return part === undefined ? null : figureIn(part, words);
+    },
+  };
+}
+
+function isLabel(one: string, other: string): boolean {
+  return one.toLowerCase() === other.toLowerCase();
+}
+
+/** What some words come to in a part; fails while it has no answer; `null` for words that mean nothing there. */
+export function figureIn(part: EarlierPart, words: string): Result<EarlierFigure> | null {
+  const { draft, reading, solved } = part;
+  const { label } = draft.part;
+  const waits = fail(issue("part-waits", [], { label }));
+  // Until its lines can be read, nobody knows what is in it.
+  if (reading.problem === null) return waits;
+  const quantity = quantityIn(reading.problem, words, namesIn(draft, part.takeUp));
+  if (quantity === null) return null;
+  return solved === null ? waits : figureOfQuantity(solved, quantity, label);
+}
+
+function figureOfQuantity(
+  solved: SolvedProblem,
+  quantity: Quantity,
+  label: string,
+): Result<EarlierFigure> {
+  switch (quantity.kind) {
+    case "answer":
+      return answerOf(solved, quantity.which, label);
+    case "follow-up":
+      return furtherAnswer(solved, quantity.question, label);
+    case "figure":
+      return knownFigure(solved, quantity.ref, label);
+  }
+}
+
+/** Which way money goes, the line says that takes it up. */
+function answerOf(
+  { answers }: SolvedProblem,
+  which: number | null,
+  label: string,
+): Result<EarlierFigure> {
+  if (which === null && answers.length > 1) {
+    const values = answers.map(({ value }) => value);
+    return fail(issue("part-answers-several", [], { label, answers: values }));
+  }
+  const answer = answers.at(which ?? 0);
+  if (answer === undefined) {
+    return fail(issue("part-solution-missing", [], { label, count: answers.length }));
+  }
+  const { value, unit } = answer;
+  return succeed({ value: unit === "money" ? Math.abs(value) : value, unit });
+}
+
+function furtherAnswer(
+  { problem, account }: SolvedProblem,
+  question: FollowUp,
+  label: string,
+): Result<EarlierFigure> {
+  const [value = null] = answerFollowUps({ ...problem, also: [question] }, account);
+  return value === null
+    ? fail(issue("part-waits", [], { label }))
+    : succeed({ value: Math.abs(value), unit: "money" });
+}
+
+function knownFigure(
+  { problem, settled }: SolvedProblem,
+  ref: FieldRef,
+  label: string,
+): Result<EarlierFigure> {
+  const value = ref.on === "ask" ? null : numberOnTimeline(problem, settled, ref);
+  const unit = figureOf(problem, ref)?.unit;
+  if (value === null || unit === undefined || !Number.isFinite(value)) {
+    return fail(issue("part-waits", [], { label }));
+  }
+  return succeed({ value: unit === "money" ? Math.abs(value) : value, unit });
+}

@@ -1,0 +1,297 @@
+import { describe, expect, test } from "@jest/globals";
+import fc from "fast-check";
+import type { Draft, SingleLine } from "../draft";
+import { writeDraft } from "../write-draft";
+import { asLaterPart, labelsOf, partsOf, pathInWhole } from "./part-drafts";
+import { readParts, type PartReading } from "./read-parts";
+import { readProblem } from "../../../engine/problem/problem-file";
+import { parseDraft } from "../draft-document";
+import { writeQuestion } from "./write-question";
+
+function draftOf(parts: object): Draft {
+  const read = readProblem({ format: "kestrelmoor-problem", version: 2, ...parts });
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  return writeDraft(read.value);
+}
+
+const monthly = (percent: number | null) => ({ percent, quoted: "nominal", compounding: "P1M" });
+const single = (id: string, direction: string, amount: number | null, at: string | null) => ({
+  id,
+  kind: "single",
+  direction,
+  amount,
+  at,
+});
+
+const stream = (amount: number | null, count: number | null) => ({
+  id: "payments",
+  label: "Repayments",
+  kind: "stream",
+  direction: "out",
+  amount,
+  every: "P1M",
+  count,
+  timing: "end",
+  begins: "P0D",
+});
+
+/** 100,000 over 20 years at 6% monthly. */
+const LOAN = draftOf({
+  rates: [monthly(6)],
+  flows: [single("loan", "in", 100_000, "P0D"), stream(null, 240)],
+});
+const PAYMENT = (100_000 * 0.005) / (1 - 1.005 ** -240);
+const OWED = (months: number) => (PAYMENT * (1 - 1.005 ** (months - 240))) / 0.005;
+
+const RATE = draftOf({
+  rates: [monthly(null)],
+  flows: [single("loan", "in", 100_000, "P0D"), stream(PAYMENT, 240)],
+});
+const TWO_RATES = draftOf({
+  rates: [{ percent: null, quoted: "effective" }],
+  flows: [
+    single("a", "out", 100, "P0D"),
+    single("b", "in", 230, "P1Y"),
+    single("c", "out", 132, "P2Y"),
+  ],
+});
+const TIME = draftOf({
+  rates: [{ percent: 10, quoted: "effective" }],
+  flows: [single("a", "out", 100, "P0D"), single("b", "in", 121, null)],
+});
+const COUNT = draftOf({
+  rates: [monthly(6)],
+  flows: [single("loan", "in", 100_000, "P0D"), stream(PAYMENT, null)],
+});
+
+/** An amount that doubles in a year, with some of its texts typed otherwise. */
+function doubled(typed: Partial<Pick<SingleLine, "amount" | "at">> & { percent?: string }): Draft {
+  const draft = draftOf({
+    rates: [{ percent: 100, quoted: "effective" }],
+    flows: [single("put-in", "out", 1, "P0D"), single("back", "in", null, "P1Y")],
+  });
+  const { percent, ...texts } = typed;
+  const [rate] = draft.rates;
+  if (percent !== undefined && rate?.kind === "rate") rate.percent = percent;
+  const [, back] = draft.flows;
+  const [first] = draft.flows;
+  if (first?.kind === "single" && texts.amount !== undefined) first.amount = texts.amount;
+  if (back?.kind === "single" && texts.at !== undefined) back.at = texts.at;
+  return draft;
+}
+
+function question(...parts: readonly Draft[]): Draft {
+  const [first, ...later] = parts.map((draft, index) => ({
+    ...draft,
+    part: { label: "abcdefghijklmnopqrstuvwxyz".charAt(index), name: "" },
+  }));
+  if (first === undefined) throw new TypeError("A question has parts");
+  return { ...first, later: later.map(asLaterPart) };
+}
+
+function lastOf(...parts: readonly Draft[]): PartReading {
+  const last = readParts(question(...parts)).at(-1);
+  if (last === undefined) throw new TypeError("A question has parts");
+  return last;
+}
+
+const answerOf = ({ solved }: PartReading) => solved?.answers[0].value;
+const codesOf = ({ reading }: PartReading) => reading.issues.map(({ code }) => code);
+
+describe("an amount of an earlier part, as it is typed", () => {
+  test.each<[typed: string, value: number]>([
+    ["payment of (a)", PAYMENT],
+    ["the payment from (a)", PAYMENT],
+    ["Payment in part a", PAYMENT],
+    ["answer of part (a)", PAYMENT],
+    ["repayments of (a)", PAYMENT],
+    ["the monthly payment of (a)", PAYMENT],
+    ["(a)", PAYMENT],
+    ["half the payment of (a)", PAYMENT / 2],
+    ["half of the payment of (a)", PAYMENT / 2],
+    ["twice the answer of (a)", 2 * PAYMENT],
+    ["3 times the payment of (a)", 3 * PAYMENT],
+    ["25% of the payment of (a)", PAYMENT / 4],
+    ["payment of (a) + 25", PAYMENT + 25],
+    ["98% of payment of (a) - 10", 0.98 * PAYMENT - 10],
+    ["payment of (a), rounded", 716.43],
+    ["payment of (a) to the cent", 716.43],
+    ["the rounded payment of (a)", 716.43],
+    ["payment of (a) rounded to 0 decimals", 716],
+    ["240 x payment of (a) - loan of (a)", 240 * PAYMENT - 100_000],
+    ["balance after 5 years of (a)", OWED(60)],
+    ["the outstanding balance at 5 years of (a)", OWED(60)],
+    ["what is still owed after 60 months of (a)", OWED(60)],
+    ["90% of the balance after 5 years of (a)", 0.9 * OWED(60)],
+    ["balance after 5 years of (a) + payment of (a)", OWED(60) + PAYMENT],
+    ["interest in year 1 of (a)", 12 * PAYMENT - (100_000 - OWED(12))],
+    ["principal repaid in year 1 of (a)", 100_000 - OWED(12)],
+    ["total of the repayments of (a)", 240 * PAYMENT],
+    ["total out of (a)", 240 * PAYMENT],
+  ])("%s", (amount, value) => {
+    expect(answerOf(lastOf(LOAN, doubled({ amount })))).toBeCloseTo(2 * value, 6);
+  });
+
+  test("it follows when the earlier part changes", () => {
+    const [change, kept] = [structuredCopy(LOAN), doubled({ amount: "payment of (a)" })];
+    const [rate] = change.rates;
+    if (rate?.kind === "rate") rate.percent = "0%";
+    expect(answerOf(lastOf(change, kept))).toBeCloseTo((2 * 100_000) / 240, 8);
+  });
+});
+
+function structuredCopy(draft: Draft): Draft {
+  return JSON.parse(JSON.stringify(draft)) as Draft;
+}
+
+describe("other figures are taken up in the fields of their kind", () => {
+  test.each<[what: string, first: Draft, typed: Parameters<typeof doubled>[0], value: number]>([
+    ["a rate", RATE, { percent: "rate of (a)" }, 1.06],
+    ["some points more", RATE, { percent: "rate of (a) + 2%" }, 1.08],
+    ["its words win", RATE, { percent: "rate of (a) compounded monthly" }, 1.005 ** 12],
+    ["one of two rates", TWO_RATES, { percent: "second answer of (a)" }, 1.2],
+    ["the larger one", TWO_RATES, { percent: "highest rate of (a)" }, 1.2],
+    ["by its number", TWO_RATES, { percent: "answer 1 of (a)" }, 1.1],
+    ["a time", TIME, { at: "answer of (a)" }, 4],
+    ["half of it", TIME, { at: "half the time of (a)" }, 2],
+    ["a year later", TIME, { at: "time of (a) + 1 year" }, 8],
+    ["a rate that was given", LOAN, { percent: "rate of (a)" }, 1.06],
+  ])("%s", (_, first, typed, value) => {
+    expect(answerOf(lastOf(first, doubled(typed)))).toBeCloseTo(value, 8);
+  });
+
+  test("a number of payments", () => {
+    const second = structuredCopy(LOAN);
+    const [, line] = second.flows;
+    if (line?.kind === "stream") line.count = "answer of (a)";
+    expect(answerOf(lastOf(COUNT, second))).toBeCloseTo(PAYMENT, 6);
+  });
+
+  test("in a list, out or in, repeated or not", () => {
+    const list = draftOf({
+      rates: [{ percent: 0, quoted: "effective" }],
+      flows: [
+        { id: "list", kind: "list", every: "P1Y", begins: "P0D", amounts: [1] },
+        single("sum", "out", null, "P0D"),
+      ],
+    });
+    const [line] = list.flows;
+    if (line?.kind === "list") line.amounts = "100; out payment of (a); payment of (a) x 3";
+    expect(answerOf(lastOf(LOAN, list))).toBeCloseTo(100 + 2 * PAYMENT, 8);
+  });
+});
+
+describe("what cannot be taken up is told in its field", () => {
+  test.each<[typed: string, code: string]>([
+    ["payment of (z)", "part-missing"],
+    ["payment of (b)", "part-refers-to-itself"],
+    ["payment of (c)", "part-refers-ahead"],
+    ["fee of (a)", "part-has-no"],
+    ["of (a)", "part-has-no"],
+    ["balance after soon of (a)", "part-has-no"],
+    ["rate of (a)", "part-other-unit"],
+    ["payment of (a) of (a)", "part-has-no"],
+  ])("%s", (amount, code) => {
+    const [, second] = readParts(question(LOAN, doubled({ amount }), LOAN));
+    expect(second?.solved).toBeNull();
+    expect(second === undefined ? [] : codesOf(second)).toEqual([code]);
+    expect(second?.reading.issues[0]?.path).toEqual(["flows", 0, "amount"]);
+  });
+
+  test("a part waits for one without an answer, and so do those after it", () => {
+    const unfinished = structuredCopy(LOAN);
+    const [line] = unfinished.flows;
+    if (line?.kind === "single") line.amount = "";
+    const parts = readParts(
+      question(unfinished, doubled({ amount: "(a)" }), doubled({ amount: "(b)" }), doubled({})),
+    );
+    expect(parts.map(({ reading }) => reading.issues.map(({ code }) => code))).toEqual([
+      ["money-missing"],
+      ["part-waits"],
+      ["part-waits"],
+      [],
+    ]);
+    expect(parts.at(-1)?.solved).not.toBeNull();
+  });
+
+  test("one of several answers has to be chosen", () => {
+    expect(codesOf(lastOf(TWO_RATES, doubled({ percent: "rate of (a)" })))).toEqual([
+      "part-answers-several",
+    ]);
+    expect(codesOf(lastOf(TWO_RATES, doubled({ percent: "third answer of (a)" })))).toEqual([
+      "part-solution-missing",
+    ]);
+  });
+
+  test("where there are no parts, a part is missing", () => {
+    expect(codesOf(lastOf(doubled({ amount: "payment of (b)" })))).toEqual(["part-missing"]);
+  });
+
+  test("whatever is typed, nothing stops the reader", () => {
+    const words = fc.constantFrom(
+      ..."payment balance after of in part (a) (b) ( ) half 5 years 1e9 % + - x / ^ , ; ? rounded to".split(
+        " ",
+      ),
+    );
+    fc.assert(
+      fc.property(fc.array(words, { maxLength: 14 }), (said) => {
+        const typed = said.join(" ");
+        const read = lastOf(LOAN, doubled({ amount: typed, at: typed, percent: typed }));
+        expect(read.reading.flows).toHaveLength(2);
+      }),
+    );
+  });
+});
+
+describe("the parts of a draft", () => {
+  const whole = question(LOAN, TIME, RATE);
+
+  test("are drafts by themselves, and become one again", () => {
+    expect(labelsOf(whole)).toEqual(["a", "b", "c"]);
+    const parts = partsOf({ ...whole, title: "Roof" });
+    expect(parts.map(({ title, later }) => [title, later])).toEqual(Array(3).fill(["Roof", []]));
+    expect(parts[1]?.flows).toEqual(TIME.flows);
+    expect(question(...partsOf(whole))).toEqual(whole);
+    expect(parseDraft(whole)).toEqual({ ok: true, value: whole });
+  });
+
+  test("have their places in the whole", () => {
+    expect(pathInWhole(0, ["flows", 0, "amount"])).toEqual(["flows", 0, "amount"]);
+    expect(pathInWhole(2, ["flows", 0, "amount"])).toEqual(["later", 1, "flows", 0, "amount"]);
+    expect(pathInWhole(2, ["title"])).toEqual(["title"]);
+  });
+
+  test("26 of them, each taking up the one before", () => {
+    const chain = Array.from({ length: 26 }, (_, index) =>
+      doubled(index === 0 ? {} : { amount: `(${"abcdefghijklmnopqrstuvwxyz".charAt(index - 1)})` }),
+    );
+    expect(answerOf(lastOf(...chain))).toBe(2 ** 26);
+  });
+});
+
+describe("the file of a question", () => {
+  test("asks an earlier part what a later one takes up", () => {
+    const file = writeQuestion(
+      question(LOAN, doubled({ amount: "half the balance after 5 years of (a)" })),
+    );
+    expect(file?.parts[0]?.problem["also"]).toEqual([{ find: "balance", at: "P5Y" }]);
+    expect(file?.parts[1]?.problem["flows"]).toMatchObject([
+      { amount: { answerOf: "a", also: 0, times: 0.5 } },
+      { amount: null },
+    ]);
+  });
+
+  test("has a number where a text takes up two answers, or a figure that was given", () => {
+    for (const amount of ["payment of (a) + balance after 5 years of (a)", "loan of (a)"]) {
+      const file = writeQuestion(question(LOAN, doubled({ amount })));
+      expect(file?.parts[1]?.problem["flows"]).toMatchObject([
+        { amount: expect.any(Number) as number },
+        { amount: null },
+      ]);
+    }
+  });
+
+  test("is none while a part is no problem", () => {
+    expect(writeQuestion(question(LOAN, doubled({ amount: "" })))).toBeNull();
+  });
+});

@@ -1,0 +1,158 @@
+import { isoYears } from "../../../engine/time/moment";
+import type { Problem } from "../../../engine/problem/schema";
+import { isTimeAt, withReferences, type AnswerOf } from "../../../engine/question/answer-of";
+import type { QuestionFile } from "../../../engine/question/question-file";
+import { listUnknowns } from "../../../engine/problem/unknown";
+import { formatExact } from "../../../wording/format-number";
+import { overWords } from "../../../wording/span-words";
+import { USUAL_FORMAT } from "../../../wording/answer-format";
+import { namesOf, type Names } from "../../input/names";
+import { timesSaidIn } from "../../input/read-moment";
+import { BLANK_DRAFT, type Draft } from "../draft";
+import { writeDraft } from "../write-draft";
+import { writePosition } from "../write/write-position";
+import { asLaterPart } from "./part-drafts";
+import { quantityIn } from "./quantity";
+
+/** Puts a question file into fields, as somebody would have typed it; reading it back gives the same answers. */
+export function draftOfQuestion({
+  title = "",
+  question = "",
+  currency,
+  parts,
+}: QuestionFile): Draft {
+  const before = new Map<string, Problem>();
+  const drafts = parts.map(({ label, problem }) => {
+    const { draft, stoodIn } = partDraft(problem, before);
+    before.set(label, stoodIn);
+    return { ...draft, title, question, part: { label, name: draft.title } };
+  });
+  const [first = BLANK_DRAFT, ...later] = drafts;
+  return {
+    ...first,
+    ...(currency === undefined ? {} : { currency }),
+    later: later.map(asLaterPart),
+  };
+}
+
+interface PartDraft {
+  readonly draft: Draft;
+  /** With numbers in the places of its references. */
+  readonly stoodIn: Problem;
+}
+
+/**
+ * The draft of one part. Each reference is first written as a number that occurs nowhere else, then that number is
+ * written in words, wherever it came to stand.
+ */
+function partDraft(problem: unknown, before: ReadonlyMap<string, Problem>): PartDraft {
+  const words = new Map<string, string>();
+  const stoodIn = withReferences(problem, ({ path, raw }) => {
+    // What a reference says has been checked when the question was read.
+    const reference = raw as AnswerOf;
+    const number = standIn(words.size);
+    words.set(formatExact(number), referenceWords(reference, before.get(reference.answerOf)));
+    return isTimeAt(path) ? isoYears(number) : number;
+  }) as Problem;
+  return { draft: inWords(writeDraft(stoodIn), words) as Draft, stoodIn };
+}
+
+/** Numbers that nobody writes, each of its own. */
+function standIn(index: number): number {
+  return Number(`7.0${String(100 + index)}00907`);
+}
+
+const STOOD_IN = /P?(7\.0\d{3}00907)(?:Y| years| payments|%)?/g;
+
+/** Writes the words of a reference wherever its number stands in a text. */
+function inWords(place: unknown, words: ReadonlyMap<string, string>): unknown {
+  if (typeof place === "string") {
+    return place.replace(STOOD_IN, (found, number: string) => words.get(number) ?? found);
+  }
+  if (typeof place !== "object" || place === null) return place;
+  if (Array.isArray(place)) return place.map((inner) => inWords(inner, words));
+  return Object.fromEntries(
+    Object.entries(place).map(([key, inner]) => [key, inWords(inner, words)]),
+  );
+}
+
+/** A reference as somebody would have typed it. */
+function referenceWords(reference: AnswerOf, source: Problem | undefined): string {
+  const { answerOf: label, rounded, times = 1, plus = 0 } = reference;
+  const what = source === undefined ? "answer" : quantityWords(reference, source);
+  const to =
+    rounded === undefined ? "" : rounded === 2 ? " to the cent" : ` rounded to ${rounded} decimals`;
+  const once = `${what} of (${label})${to}`;
+  const multiple = multipleWords(Math.abs(times), once);
+  const sign = times < 0 ? "-" : "";
+  if (plus === 0) return `${sign}${multiple}`;
+  return `${sign}${multiple} ${plus > 0 ? "+" : "-"} ${formatExact(Math.abs(plus))}`;
+}
+
+function multipleWords(times: number, once: string): string {
+  switch (times) {
+    case 1:
+      return once;
+    case 0.5:
+      return `half the ${once}`;
+    case 2:
+      return `twice the ${once}`;
+    default:
+      return `${formatExact(times)} * ${once}`;
+  }
+}
+
+const ORDINALS = ["first", "second", "third", "fourth"];
+
+/** What is taken up of a part; by its number where words would not be read as the same. */
+function quantityWords({ also, which }: AnswerOf, source: Problem): string {
+  if (also === undefined) {
+    if (which === undefined) return nounOf(source);
+    const ordinal = ORDINALS[which];
+    return ordinal === undefined ? `answer ${which + 1}` : `${ordinal} answer`;
+  }
+  const names = { ...namesOf(source.flows), ...timesSaidIn(source) };
+  const question = source.also?.[also];
+  const isSame = (words: string) => {
+    const meant = quantityIn(source, words, names);
+    return (
+      meant?.kind === "follow-up" && JSON.stringify(meant.question) === JSON.stringify(question)
+    );
+  };
+  return furtherWords(source, also, names).find(isSame) ?? `follow-up ${also + 1}`;
+}
+
+/** What the answer of a problem is called. */
+function nounOf(problem: Problem): string {
+  const [unknown] = listUnknowns(problem);
+  if (unknown?.kind === "percent") return "rate";
+  const flow = unknown?.field.on === "flow" ? problem.flows[unknown.field.line] : undefined;
+  return unknown?.kind === "amount" && flow?.kind === "stream" ? "payment" : "answer";
+}
+
+function furtherWords({ also = [] }: Problem, place: number, names: Names): string[] {
+  const question = also[place];
+  switch (question?.find) {
+    case undefined:
+      return [];
+    case "total":
+      return [
+        question.of === "in" || question.of === "out"
+          ? `total ${question.of}`
+          : `total of ${names.nameOf(question.of)}`,
+      ];
+    case "balance":
+    case "value": {
+      const at = writePosition(question.at, names);
+      return ["after", "on", "at", ""].map((word) =>
+        `${question.find} ${word} ${at}`.replace(/ +/g, " "),
+      );
+    }
+    case "interest":
+    case "principal": {
+      const { find, from, to } = question;
+      if (typeof from !== "string" || typeof to !== "string") return [];
+      return [`${find} ${overWords(from, to, USUAL_FORMAT)}`];
+    }
+  }
+}

@@ -1,0 +1,181 @@
+import type { FigureUnit } from "../../engine/fields/figure";
+import { issue } from "../../engine/issues/issue";
+import { plainDecimal } from "../../engine/numbers/plain-decimal";
+import { roundDecimal } from "../../engine/numbers/round-decimal";
+import { fail, succeed, type Result } from "../../engine/result";
+import { evaluateArithmetic } from "./arithmetic";
+
+/** A figure of an earlier part of the question. */
+export interface EarlierFigure {
+  readonly value: number;
+  readonly unit: FigureUnit;
+}
+
+/** The parts of a question, as one of them sees those before it. */
+export interface EarlierFigures {
+  /** Whether a part may be taken up: fails with what is wrong with the reference. */
+  readonly check: (label: string) => Result<null>;
+  /** What some words mean in a part: fails where it has no answer yet; `null` for words that mean nothing there. */
+  readonly find: (label: string, words: string) => Result<EarlierFigure> | null;
+}
+
+/**
+ * Puts numbers in the place of what a text takes up of earlier parts: `half the payment of (a)`.
+ *
+ * @param unit what the text is to come to; `null` where that is open
+ * @returns the text as it is where it takes nothing up. Fails with `part-missing`, `part-refers-to-itself`,
+ *   `part-refers-ahead`, `part-waits`, `part-answers-several`, `part-solution-missing`, `part-has-no` or
+ *   `part-other-unit`
+ */
+export type TakeUp = (text: string, unit: FigureUnit | null) => Result<string>;
+
+const LABEL = "[a-z0-9]{1,8}";
+const OF_PART = String.raw`\b(?:of|from|in|to|for)\s+(?:part\s*\(?\s*(?<named>${LABEL})\b\s*\)?|\(\s*(?<lettered>${LABEL})\s*\))`;
+const ROUNDED = String.raw`(?:\s*,)?\s+(?:rounded\b(?:\s+to\s+(?:the\s+(?:nearest\s+)?(?:cent|penny)|(?<places>\d{1,2})\s+(?:decimals?|decimal\s+places)))?|to\s+the\s+(?:nearest\s+)?(?:cent|penny))`;
+const REFERENCE = new RegExp(`${OF_PART}(?<rounded>${ROUNDED})?`, "i");
+/** A whole text that is only a part means its answer. */
+const ALONE = new RegExp(String.raw`^\s*(?:part\s+\(?|\()\s*([a-z])\s*\)?\s*$`, "i");
+const MOST_WORDS = 12;
+
+/** Whether a text takes up something of another part, whatever may be wrong with it. */
+export function takesUp(text: string): boolean {
+  // Nearly every text of a page has neither, at every keystroke.
+  return /\(|part/i.test(text) && (REFERENCE.test(text) || ALONE.test(text));
+}
+
+/** Something of an earlier part within a text. */
+export interface Taken {
+  readonly label: string;
+  /** What of the part, in small letters: "balance after 5 years". */
+  readonly words: string;
+  /** The decimals that it is rounded to; `null` for every digit. */
+  readonly places: number | null;
+  readonly figure: EarlierFigure;
+}
+
+/** A text in pieces: what is typed as it is, and what is taken up. */
+export type Pieces = readonly (string | Taken)[];
+
+export function takeUpFrom(earlier: EarlierFigures): TakeUp {
+  return (text, unit) => {
+    if (!takesUp(text)) return succeed(text);
+    const pieces = piecesOf(text, earlier);
+    return pieces.ok ? wholeText(pieces.value, unit) : pieces;
+  };
+}
+
+/** The pieces of a text. Fails as `TakeUp` does but for `part-other-unit`. */
+export function piecesOf(text: string, earlier: EarlierFigures): Result<Pieces> {
+  const pieces: (string | Taken)[] = [];
+  let rest = text.replace(ALONE, "answer of ($1)");
+  for (let match = REFERENCE.exec(rest); match !== null; match = REFERENCE.exec(rest)) {
+    const { named, lettered = "", rounded, places = "2" } = match.groups ?? {};
+    const label = (named ?? lettered).toLowerCase();
+    const checked = earlier.check(label);
+    if (!checked.ok) return checked;
+    const meant = longestMeaning(rest.slice(0, match.index), label, earlier);
+    if (!meant.ok) return meant;
+    const { before, words, figure } = meant.value;
+    const isRounded = rounded !== undefined || /^(?:\S+ )?rounded /.test(words);
+    pieces.push(before, { label, words, figure, places: isRounded ? Number(places) : null });
+    rest = rest.slice(match.index + match[0].length);
+  }
+  return succeed([...pieces, rest]);
+}
+
+interface Meaning {
+  /** What stands in front of it, a multiple as a factor. */
+  readonly before: string;
+  readonly words: string;
+  readonly figure: EarlierFigure;
+}
+
+/** The longest run of words in front of a part that means something there. */
+function longestMeaning(left: string, label: string, earlier: EarlierFigures): Result<Meaning> {
+  const starts = [...left.matchAll(/[^\s*/+^%(),;–−-]+/g)].map(({ index }) => index);
+  for (const start of starts.slice(-MOST_WORDS)) {
+    const words = left.slice(start).trim().toLowerCase().replace(/\s+/g, " ").replace(ARTICLE, "");
+    const figure = earlier.find(label, words.replace(/^rounded /, ""));
+    if (figure?.ok === false) return figure;
+    if (figure !== null) {
+      return succeed({ before: asFactors(left.slice(0, start)), words, figure: figure.value });
+    }
+  }
+  return fail(issue("part-has-no", [], { label, words: left.trim().slice(-60) }));
+}
+
+const ARTICLE = /^(?:the|my|our) /;
+
+const FACTORS: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:half|one half)(?:\s+of)?\s*$/i, "0.5 * "],
+  [/\b(?:a|one) quarter\s+of\s*$/i, "0.25 * "],
+  [/\b(?:a|one) third\s+of\s*$/i, "1/3 * "],
+  [/\b(?:twice|double|two times)\s*$/i, "2 * "],
+  [/\btimes\s*$/i, "* "],
+];
+
+function asFactors(before: string): string {
+  return FACTORS.reduce((text, [words, factor]) => text.replace(words, factor), before);
+}
+
+/** The text with numbers in it: in the words of its unit where it is one figure by itself, else as a sum of numbers. */
+function wholeText(pieces: Pieces, unit: FigureUnit | null): Result<string> {
+  const [only, ...others] = pieces.filter(
+    (piece) => typeof piece !== "string" || piece.trim() !== "",
+  );
+  if (only !== undefined && typeof only !== "string" && others.length === 0) {
+    const { label, figure } = only;
+    return unit === null || figure.unit === unit
+      ? succeed(textOf(roundedValue(only), figure.unit))
+      : fail(issue("part-other-unit", [], { label, unit: figure.unit, wanted: unit }));
+  }
+  const sum = unit === null || unit === "money" ? null : sumOf(pieces, roundedValue);
+  if (sum?.ok === true && unit !== null) return succeed(textOf(sum.value, unit));
+  // A rate with words behind it, such as "rate of (a) compounded monthly".
+  const sign = unit === "percent" ? "%" : "";
+  return succeed(
+    pieces
+      .map((piece) => (typeof piece === "string" ? piece : inSum(roundedValue(piece)) + sign))
+      .join(""),
+  );
+}
+
+/** A text worked out as a sum of bare numbers, for some value of each figure in it; units beside numbers say nothing. */
+export function sumOf(pieces: Pieces, valueOf: (taken: Taken) => number): Result<number> {
+  const text = pieces
+    .map((piece) =>
+      typeof piece === "string"
+        ? piece.replace(/%|\b(?:years?|payments?)\b/gi, "")
+        : inSum(valueOf(piece)),
+    )
+    .join("");
+  return evaluateArithmetic(text);
+}
+
+function inSum(value: number): string {
+  return value < 0 ? `(${plainDecimal(value)})` : plainDecimal(value);
+}
+
+export function roundedValue({ figure: { value }, places }: Taken): number {
+  return places === null ? value : Number(roundDecimal(value, places));
+}
+
+/** As somebody would have typed it, with every digit. */
+function textOf(value: number, unit: FigureUnit): string {
+  switch (unit) {
+    case "money":
+      return plainDecimal(value);
+    case "percent":
+      return `${plainDecimal(value)}%`;
+    case "years":
+      return value < 0 ? `${plainDecimal(-value)} years ago` : `${plainDecimal(value)} years`;
+    case "payments":
+      return `${plainDecimal(value)} payments`;
+  }
+}
+
+/** Where nothing comes before. */
+export const TAKES_UP_NOTHING: TakeUp = takeUpFrom({
+  check: (label) => fail(issue("part-missing", [], { label })),
+  find: () => null,
+});
