@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { isApple } from "../app/shortcuts";
-import type { DocumentStore } from "./document/document-store";
+import type { QuestionStore } from "./document/question-store";
 import { useStore } from "zustand";
 import { QuietButton } from "../ui/Buttons";
 import styles from "./HistoryButtons.module.css";
@@ -8,7 +8,7 @@ import styles from "./HistoryButtons.module.css";
 const CONTROL = isApple ? "⌘" : "Ctrl";
 
 /** Undo and redo, by button and by key, also while a field is being typed in. */
-export function HistoryButtons({ store }: { readonly store: DocumentStore }) {
+export function HistoryButtons({ store }: { readonly store: QuestionStore }) {
   const canUndo = useStore(store, (state) => state.past.length > 0);
   const canRedo = useStore(store, (state) => state.future.length > 0);
   useEffect(() => {

@@ -9,10 +9,10 @@ import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
 import { showNotice } from "../ui/notices";
 import { titleOf } from "../ui/title-of";
-import { DocumentProvider } from "./document/document-context";
 import { HistoryButtons } from "./HistoryButtons";
 import { focusFirstEmptyField } from "./lines/field-id";
 import { openProblem, type OpenProblem } from "./open-problem";
+import { OpenPart } from "./parts/OpenPart";
 import { ProblemBody } from "./ProblemBody";
 import { ConflictBanner } from "./saving/ConflictBanner";
 import { findLocalCopies, type FoundCopy } from "./saving/local-copy";
@@ -114,7 +114,7 @@ function Page({ open }: { readonly open: OpenProblem }) {
   };
 
   return (
-    <DocumentProvider value={store}>
+    <OpenPart question={store}>
       <Shell
         tools={
           <>
@@ -137,6 +137,6 @@ function Page({ open }: { readonly open: OpenProblem }) {
           <ShareButton id={open.id} saver={saver} />
         </p>
       </Shell>
-    </DocumentProvider>
+    </OpenPart>
   );
 }

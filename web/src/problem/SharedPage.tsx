@@ -11,9 +11,9 @@ import { Message } from "../app/Message";
 import { Shell } from "../app/Shell";
 import { Note, Trouble } from "../ui/Trouble";
 import { dayWords } from "../ui/day-words";
-import { DocumentProvider } from "./document/document-context";
-import { createDocumentStore } from "./document/document-store";
+import { createQuestionStore } from "./document/question-store";
 import { HistoryButtons } from "./HistoryButtons";
+import { OpenPart } from "./parts/OpenPart";
 import { ProblemBody } from "./ProblemBody";
 import { usePageTitle } from "./use-page-title";
 import styles from "./ProblemPage.module.css";
@@ -51,7 +51,7 @@ export function SharedPage() {
 }
 
 function Opened({ shared }: { readonly shared: SharedProblem }) {
-  const [store] = useState(() => createDocumentStore(shared.draft));
+  const [store] = useState(() => createQuestionStore(shared.draft));
   const navigate = useNavigate();
   usePageTitle(store);
   const copy = useMutation({
@@ -59,7 +59,7 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
     onSuccess: ({ id }) => navigate(`/problems/${id}`),
   });
   return (
-    <DocumentProvider value={store}>
+    <OpenPart question={store}>
       <Shell tools={<HistoryButtons store={store} />}>
         <Note
           className={styles.shared ?? ""}
@@ -73,6 +73,6 @@ function Opened({ shared }: { readonly shared: SharedProblem }) {
         {copy.isError && <Trouble title={copy.error.message} />}
         <ProblemBody />
       </Shell>
-    </DocumentProvider>
+    </OpenPart>
   );
 }

@@ -1,6 +1,6 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { saveProblem } from "../api/problems";
-import { createDocumentStore, type DocumentStore } from "./document/document-store";
+import { createQuestionStore, type QuestionStore } from "./document/question-store";
 import { dropFoundCopy, dropLocalCopy, writeLocalCopy, type FoundCopy } from "./saving/local-copy";
 import { warnOfLeaving } from "./saving/warn-of-leaving";
 import { createSaver, type Saver } from "./saving/saver";
@@ -8,7 +8,7 @@ import { createSaver, type Saver } from "./saving/saver";
 /** A problem that is open: its document, and what saves it. */
 export interface OpenProblem {
   readonly id: string;
-  readonly store: DocumentStore;
+  readonly store: QuestionStore;
   readonly saver: Saver;
   /** Saves what is typed from now on; the function it gives ends that, with a last save. */
   readonly keepSaving: () => () => void;
@@ -26,7 +26,7 @@ export function openProblem(
   onSaved: (saved: SavedProblem) => void,
 ): OpenProblem {
   const { id } = saved;
-  const store = createDocumentStore(local?.draft ?? saved.draft);
+  const store = createQuestionStore(local?.draft ?? saved.draft);
   const saver = createSaver(local?.base ?? saved.version, {
     save: (version, draft, isLast) => saveProblem(id, version, draft, isLast),
     keepLocally: (copy) => writeLocalCopy(id, copy),

@@ -1,9 +1,9 @@
 import { useEffect } from "react";
 import { titleOf } from "../ui/title-of";
-import type { DocumentStore } from "./document/document-store";
+import type { QuestionStore } from "./document/question-store";
 
 /** Names the tab after the problem, also while its title is typed. */
-export function usePageTitle(store: DocumentStore): void {
+export function usePageTitle(store: QuestionStore): void {
   useEffect(() => {
     const name = () => {
       document.title = `${titleOf(store.getState().draft)} · Kestrelmoor`;

@@ -4,6 +4,7 @@ import { plainDecimal } from "../../engine/numbers/plain-decimal";
 import { roundDecimal } from "../../engine/numbers/round-decimal";
 import { fail, succeed, type Result } from "../../engine/result";
 import { evaluateArithmetic } from "./arithmetic";
+import { readTime } from "./read-time";
 
 /** A figure of an earlier part of the question. */
 export interface EarlierFigure {
@@ -118,19 +119,22 @@ function asFactors(before: string): string {
   return FACTORS.reduce((text, [words, factor]) => text.replace(words, factor), before);
 }
 
-/** The text with numbers in it: in the words of its unit where it is one figure by itself, else as a sum of numbers. */
+/** The text with numbers in it: in the words of its unit where it comes to one figure, else as money is summed. */
 function wholeText(pieces: Pieces, unit: FigureUnit | null): Result<string> {
-  const [only, ...others] = pieces.filter(
-    (piece) => typeof piece !== "string" || piece.trim() !== "",
-  );
-  if (only !== undefined && typeof only !== "string" && others.length === 0) {
-    const { label, figure } = only;
-    return unit === null || figure.unit === unit
-      ? succeed(textOf(roundedValue(only), figure.unit))
-      : fail(issue("part-other-unit", [], { label, unit: figure.unit, wanted: unit }));
+  const taken = pieces.filter((piece) => typeof piece !== "string");
+  const isAlone = pieces.every((piece) => typeof piece !== "string" || piece.trim() === "");
+  const odd = taken.find(({ figure }) => unit !== null && !mayStandFor(figure.unit, unit));
+  if (odd !== undefined && (isAlone || unit !== "money")) {
+    const { label, figure } = odd;
+    return fail(
+      issue("part-other-unit", [], { label, unit: figure.unit, wanted: unit ?? "money" }),
+    );
   }
-  const sum = unit === null || unit === "money" ? null : sumOf(pieces, roundedValue);
-  if (sum?.ok === true && unit !== null) return succeed(textOf(sum.value, unit));
+  const [first] = taken;
+  if (first !== undefined && (isAlone || unit !== "money")) {
+    const sum = sumOf(pieces, roundedValue);
+    if (sum.ok) return succeed(textOf(sum.value, first.figure.unit));
+  }
   // A rate with words behind it, such as "rate of (a) compounded monthly".
   const sign = unit === "percent" ? "%" : "";
   return succeed(
@@ -140,16 +144,46 @@ function wholeText(pieces: Pieces, unit: FigureUnit | null): Result<string> {
   );
 }
 
-/** A text worked out as a sum of bare numbers, for some value of each figure in it; units beside numbers say nothing. */
+/** A time says for how long payments go on, as well as a number of them does. */
+function mayStandFor(unit: FigureUnit, wanted: FigureUnit): boolean {
+  return unit === wanted || (unit === "years" && wanted === "payments");
+}
+
+/** A time among the figures of a sum: "5 years 6 months". */
+const SPAN =
+  /\d[\d.,]*\s*(?:years?|months?|weeks?|days?)\b(?:\s+(?:and\s+)?\d[\d.,]*\s*(?:months?|weeks?|days?)\b)*/gi;
+
+/**
+ * A text worked out as a sum of bare numbers, for some value of each figure in it. Fails where it is no sum, or where
+ * its figures do not count the same.
+ */
 export function sumOf(pieces: Pieces, valueOf: (taken: Taken) => number): Result<number> {
+  const units = new Set(
+    pieces.flatMap((piece) => (typeof piece === "string" ? [] : piece.figure.unit)),
+  );
+  const [unit = "money"] = units;
+  if (units.size > 1) return fail(issue("money-not-understood", [], { typed: "", at: "" }));
   const text = pieces
-    .map((piece) =>
-      typeof piece === "string"
-        ? piece.replace(/%|\b(?:years?|payments?)\b/gi, "")
-        : inSum(valueOf(piece)),
-    )
+    .map((piece) => (typeof piece === "string" ? bare(piece, unit) : inSum(valueOf(piece))))
     .join("");
   return evaluateArithmetic(text);
+}
+
+/** Numbers without the word for what they count. */
+function bare(text: string, unit: FigureUnit): string {
+  switch (unit) {
+    case "money":
+      return text;
+    case "percent":
+      return text.replace(/%/g, "");
+    case "payments":
+      return text.replace(/\bpayments?\b/gi, "");
+    case "years":
+      return text.replace(SPAN, (span) => {
+        const time = readTime(span);
+        return time.ok ? plainDecimal(time.value.years) : span;
+      });
+  }
 }
 
 function inSum(value: number): string {

@@ -1,5 +1,5 @@
 import { createContext, use } from "react";
-import { useStore, type StoreApi } from "zustand";
+import { useStore } from "zustand";
 import { createStore } from "zustand/vanilla";
 import type { DocumentState, DocumentStore } from "./document-store";
 
@@ -16,10 +16,14 @@ export function useDocument(): DocumentStore {
 
 const NOTHING_OPEN = createStore(() => null);
 
+type OpenStore = Pick<DocumentStore, "getInitialState" | "subscribe"> & {
+  readonly getState: () => DocumentState | null;
+};
+
 /** A part of the open problem, or `null` on a page without one. */
 export function useDocumentStateIfOpen<Part>(select: (state: DocumentState) => Part): Part | null {
   const store = use(DocumentContext);
-  return useStore<StoreApi<DocumentState | null>, Part | null>(store ?? NOTHING_OPEN, (state) =>
+  return useStore<OpenStore, Part | null>(store ?? NOTHING_OPEN, (state) =>
     state === null ? null : select(state),
   );
 }

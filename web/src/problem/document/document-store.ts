@@ -1,32 +1,29 @@
 import type { Draft } from "@kestrelmoor/core/typing";
-import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
-import { createStore, type StoreApi } from "zustand/vanilla";
-import { outcomeAfter, outcomeOf, type Outcome } from "./outcome";
-
-enablePatches();
-
-/** How many steps back a person can go: further than anybody types between opening and closing a problem. */
-const DEEPEST_UNDO = 2000;
-
-/** Typing in one field within this time is one step to undo. */
-const TYPING_PAUSE_MS = 1200;
+import type { Patch } from "immer";
+import type { StoreApi } from "zustand/vanilla";
+import type { Outcome } from "./outcome";
+import type { QuestionState, QuestionStore } from "./question-store";
 
 /** One step of the story, as the patches that take it back and forth. */
-interface StoryStep {
+export interface StoryStep {
   readonly back: Patch[];
   readonly forth: Patch[];
   readonly field: string | null;
   readonly at: number;
+  /** The part that is looked at once it is taken back, and once it is done. */
+  readonly opens: { readonly back: string; readonly forth: string };
 }
 
+/** One part of a question as its page sees it: as if it were a problem by itself. */
 export interface DocumentState {
+  /** See `partsOf`: with what it shares with the other parts. */
   readonly draft: Draft;
   readonly outcome: Outcome;
   readonly past: readonly StoryStep[];
   readonly future: readonly StoryStep[];
 }
 
-export interface DocumentActions {
+interface DocumentActions {
   /**
    * Changes the draft as one step to undo.
    * @param field names the field that is typed in: changes that follow fast in the same one are one step
@@ -36,89 +33,44 @@ export interface DocumentActions {
   readonly settle: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
-  /** Puts another text in its place, as one step to undo. */
-  readonly replace: (draft: Draft) => void;
+  /** The whole that it is a part of. */
+  readonly question: QuestionStore;
 }
 
-export type DocumentStore = StoreApi<DocumentState> & DocumentActions;
+export type DocumentStore = Pick<StoreApi<DocumentState>, "getState" | "getInitialState"> & {
+  readonly subscribe: (
+    listener: (state: DocumentState, before: DocumentState) => void,
+  ) => () => void;
+} & DocumentActions;
 
-/**
- * The document of the problem page: the draft, its story, and what it comes to. What is selected or
- * open is not in here, so that undo never moves the view about.
- *
- * @param now for tests: the time in milliseconds
- */
-export function createDocumentStore(first: Draft, now: () => number = Date.now): DocumentStore {
-  const store = createStore<DocumentState>(() => ({
-    draft: first,
-    outcome: outcomeOf(first),
-    past: [],
-    future: [],
-  }));
-
-  const nextOutcome = (draft: Draft): Outcome => outcomeAfter(store.getState().outcome, draft);
-
-  const edit: DocumentActions["edit"] = (recipe, field) => {
-    const { draft, past } = store.getState();
-    const [next, forth, back] = produceWithPatches(draft, (writable: Draft) => {
-      recipe(writable);
-    });
-    if (forth.length === 0) return;
-    const last = past.at(-1);
-    const goesOn =
-      field !== undefined && last?.field === field && now() - last.at < TYPING_PAUSE_MS;
-    const change: StoryStep = goesOn
-      ? { back: [...back, ...last.back], forth: [...last.forth, ...forth], field, at: now() }
-      : { back, forth, field: field ?? null, at: now() };
-    const story = goesOn ? [...past.slice(0, -1), change] : [...past, change];
-    store.setState({
-      draft: next,
-      outcome: nextOutcome(next),
-      past: story.slice(-DEEPEST_UNDO),
-      future: [],
-    });
+/** The document of one part. While a part that was removed is still drawn, it is what it last was. */
+export function partStore(question: QuestionStore, label: string): DocumentStore {
+  let last: { readonly whole: QuestionState; readonly state: DocumentState } | null = null;
+  const stateOf = (whole: QuestionState): DocumentState => {
+    if (last?.whole === whole) return last.state;
+    const { parts, past, future } = whole;
+    const outcome = parts.find(({ draft }) => draft.part.label === label) ?? last?.state.outcome;
+    if (outcome === undefined) throw new Error(`There is no part (${label})`);
+    const state = { draft: outcome.draft, outcome, past, future };
+    last = { whole, state };
+    return state;
   };
-
-  const settle = () => {
-    const { past } = store.getState();
-    const last = past.at(-1);
-    if (last === undefined || last.field === null) return;
-    store.setState({ past: [...past.slice(0, -1), { ...last, field: null }] });
+  const getState = () => stateOf(question.getState());
+  return {
+    getState,
+    getInitialState: getState,
+    subscribe: (listener) => {
+      let before = getState();
+      return question.subscribe(() => {
+        const state = getState();
+        listener(state, before);
+        before = state;
+      });
+    },
+    edit: (recipe, field) => question.editPart(label, recipe, field),
+    settle: question.settle,
+    undo: question.undo,
+    redo: question.redo,
+    question,
   };
-
-  const undo = () => {
-    const { draft, past, future } = store.getState();
-    const change = past.at(-1);
-    if (change === undefined) return;
-    const next = applyPatches(draft, change.back);
-    store.setState({
-      draft: next,
-      outcome: nextOutcome(next),
-      past: past.slice(0, -1),
-      future: [{ ...change, field: null }, ...future],
-    });
-  };
-
-  const redo = () => {
-    const { draft, past, future } = store.getState();
-    const [change, ...later] = future;
-    if (change === undefined) return;
-    const next = applyPatches(draft, change.forth);
-    store.setState({
-      draft: next,
-      outcome: nextOutcome(next),
-      past: [...past, { ...change, field: null }],
-      future: later,
-    });
-  };
-
-  const replace = (draft: Draft) => {
-    edit((writable) => {
-      // The one that a draft may leave out must not stay behind.
-      delete writable.currency;
-      Object.assign(writable, draft);
-    });
-  };
-
-  return { ...store, edit, settle, undo, redo, replace };
 }

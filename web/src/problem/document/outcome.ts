@@ -1,41 +1,62 @@
+import { solve, type Problem, type Solution, type SolvedProblem } from "@kestrelmoor/core";
 import {
-  solve,
-  type Problem,
-  type Result,
-  type Solution,
-  type SolvedProblem,
-} from "@kestrelmoor/core";
-import { readDraft, type Draft, type DraftReading } from "@kestrelmoor/core/typing";
+  isLabel,
+  readDraft,
+  readPart,
+  takeUpBefore,
+  type Draft,
+  type EarlierPart,
+  type PartPlace,
+  type PartReading,
+} from "@kestrelmoor/core/typing";
 import { replaceEqualDeep } from "@tanstack/react-query";
 
-/** What the draft comes to: always of the draft beside it, worked out with every change. */
-export interface Outcome {
-  readonly reading: DraftReading;
-  readonly problem: Problem | null;
-  /** `null` while the draft is not a problem yet. */
-  readonly result: Result<SolvedProblem> | null;
-  /** The problem with its answer; `null` while there is none. */
-  readonly solved: SolvedProblem | null;
+/** What the draft of a part comes to: always of the draft beside it, worked out with every change. */
+export type Outcome = PartReading;
+
+/** @param place the parts before it; left out: it is by itself */
+export function outcomeOf(draft: Draft, place: PartPlace = aloneIn(draft)): Outcome {
+  return readPart(draft, place);
 }
 
-export function outcomeOf(draft: Draft): Outcome {
-  const reading = readDraft(draft);
-  const { problem } = reading;
-  return { reading, problem, ...resultOf(problem === null ? null : solve(problem)) };
+function aloneIn({ part: { label } }: Draft): PartPlace {
+  return { label, labels: [label], before: [] };
 }
 
 /**
  * What the next draft comes to. What stays the same keeps its identity, so that only the lines that change are drawn
- * anew; and what asks the same is not solved again.
+ * anew; and what asks the same is not solved again, nor read again where nothing that it uses has changed.
  */
-export function outcomeAfter(before: Outcome, draft: Draft): Outcome {
-  const reading = replaceEqualDeep(before.reading, readDraft(draft));
+export function outcomeAfter(before: Outcome, draft: Draft, place = before.place): Outcome {
+  if (draft === before.draft && !usesOther(before, place)) {
+    return { ...before, place, takeUp: takeUpBefore(place) };
+  }
+  const uses = new Set<string>();
+  const takeUp = takeUpBefore(place, uses);
+  const reading = replaceEqualDeep(before.reading, readDraft(draft, takeUp));
   const { problem } = reading;
   const result =
     problem !== null && before.problem !== null && asksTheSame(before.problem, problem)
       ? before.result
       : steady(before.result, problem === null ? null : solve(problem));
-  return { reading, problem, ...resultOf(result) };
+  return { draft, reading, problem, ...resultOf(result), takeUp, place, uses };
+}
+
+/** Whether something that a part takes up is not what it was. */
+function usesOther({ uses, place: before }: Outcome, place: PartPlace): boolean {
+  return [...uses].some((label) => {
+    const [was, is] = [sourceIn(before, label), sourceIn(place, label)];
+    const isThere = (labels: readonly string[]) => labels.some((one) => isLabel(one, label));
+    return (
+      was?.solved !== is?.solved ||
+      was?.reading !== is?.reading ||
+      isThere(before.labels) !== isThere(place.labels)
+    );
+  });
+}
+
+function sourceIn({ before }: PartPlace, label: string): EarlierPart | undefined {
+  return before.find(({ draft }) => isLabel(draft.part.label, label));
 }
 
 function resultOf(result: Outcome["result"]): Pick<Outcome, "result" | "solved"> {

@@ -1,5 +1,7 @@
-import type { FieldRef } from "../../../engine/fields/field-ref";
+import { flowField, type FieldRef } from "../../../engine/fields/field-ref";
 import { figureOf, numberOnTimeline } from "../../../engine/fields/problem-figures";
+import { withDigits } from "../../../engine/numbers/with-digits";
+import { frequencyOf } from "../../../engine/time/duration";
 import { issue } from "../../../engine/issues/issue";
 import type { FollowUp } from "../../../engine/problem/schema";
 import { fail, succeed, type Result } from "../../../engine/result";
@@ -44,9 +46,9 @@ export function earlierFigures(place: PartPlace, used?: Set<string>): EarlierFig
     place.before.find(({ draft }) => isLabel(draft.part.label, label));
   return {
     check: (label) => {
+      used?.add(label);
       const isThere = place.labels.some((one) => isLabel(one, label));
       if (!isThere) return fail(issue("part-missing", [], { label }));
-      used?.add(label);
       if (isLabel(place.label, label)) return fail(issue("part-refers-to-itself", [], { label }));
       if (partAt(label) === undefined) return fail(issue("part-refers-ahead", [], { label }));
       return succeed(null);
@@ -58,7 +60,8 @@ export function earlierFigures(place: PartPlace, used?: Set<string>): EarlierFig
   };
 }
 
-function isLabel(one: string, other: string): boolean {
+/** Whether two labels are the same: (A) is (a). */
+export function isLabel(one: string, other: string): boolean {
   return one.toLowerCase() === other.toLowerCase();
 }
 
@@ -86,6 +89,8 @@ function figureOfQuantity(
       return furtherAnswer(solved, quantity.question, label);
     case "figure":
       return knownFigure(solved, quantity.ref, label);
+    case "term":
+      return termOf(solved, quantity.line, label);
   }
 }
 
@@ -116,6 +121,18 @@ function furtherAnswer(
   return value === null
     ? fail(issue("part-waits", [], { label }))
     : succeed({ value: Math.abs(value), unit: "money" });
+}
+
+function termOf(
+  { problem, settled }: SolvedProblem,
+  line: number,
+  label: string,
+): Result<EarlierFigure> {
+  const flow = problem.flows[line];
+  const count = numberOnTimeline(problem, settled, flowField(line, "count"));
+  return flow?.kind !== "stream" || count === null || !Number.isFinite(count)
+    ? fail(issue("part-waits", [], { label }))
+    : succeed({ value: withDigits(count / frequencyOf(flow.every), 13), unit: "years" });
 }
 
 function knownFigure(

@@ -160,11 +160,23 @@ describe("other figures are taken up in the fields of their kind", () => {
     expect(answerOf(lastOf(first, doubled(typed)))).toBeCloseTo(value, 8);
   });
 
-  test("a number of payments", () => {
+  test.each<[first: Draft, typed: string, payments: number | null]>([
+    [COUNT, "answer of (a)", 240],
+    [COUNT, "half the answer of (a)", 120],
+    [LOAN, "number of payments of (a) - 60", 180],
+    [LOAN, "number of payments of (a) - 60 payments", 180],
+    [LOAN, "term of (a)", 240],
+    [LOAN, "term of (a) - 5 years", 180],
+    [LOAN, "term of (a) - 5 years 6 months", 174],
+    [LOAN, "term of (a) less 5 years", null],
+    [LOAN, "number of payments of (a) - 5 years", null],
+  ])("how long payments go on: %#. %s", (first, count, payments) => {
     const second = structuredCopy(LOAN);
     const [, line] = second.flows;
-    if (line?.kind === "stream") line.count = "answer of (a)";
-    expect(answerOf(lastOf(COUNT, second))).toBeCloseTo(PAYMENT, 6);
+    if (line?.kind === "stream") line.count = count;
+    const value = answerOf(lastOf(first, second));
+    if (payments === null) expect(value).toBeUndefined();
+    else expect(value).toBeCloseTo((100_000 * 0.005) / (1 - 1.005 ** -payments), 6);
   });
 
   test("in a list, out or in, repeated or not", () => {
@@ -285,7 +297,7 @@ describe("the file of a question", () => {
     for (const amount of ["payment of (a) + balance after 5 years of (a)", "loan of (a)"]) {
       const file = writeQuestion(question(LOAN, doubled({ amount })));
       expect(file?.parts[1]?.problem["flows"]).toMatchObject([
-        { amount: expect.any(Number) as number },
+        { amount: expect.any(Number) as unknown },
         { amount: null },
       ]);
     }

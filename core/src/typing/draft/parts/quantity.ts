@@ -11,7 +11,9 @@ import { readFollowUp } from "../read-follow-up";
 export type Quantity =
   | { readonly kind: "answer"; readonly which: number | null }
   | { readonly kind: "follow-up"; readonly question: FollowUp }
-  | { readonly kind: "figure"; readonly ref: FieldRef };
+  | { readonly kind: "figure"; readonly ref: FieldRef }
+  /** How long the payments of a line go on, in years. */
+  | { readonly kind: "term"; readonly line: number };
 
 const ANSWER = /^(?:(?<which>\S+) )?(?:answer|result|solution|unknown)(?: (?<number>\d{1,2}))?$/;
 const FOLLOW_UP = /^follow-?up (\d{1,2})$/;
@@ -35,7 +37,8 @@ const PLACES: Readonly<Record<string, number>> = {
 const REPEATED =
   /^(?:(?:new|old|level|equal|regular|monthly|quarterly|yearly|annual|weekly|fortnightly) )?(?:payment|repayment|instal+ment|deposit|withdrawal|receipt|premium|rent|pmt)s?$/;
 const ONCE = /^(?:loan|price|sum|principal|present value|future value|pv|fv|payment|deposit)$/;
-const COUNT = /^(?:number of (?:payments|deposits|withdrawals)|count|term|duration)$/;
+const COUNT = /^(?:number of (?:payments|deposits|withdrawals)|count)$/;
+const TERM = /^(?:term|duration|length)$/;
 
 /** The words for an answer of another kind. */
 const NOUNS: Readonly<Record<Exclude<UnknownKind, "amount">, RegExp>> = {
@@ -128,6 +131,7 @@ function figureNamed(problem: Problem, words: string, names: Names): Quantity | 
   const streams = flows.flatMap(({ kind }, index) => (kind === "stream" ? [index] : []));
   const [stream] = streams;
   if (streams.length === 1 && stream !== undefined) {
+    if (TERM.test(words)) return { kind: "term", line: stream };
     if (REPEATED.test(words)) return figure(flowField(stream, "amount"));
     if (COUNT.test(words)) return figure(flowField(stream, "count"));
   }

@@ -2,17 +2,11 @@ import { isoYears } from "../../../engine/time/moment";
 import type { Problem } from "../../../engine/problem/schema";
 import { isTimeAt, withReferences, type AnswerOf } from "../../../engine/question/answer-of";
 import type { QuestionFile } from "../../../engine/question/question-file";
-import { listUnknowns } from "../../../engine/problem/unknown";
 import { formatExact } from "../../../wording/format-number";
-import { overWords } from "../../../wording/span-words";
-import { USUAL_FORMAT } from "../../../wording/answer-format";
-import { namesOf, type Names } from "../../input/names";
-import { timesSaidIn } from "../../input/read-moment";
 import { BLANK_DRAFT, type Draft } from "../draft";
 import { writeDraft } from "../write-draft";
-import { writePosition } from "../write/write-position";
 import { asLaterPart } from "./part-drafts";
-import { quantityIn } from "./quantity";
+import { quantityWords } from "./quantity-words";
 
 /** Puts a question file into fields, as somebody would have typed it; reading it back gives the same answers. */
 export function draftOfQuestion({
@@ -99,60 +93,5 @@ function multipleWords(times: number, once: string): string {
       return `twice the ${once}`;
     default:
       return `${formatExact(times)} * ${once}`;
-  }
-}
-
-const ORDINALS = ["first", "second", "third", "fourth"];
-
-/** What is taken up of a part; by its number where words would not be read as the same. */
-function quantityWords({ also, which }: AnswerOf, source: Problem): string {
-  if (also === undefined) {
-    if (which === undefined) return nounOf(source);
-    const ordinal = ORDINALS[which];
-    return ordinal === undefined ? `answer ${which + 1}` : `${ordinal} answer`;
-  }
-  const names = { ...namesOf(source.flows), ...timesSaidIn(source) };
-  const question = source.also?.[also];
-  const isSame = (words: string) => {
-    const meant = quantityIn(source, words, names);
-    return (
-      meant?.kind === "follow-up" && JSON.stringify(meant.question) === JSON.stringify(question)
-    );
-  };
-  return furtherWords(source, also, names).find(isSame) ?? `follow-up ${also + 1}`;
-}
-
-/** What the answer of a problem is called. */
-function nounOf(problem: Problem): string {
-  const [unknown] = listUnknowns(problem);
-  if (unknown?.kind === "percent") return "rate";
-  const flow = unknown?.field.on === "flow" ? problem.flows[unknown.field.line] : undefined;
-  return unknown?.kind === "amount" && flow?.kind === "stream" ? "payment" : "answer";
-}
-
-function furtherWords({ also = [] }: Problem, place: number, names: Names): string[] {
-  const question = also[place];
-  switch (question?.find) {
-    case undefined:
-      return [];
-    case "total":
-      return [
-        question.of === "in" || question.of === "out"
-          ? `total ${question.of}`
-          : `total of ${names.nameOf(question.of)}`,
-      ];
-    case "balance":
-    case "value": {
-      const at = writePosition(question.at, names);
-      return ["after", "on", "at", ""].map((word) =>
-        `${question.find} ${word} ${at}`.replace(/ +/g, " "),
-      );
-    }
-    case "interest":
-    case "principal": {
-      const { find, from, to } = question;
-      if (typeof from !== "string" || typeof to !== "string") return [];
-      return [`${find} ${overWords(from, to, USUAL_FORMAT)}`];
-    }
   }
 }

@@ -183,7 +183,7 @@ function sourceOf(
   if (part === undefined || problem === null) return null;
   const plain = words.replace(/^rounded /, "");
   const quantity = quantityIn(problem, plain, namesIn(part.draft, part.takeUp));
-  if (quantity === null || quantity.kind === "figure") return null;
+  if (quantity === null || quantity.kind === "figure" || quantity.kind === "term") return null;
   if (quantity.kind === "answer") {
     const { which } = quantity;
     if (which === null) return {};

@@ -1,0 +1,69 @@
+import { LIMITS } from "../../../engine/problem/limits";
+import type { Draft, Variant } from "../draft";
+import { draftOfVariant } from "../variants/draft-of-variant";
+import { asLaterPart, labelsOf, partsOf } from "./part-drafts";
+
+const LETTERS = "abcdefghijklmnopqrstuvwxyz";
+
+/** What the next part of a question is called: the letter or the number after the last; `null` where it has all. */
+export function nextLabel(whole: Draft): string | null {
+  const labels = labelsOf(whole);
+  if (labels.length >= LIMITS.parts) return null;
+  const numbers = labels.map(Number);
+  if (numbers.every(Number.isInteger)) return String(Math.max(...numbers) + 1);
+  const taken = labels.map((label) => LETTERS.indexOf(label.toLowerCase()));
+  const after = LETTERS.charAt(Math.max(...taken) + 1);
+  // After (z), one that was removed.
+  return after === "" ? ([...LETTERS].find((letter) => !labels.includes(letter)) ?? null) : after;
+}
+
+/** A part that is to be added: its lines, and what it is called beside its letter. */
+export interface NewPart {
+  readonly name: string;
+  readonly draft: Draft;
+}
+
+/**
+ * Adds a part at the end. Changes the draft in place.
+ *
+ * @returns its label; `null` where the question has as many parts as it can
+ */
+export function addPart(whole: Draft, { name, draft }: NewPart): string | null {
+  const label = nextLabel(whole);
+  if (label === null) return null;
+  whole.later.push(
+    asLaterPart({ ...draft, part: { label, name: name.slice(0, LIMITS.labelLength) } }),
+  );
+  return label;
+}
+
+/** Removes a part; what takes it up says that it is missing. The only part stays. Changes the draft in place. */
+export function removePart(whole: Draft, label: string): void {
+  const place = labelsOf(whole).indexOf(label);
+  const [next, ...others] = whole.later;
+  if (place > 0) whole.later.splice(place - 1, 1);
+  else if (place === 0 && next !== undefined) {
+    Object.assign(whole, next);
+    whole.later = others;
+  }
+}
+
+/** A variant of a part as a part by itself. */
+export function partOfVariant(draft: Draft, variant: Variant): NewPart {
+  return { name: variant.name, draft: { ...withoutFurther(draftOfVariant(draft, variant)) } };
+}
+
+/** The lines of a part once more, to be changed. */
+export function sameLines(draft: Draft): NewPart {
+  return { name: "", draft: withoutFurther(draft) };
+}
+
+/** What was asked, tried or compared beside the lines stays where it is. */
+function withoutFurther(draft: Draft): Draft {
+  return { ...draft, also: [], sums: [], variants: [], typedBefore: [] };
+}
+
+/** The draft of a part by its label. */
+export function partNamed(whole: Draft, label: string): Draft | undefined {
+  return partsOf(whole).find(({ part }) => part.label === label);
+}

@@ -1,0 +1,167 @@
+import { describe, expect, test } from "@jest/globals";
+import { expectDigits } from "../../../../test/reference-answer";
+import reference from "../../../../reference/parts.json";
+import { readQuestion } from "../../../engine/question/question-file";
+import { SHAPES } from "../shapes";
+import type { Draft } from "../draft";
+import { addPart, nextLabel, partNamed, partOfVariant, removePart, sameLines } from "./edit-parts";
+import { asLaterPart, labelsOf } from "./part-drafts";
+import { draftOfQuestion } from "./question-draft";
+import { readParts } from "./read-parts";
+import { readyParts } from "./ready-parts";
+
+interface ReferenceCase {
+  readonly id: string;
+  readonly question: unknown;
+  readonly expect: readonly { readonly value: string }[];
+}
+
+/** The first part of a question of the reference, as it is typed, and the answers of them all. */
+function referenceCase(id: string) {
+  const cases = reference as unknown as readonly ReferenceCase[];
+  const found = cases.find((one) => one.id === id);
+  if (found === undefined) throw new Error(`There is no ${id}`);
+  const read = readQuestion(found.question);
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  const draft = { ...draftOfQuestion(read.value), later: [] };
+  return { draft, answers: found.expect.map(({ value }) => value) };
+}
+
+/** The question with a ready-made next part added to its first one. */
+function withReady(first: Draft, id: string, texts: Readonly<Record<string, string>>): Draft {
+  const whole = structuredCopy(first);
+  const ready = readyParts(first).find((one) => one.id === id);
+  if (ready === undefined) throw new Error(`${id} does not fit`);
+  const started = Object.fromEntries(ready.asks.map(({ key, start }) => [key, start]));
+  for (const part of ready.make({ ...started, ...texts }, ["b", "c"])) addPart(whole, part);
+  return whole;
+}
+
+const structuredCopy = (draft: Draft) => JSON.parse(JSON.stringify(draft)) as Draft;
+
+const answersOf = (whole: Draft) =>
+  readParts(whole).map(({ solved }) => solved?.answers[0].value ?? Number.NaN);
+
+describe("ready-made next parts come to what was calculated by brute force", () => {
+  test.each<[id: string, ready: string, texts: Readonly<Record<string, string>>]>([
+    ["renewal-01", "renew", { after: "7 years", percent: "8.49%" }],
+    [
+      "refinance-01",
+      "refinance",
+      { after: "3 years", percent: "3.63% compounded continuously", penalty: "2%", costs: "600" },
+    ],
+    ["points-01", "fees", { fee: "3%", costs: "0" }],
+    ["accelerated-01", "half-payments", {}],
+    ["accelerated-02", "half-payments", {}],
+    ["accelerated-03", "half-payments", {}],
+  ])("%s: %s", (id, ready, texts) => {
+    const { draft, answers } = referenceCase(id);
+    const [, second] = answersOf(withReady(draft, ready, texts));
+    // A rate is asked as it is quoted in the loan itself; the reference asks for a monthly one.
+    const isRate = ready === "fees";
+    if (isRate) expect(monthly(second ?? NaN, 2)).toBeCloseTo(Number(answers[1]), 10);
+    else expectDigits(second ?? NaN, answers[1] ?? "");
+  });
+
+  test("points on a loan that is paid off early", () => {
+    const { draft, answers } = referenceCase("points-01");
+    const whole = withReady(draft, "pay-off", { after: "6 years", fee: "3%" });
+    expect(monthly(answersOf(whole)[1] ?? NaN, 2)).toBeCloseTo(Number(answers[2]), 10);
+  });
+
+  test("without fees, it cost what it was to cost", () => {
+    const { draft } = referenceCase("points-01");
+    expect(answersOf(withReady(draft, "pay-off", { after: "6 years" }))[1]).toBeCloseTo(4.5, 10);
+  });
+
+  test("what a refinancing is worth", () => {
+    const { draft } = referenceCase("renewal-01");
+    const [old = 0, now = 0, worth = 0] = answersOf(
+      withReady(draft, "refinance", { after: "7 years", percent: "6%" }),
+    );
+    expect(worth).toBeCloseTo(((old - now) * (1 - 1.005 ** -72)) / 0.005, 6);
+  });
+
+  test("drawing down what was saved", () => {
+    const shape = SHAPES.find(({ id }) => id === "saving-up");
+    if (shape === undefined) throw new Error("There is no such type");
+    const [fund = 0, drawn = 0] = answersOf(
+      withReady(shape.picture(), "draw-down", { count: "24 payments", percent: "6%" }),
+    );
+    expect(drawn).toBeCloseTo((fund * 0.005) / (1 - 1.005 ** -24), 8);
+  });
+});
+
+/** A nominal rate compounded so often a year as one compounded monthly. */
+function monthly(percent: number, frequency: number): number {
+  return 1200 * ((1 + percent / 100 / frequency) ** (frequency / 12) - 1);
+}
+
+describe("a next part", () => {
+  const loan = referenceCase("renewal-01").draft;
+
+  test("has the next letter, or number", () => {
+    const labelled = (...labels: readonly string[]): Draft => {
+      const [first = "a", ...later] = labels;
+      return {
+        ...loan,
+        part: { label: first, name: "" },
+        later: later.map((label) => asLaterPart({ ...loan, part: { label, name: "" } })),
+      };
+    };
+    expect(nextLabel(labelled("a"))).toBe("b");
+    expect(nextLabel(labelled("a", "c"))).toBe("d");
+    expect(nextLabel(labelled("1", "2"))).toBe("3");
+    expect(nextLabel(labelled("a", "z"))).toBe("b");
+    expect(nextLabel(labelled(..."abcdefghijklmnopqrstuvwxyz"))).toBeNull();
+  });
+
+  test("fits what it goes on from", () => {
+    const ids = (draft: Draft) => readyParts(draft).map(({ id }) => id);
+    expect(ids(loan)).toEqual([
+      "renew",
+      "refinance",
+      "pay-off",
+      "fees",
+      "half-payments",
+      "same-lines",
+      "from-answer",
+    ]);
+    for (const { start } of SHAPES) expect(ids(start())).toContain("same-lines");
+  });
+
+  test("may take up the answer of any part", () => {
+    const whole = structuredCopy(loan);
+    for (const id of ["from-answer", "same-lines"]) {
+      const ready = readyParts(loan).find((one) => one.id === id);
+      for (const part of ready?.make({}, []) ?? []) addPart(whole, part);
+    }
+    const [first, second, third] = readParts(whole);
+    expect(second?.reading.issues.map(({ code }) => code)).toEqual(["time-missing"]);
+    expect(third?.solved?.answers[0].value).toBe(first?.solved?.answers[0].value);
+  });
+
+  test("may be what a variant was", () => {
+    const variant = {
+      id: "variant-1",
+      name: "Dearer",
+      changes: [{ line: "rate-1", fact: "percent", text: "9%" }],
+    };
+    const { name, draft } = partOfVariant({ ...loan, variants: [variant] }, variant);
+    expect([name, draft.variants]).toEqual(["Dearer", []]);
+    expect(answersOf({ ...draft, later: [] })[0]).toBeGreaterThan(answersOf(loan)[0] ?? NaN);
+  });
+
+  test("is taken away again, the first one too", () => {
+    const whole = structuredCopy(loan);
+    addPart(whole, { name: "Second", draft: sameLines(loan).draft });
+    addPart(whole, { name: "Third", draft: sameLines(loan).draft });
+    removePart(whole, "b");
+    expect(labelsOf(whole)).toEqual(["a", "c"]);
+    removePart(whole, "a");
+    expect([labelsOf(whole), whole.part.name]).toEqual([["c"], "Third"]);
+    removePart(whole, "c");
+    expect(labelsOf(whole)).toEqual(["c"]);
+    expect(partNamed(whole, "c")?.flows).toEqual(loan.flows);
+  });
+});

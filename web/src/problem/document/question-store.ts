@@ -1,0 +1,203 @@
+import {
+  labelsOf,
+  partsOf,
+  pathInWhole,
+  type Draft,
+  type PartPlace,
+} from "@kestrelmoor/core/typing";
+import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
+import { createStore, type StoreApi } from "zustand/vanilla";
+import { partStore, type DocumentStore, type StoryStep } from "./document-store";
+import { outcomeAfter, outcomeOf, type Outcome } from "./outcome";
+
+enablePatches();
+
+/** How many steps back a person can go: further than anybody types between opening and closing a problem. */
+const DEEPEST_UNDO = 2000;
+
+/** Typing in one field within this time is one step to undo. */
+const TYPING_PAUSE_MS = 1200;
+
+export interface QuestionState {
+  /** Everything that is saved. */
+  readonly draft: Draft;
+  /** What each part comes to, in their order. */
+  readonly parts: readonly Outcome[];
+  /** The label of the part that is looked at. Undo moves it only where it changes another part. */
+  readonly open: string;
+  readonly past: readonly StoryStep[];
+  readonly future: readonly StoryStep[];
+}
+
+interface QuestionActions {
+  /**
+   * Changes one part as one step to undo.
+   * @param field names the field that is typed in: changes that follow fast in the same one are one step
+   */
+  readonly editPart: (label: string, recipe: (draft: Draft) => void, field?: string) => void;
+  /** Changes the whole as one step to undo. @param open the part that is looked at from then on */
+  readonly editWhole: (recipe: (draft: Draft) => void, open?: string) => void;
+  /** Ends a run of typing: the next change is a step of its own. */
+  readonly settle: () => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Puts another text in its place, as one step to undo. */
+  readonly replace: (draft: Draft) => void;
+  readonly open: (label: string) => void;
+  /** The document of one part, for its page; the same one each time. */
+  readonly part: (label: string) => DocumentStore;
+}
+
+export type QuestionStore = StoreApi<QuestionState> & QuestionActions;
+
+/**
+ * The document of the problem page: the draft of the whole question, its story, and what each part comes to. What is
+ * selected or open is no part of the story, so that undo never moves the view about.
+ *
+ * @param now for tests: the time in milliseconds
+ */
+export function createQuestionStore(first: Draft, now: () => number = Date.now): QuestionStore {
+  const store = createStore<QuestionState>(() => ({
+    draft: first,
+    parts: outcomesOf(first, []),
+    open: first.part.label,
+    past: [],
+    future: [],
+  }));
+
+  const become = (draft: Draft, state: Partial<QuestionState>) => {
+    const before = store.getState();
+    const wanted = state.open ?? before.open;
+    store.setState({
+      ...state,
+      draft,
+      parts: outcomesOf(draft, before.parts),
+      open: labelsOf(draft).includes(wanted) ? wanted : draft.part.label,
+    });
+  };
+
+  const record = (draft: Draft, step: Omit<StoryStep, "at">) => {
+    const { past } = store.getState();
+    const last = past.at(-1);
+    const goesOn =
+      step.field !== null &&
+      last?.field === step.field &&
+      last.opens.forth === step.opens.back &&
+      now() - last.at < TYPING_PAUSE_MS;
+    const change: StoryStep = goesOn
+      ? {
+          ...step,
+          back: [...step.back, ...last.back],
+          forth: [...last.forth, ...step.forth],
+          at: now(),
+        }
+      : { ...step, at: now() };
+    const story = goesOn ? [...past.slice(0, -1), change] : [...past, change];
+    become(draft, { past: story.slice(-DEEPEST_UNDO), future: [], open: step.opens.forth });
+  };
+
+  const editPart: QuestionActions["editPart"] = (label, recipe, field) => {
+    const { draft, parts } = store.getState();
+    const place = placeOf(draft, label);
+    const part = parts[place];
+    if (part === undefined) return;
+    const [, forth, back] = produceWithPatches(part.draft, (writable: Draft) => {
+      recipe(writable);
+    });
+    if (forth.length === 0) return;
+    const inWhole = (patch: Patch) => ({ ...patch, path: [...pathInWhole(place, patch.path)] });
+    const step = { back: back.map(inWhole), forth: forth.map(inWhole), field: field ?? null };
+    record(applyPatches(draft, step.forth), { ...step, opens: { back: label, forth: label } });
+  };
+
+  const editWhole: QuestionActions["editWhole"] = (recipe, open) => {
+    const { draft, open: before } = store.getState();
+    const [next, forth, back] = produceWithPatches(draft, (writable: Draft) => {
+      recipe(writable);
+    });
+    if (forth.length === 0) return;
+    record(next, { back, forth, field: null, opens: { back: before, forth: open ?? before } });
+  };
+
+  const settle = () => {
+    const { past } = store.getState();
+    const last = past.at(-1);
+    if (last === undefined || last.field === null) return;
+    store.setState({ past: [...past.slice(0, -1), { ...last, field: null }] });
+  };
+
+  const undo = () => {
+    const { draft, past, future } = store.getState();
+    const change = past.at(-1);
+    if (change === undefined) return;
+    become(applyPatches(draft, change.back), {
+      past: past.slice(0, -1),
+      future: [{ ...change, field: null }, ...future],
+      open: change.opens.back,
+    });
+  };
+
+  const redo = () => {
+    const { draft, past, future } = store.getState();
+    const [change, ...later] = future;
+    if (change === undefined) return;
+    become(applyPatches(draft, change.forth), {
+      past: [...past, { ...change, field: null }],
+      future: later,
+      open: change.opens.forth,
+    });
+  };
+
+  const replace = (draft: Draft) => {
+    editWhole((writable) => {
+      // The one that a draft may leave out must not stay behind.
+      delete writable.currency;
+      Object.assign(writable, draft);
+    });
+  };
+
+  const stores = new Map<string, DocumentStore>();
+  const question: QuestionStore = {
+    ...store,
+    editPart,
+    editWhole,
+    settle,
+    undo,
+    redo,
+    replace,
+    open: (label) => store.setState({ open: label }),
+    part: (label) => {
+      const known = stores.get(label) ?? partStore(question, label);
+      stores.set(label, known);
+      return known;
+    },
+  };
+  return question;
+}
+
+export function placeOf(draft: Draft, label: string): number {
+  return labelsOf(draft).indexOf(label);
+}
+
+/** What each part comes to; one that is what it was keeps its draft, and with it all that is known of it. */
+function outcomesOf(whole: Draft, before: readonly Outcome[]): Outcome[] {
+  const labels = labelsOf(whole);
+  const parts: Outcome[] = [];
+  for (const draft of partsOf(whole)) {
+    const { label } = draft.part;
+    const was = before.find((one) => one.draft.part.label === label);
+    const place: PartPlace = { label, labels, before: [...parts] };
+    parts.push(
+      was === undefined
+        ? outcomeOf(draft, place)
+        : outcomeAfter(was, isSame(was.draft, draft) ? was.draft : draft, place),
+    );
+  }
+  return parts;
+}
+
+/** Whether two drafts of one part hold the very same things; their own parts there are none. */
+function isSame(one: Draft, other: Draft): boolean {
+  const keys = new Set([...Object.keys(one), ...Object.keys(other)]) as Set<keyof Draft>;
+  return [...keys].every((key) => key === "later" || one[key] === other[key]);
+}
