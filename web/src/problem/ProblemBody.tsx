@@ -1,5 +1,8 @@
-import { useEffect } from "react";
+import { Fragment, useEffect } from "react";
 import { loadDropdownSoon } from "../ui/lazy-dropdown";
+import { PART_PANEL, PartTabs } from "./parts/PartTabs";
+import { useQuestionState } from "./parts/use-question";
+import { tabId } from "../ui/TabRow";
 import { Answer } from "./answer/Answer";
 import { AnswerBar } from "./answer/AnswerBar";
 import { Lines } from "./lines/Lines";
@@ -18,6 +21,18 @@ export function ProblemBody() {
         <TitleField />
         <QuestionField />
       </div>
+      <PartTabs />
+      <Part />
+    </>
+  );
+}
+
+/** The part that is open; of another one nothing is left on the page, such as a menu or the focus. */
+function Part() {
+  const open = useQuestionState((state) => state.open);
+  const isOnly = useQuestionState((state) => state.parts.length < 2);
+  const part = (
+    <Fragment key={open}>
       <Timeline />
       <div className={styles.halves}>
         <Lines />
@@ -25,6 +40,12 @@ export function ProblemBody() {
       </div>
       <Views />
       <AnswerBar />
-    </>
+    </Fragment>
+  );
+  if (isOnly) return part;
+  return (
+    <div id={PART_PANEL} role="tabpanel" aria-labelledby={tabId(PART_PANEL, open)}>
+      {part}
+    </div>
   );
 }

@@ -1,9 +1,9 @@
-import { useLayoutEffect, useRef, type KeyboardEvent } from "react";
+import { useLayoutEffect, useRef, type KeyboardEvent, type ReactNode } from "react";
 import styles from "./TabRow.module.css";
 
 interface TabRowProps<Key extends string> {
   readonly label: string;
-  readonly tabs: readonly { readonly key: Key; readonly name: string }[];
+  readonly tabs: readonly { readonly key: Key; readonly name: ReactNode }[];
   readonly open: Key;
   readonly onOpen: (key: Key) => void;
   /** The id of what a tab shows; its own name is `tabId(panel, key)`. */

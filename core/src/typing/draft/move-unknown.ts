@@ -1,6 +1,7 @@
 import { withDigits } from "../../engine/numbers/with-digits";
 import { isSameField, type FieldRef } from "../../engine/fields/field-ref";
 import { numberAt, numberOnTimeline } from "../../engine/fields/problem-figures";
+import { TAKES_UP_NOTHING, type TakeUp } from "../input/take-up";
 import { isUnknownMark } from "../input/unknown-mark";
 import type { Problem } from "../../engine/problem/schema";
 import { solve } from "../../engine/solve/solve";
@@ -21,14 +22,20 @@ import { rememberTyped, restoreTyped, typedAt } from "./typed-before";
  *
  * @param target the field; `null` where the mark of the unknown is about to be typed into a list
  * @param found the answers to the former unknown; none where it had none
+ * @param takeUp puts in what the fields take up of earlier parts of the question
  */
-export function moveUnknown(draft: Draft, target: FieldRef | null, found: readonly Answer[]): void {
+export function moveUnknown(
+  draft: Draft,
+  target: FieldRef | null,
+  found: readonly Answer[],
+  takeUp: TakeUp = TAKES_UP_NOTHING,
+): void {
   const former = unknownFields(draft).filter(
     ({ ref }) => target === null || !isSameField(ref, target),
   );
   const aim =
     target === null ? undefined : unknownsOf(draft).find(({ ref }) => isSameField(ref, target));
-  const { problem } = readDraft(draft);
+  const { problem } = readDraft(draft, takeUp);
   const sought = problem === null || target === null ? null : valueIn(problem, target);
   if (aim !== undefined && !isUnknownMark(aim.text)) rememberTyped(draft, aim);
   draft.ask = null;
@@ -40,7 +47,8 @@ export function moveUnknown(draft: Draft, target: FieldRef | null, found: readon
     else {
       const exact = textOf(first, draft, field.ref);
       field.write(exact);
-      if (typed !== null) restoreTyped(draft, { ...field, text: exact }, typed, { found, sought });
+      if (typed !== null)
+        restoreTyped(draft, { ...field, text: exact }, typed, { found, sought, takeUp });
     }
   }
 }

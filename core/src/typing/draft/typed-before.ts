@@ -4,6 +4,7 @@ import { solve } from "../../engine/solve/solve";
 import type { Answer } from "../../engine/solve/solution";
 import { MOST_TYPED_BEFORE, type Draft } from "./draft";
 import type { DraftUnknown } from "./fields/draft-fields";
+import type { TakeUp } from "../input/take-up";
 import { readDraft } from "./read-draft";
 import { PART_BETWEEN } from "../../engine/numbers/compare";
 
@@ -28,6 +29,8 @@ interface Moved {
   readonly found: readonly Answer[];
   /** What stood in the field that is the unknown now; `null` where that was no number. */
   readonly sought: number | null;
+  /** Puts in what the fields take up of earlier parts of the question. */
+  readonly takeUp: TakeUp;
 }
 
 /** Puts what was typed back if it says the same as what was found. Changes the draft in place. */
@@ -39,8 +42,8 @@ export function restoreTyped(draft: Draft, field: DraftUnknown, typed: string, m
 /** What part of an answer may be between it and what was typed, where the problem is badly posed. */
 const ALIKE = 1e-6;
 
-function saysTheSame(draft: Draft, field: FieldRef, { found, sought }: Moved): boolean {
-  const { problem } = readDraft(draft);
+function saysTheSame(draft: Draft, field: FieldRef, { found, sought, takeUp }: Moved): boolean {
+  const { problem } = readDraft(draft, takeUp);
   if (problem === null) return false;
   const typed = numberAt(problem, field);
   const isFound = (tolerance: number) =>

@@ -4,6 +4,8 @@ import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument } from "../document/document-context";
 import { useAdding } from "../lines/use-adding";
 import { showNotice } from "../../ui/notices";
+import { NextPart } from "../parts/NextPart";
+import { useQuestionState } from "../parts/use-question";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
 import { QuietButton } from "../../ui/Buttons";
@@ -15,6 +17,8 @@ const FormatDialog = lazy(() => untilLoaded(() => import("./FormatDialog")));
 export const AnswerTools = memo(function AnswerTools() {
   const store = useDocument();
   const { add } = useAdding();
+  // With others beside it, it stands in their row.
+  const isOnly = useQuestionState((state) => state.parts.length < 2);
   const { open } = useView();
   const [isFormatOpen, setFormatOpen] = useState(false);
   const keep = () => {
@@ -34,6 +38,7 @@ export const AnswerTools = memo(function AnswerTools() {
   return (
     <div className={styles.tools}>
       <AskFurther />
+      {isOnly && <NextPart />}
       <QuietButton onClick={() => add(addSum, "sum")}>Add a calculation</QuietButton>
       <QuietButton onClick={keep}>Keep and vary</QuietButton>
       <QuietButton

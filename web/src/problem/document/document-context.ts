@@ -14,11 +14,15 @@ export function useDocument(): DocumentStore {
   return store;
 }
 
-const NOTHING_OPEN = createStore(() => null);
+const NOTHING_OPEN: OpenStore = createStore<DocumentState | null>(() => null);
 
-type OpenStore = Pick<DocumentStore, "getInitialState" | "subscribe"> & {
+interface OpenStore {
   readonly getState: () => DocumentState | null;
-};
+  readonly getInitialState: () => DocumentState | null;
+  readonly subscribe: (
+    listener: (state: DocumentState | null, before: DocumentState | null) => void,
+  ) => () => void;
+}
 
 /** A part of the open problem, or `null` on a page without one. */
 export function useDocumentStateIfOpen<Part>(select: (state: DocumentState) => Part): Part | null {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
-import { createDocumentStore } from "./document-store";
+import { createQuestionStore } from "./question-store";
 
 function firstDraft(): Draft {
   const shape = SHAPES[0];
@@ -10,7 +10,8 @@ function firstDraft(): Draft {
 
 function storeWithClock() {
   const clock = { now: 0 };
-  const store = createDocumentStore(firstDraft(), () => clock.now);
+  const question = createQuestionStore(firstDraft(), () => clock.now);
+  const store = { ...question.part("a"), replace: question.replace };
   const type = (text: string, field = "amount") => {
     clock.now += 100;
     store.edit((draft) => {
@@ -22,7 +23,7 @@ function storeWithClock() {
     const line = store.getState().draft.flows[0];
     return line?.kind === "single" ? line.amount : null;
   };
-  return { store, clock, type, amount };
+  return { question, store, clock, type, amount };
 }
 
 describe("undo and redo", () => {

@@ -5,7 +5,8 @@ import userEvent from "@testing-library/user-event";
 import { produce } from "immer";
 import { useStore } from "zustand";
 import { DocumentProvider } from "../document/document-context";
-import { createDocumentStore, type DocumentStore } from "../document/document-store";
+import type { DocumentStore } from "../document/document-store";
+import { createQuestionStore } from "../document/question-store";
 import { CompoundingAsked } from "./CompoundingAsked";
 
 /** A loan paid each month, whose rate says nothing, or something, of how it is compounded. */
@@ -36,7 +37,7 @@ function Asked({ store }: { readonly store: DocumentStore }) {
 }
 
 function shown(draft: Draft): DocumentStore {
-  const store = createDocumentStore(draft);
+  const store = createQuestionStore(draft).part("a");
   render(
     <DocumentProvider value={store}>
       <Asked store={store} />

@@ -5,7 +5,12 @@ import {
   FRACTION_RULES,
   type AnswerFormat,
 } from "@kestrelmoor/core";
-import { DATE_ORDERS, type Conventions, type Draft } from "@kestrelmoor/core/typing";
+import {
+  DATE_ORDERS,
+  type Conventions,
+  type Draft,
+  type PartPlace,
+} from "@kestrelmoor/core/typing";
 import { QuietButton } from "../../ui/Buttons";
 import { Dialog } from "../../ui/Dialog";
 import { InkChoice } from "../../ui/InkChoice";
@@ -26,6 +31,7 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   const draft = useDocumentState((state) => state.draft);
   const format = useAnswerFormat();
   const keep = useOwnConventions((state) => state.keep);
+  const place = useDocumentState(({ outcome }) => outcome.place);
   const { conventions } = draft;
   const set = (parts: Partial<Conventions>) =>
     store.edit((writable) => {
@@ -34,7 +40,7 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   const difference = <Key extends keyof Conventions>(
     key: Key,
     values: readonly Conventions[Key][],
-  ) => differenceWords(draft, key, values, format);
+  ) => differenceWords(draft, key, values, { format, place });
   return (
     <Dialog title="Conventions of the course" isOpen onClose={onClose}>
       <p className={styles.sentence}>
@@ -79,18 +85,24 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   );
 }
 
+/** How an answer is written, and where its part stands in the question. */
+interface Told {
+  readonly format: AnswerFormat;
+  readonly place: PartPlace;
+}
+
 /** The answer as it is, and as every other choice would have it. */
 function differenceWords<Key extends keyof Conventions>(
   draft: Draft,
   key: Key,
   values: readonly Conventions[Key][],
-  format: AnswerFormat,
+  told: Told,
 ): string {
-  const own = answerWith(draft, key, draft.conventions[key], format);
+  const own = answerWith(draft, key, draft.conventions[key], told);
   if (own === null) return "";
   const others = values
     .filter((value) => value !== draft.conventions[key])
-    .map((value) => [value, answerWith(draft, key, value, format)] as const)
+    .map((value) => [value, answerWith(draft, key, value, told)] as const)
     .filter(([, answer]) => answer !== null && answer !== own);
   if (others.length === 0) return "It makes no difference here.";
   const words = others.map(([value, answer]) => `${answer} with ${nameOf(value)}`);
@@ -105,9 +117,9 @@ function answerWith<Key extends keyof Conventions>(
   draft: Draft,
   key: Key,
   value: Conventions[Key],
-  format: AnswerFormat,
+  { format, place }: Told,
 ): string | null {
   const changed = { ...draft, conventions: { ...draft.conventions, [key]: value } };
-  const { solved } = outcomeOf(changed);
+  const { solved } = outcomeOf(changed, place);
   return solved === null ? null : answerSentence(solved, format).value;
 }

@@ -1,6 +1,6 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { sentenceOf, sentenceWhereKnown, type FieldName } from "@kestrelmoor/core";
-import { isUnknownMark, type FieldReading } from "@kestrelmoor/core/typing";
+import { isUnknownMark, takesUp, type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
 import { Explained } from "./explain/Explained";
@@ -96,6 +96,7 @@ export function TypedField(props: TypedFieldProps) {
     isUnknown ? styles.unknown : "",
     isTold ? styles.mistaken : "",
     isEmphasised ? styles.emphasised : "",
+    takesUp(text) ? styles.taken : "",
   ];
   const field = (
     <span className={look.filter(Boolean).join(" ")} data-shown={shown}>

@@ -24,6 +24,7 @@ import {
   AS_PAID,
   paymentPeriods,
   quotationKey,
+  takesUp,
   usualCompounding,
   type Draft,
   type FieldReading,
@@ -50,6 +51,11 @@ function allDigits(figure: string): string {
   return `${figure}, kept with all its digits`;
 }
 
+/** A figure of an earlier part, and with how many of its digits. */
+export function takenHint(typed: string, figure: string): string {
+  return /\bround|cent\b/i.test(typed) ? `${figure}, rounded` : `${figure}, with every digit`;
+}
+
 /** The value of an amount that is typed as arithmetic, or refers to another. */
 export function saidAmountHint(
   typed: string,
@@ -61,6 +67,7 @@ export function saidAmountHint(
   const amount = typeof reading.value === "number" ? reading.value : settled;
   if (amount === null) return null;
   const figure = writeMoney(Math.abs(amount), format);
+  if (takesUp(typed)) return takenHint(typed, figure);
   if (hasAllDigits(typed)) return allDigits(figure);
   return isPlainFigure(typed) ? null : `${typed.trim()} = ${figure}`;
 }
@@ -162,7 +169,7 @@ export function rateHint(
   return parts.length === 0 ? "annual rate" : parts.join(" · ");
 }
 
-/** A rate that was found and kept, as it is told. */
+/** A rate that was found and kept, or found in an earlier part, as it is told. */
 export function keptRateHint(
   typed: string,
   reading: RateReading,
@@ -170,9 +177,10 @@ export function keptRateHint(
 ): string | null {
   const percent =
     reading.kind === "rate" && reading.percent.state === "value" ? reading.percent.value : null;
-  return percent !== null && "percent" in percent && hasAllDigits(typed)
-    ? allDigits(writeRate(percent.percent, format))
-    : null;
+  if (percent === null || !("percent" in percent)) return null;
+  const figure = writeRate(percent.percent, format);
+  if (takesUp(typed)) return takenHint(typed, figure);
+  return hasAllDigits(typed) ? allDigits(figure) : null;
 }
 
 /** The value of a rate that refers to another. */

@@ -24,8 +24,9 @@ export function useFieldEditing() {
       typeList: ({ line, name, ref, text: before }: DraftField, text: string) => {
         const takesUnknown = marksUnknown(text) && !marksUnknown(before);
         const found = foundIn(store);
+        const { takeUp } = store.getState().outcome;
         type(`${line}-${name}`, (draft) => {
-          if (takesUnknown) moveUnknown(draft, null, found);
+          if (takesUnknown) moveUnknown(draft, null, found, takeUp);
           fieldAt(draft, ref)?.write(text);
         });
       },
@@ -33,7 +34,8 @@ export function useFieldEditing() {
       /** Moves the unknown here; the field that was it keeps what was found. */
       makeUnknown: (field: FieldRef) => {
         const found = foundIn(store);
-        store.edit((draft) => moveUnknown(draft, field, found));
+        const { takeUp } = store.getState().outcome;
+        store.edit((draft) => moveUnknown(draft, field, found, takeUp));
       },
       change: (recipe: (draft: Draft) => void) => store.edit(recipe),
     };

@@ -27,8 +27,8 @@ export interface ReadyPart {
   readonly name: string;
   readonly explains: string;
   readonly asks: readonly PartAsks[];
-  /** The parts that it adds, each of which may take up those before it. @param labels of the parts that it adds */
-  readonly make: (texts: Readonly<Record<string, string>>, labels: readonly string[]) => NewPart[];
+  /** The parts that it adds. @param label that of the first of them, which a second one may take up */
+  readonly make: (texts: Readonly<Record<string, string>>, label: string) => NewPart[];
 }
 
 /**
@@ -160,7 +160,7 @@ function loanParts(draft: Draft, { loan, payments, rate }: Loan): ReadyPart[] {
         asks("penalty", "Penalty, of the balance", "2%", "0%"),
         asks("costs", "Other costs", "600", "0"),
       ],
-      make: ({ after: time = "", percent: text = "", penalty = "", costs = "" }, [own = ""]) => [
+      make: ({ after: time = "", percent: text = "", penalty = "", costs = "" }, own) => [
         part(
           "New payment",
           draft,

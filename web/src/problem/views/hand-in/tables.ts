@@ -32,7 +32,7 @@ export function scheduleTable(problem: Problem, format: AnswerFormat): SavedTabl
 /** The problem and its variants side by side: the facts that differ, and what comes of them. */
 export function variantsTable(draft: Draft, base: Outcome, format: AnswerFormat): FigureTable {
   const { variants } = draft;
-  const outcomes = [base, ...outcomesOfVariants(draft)];
+  const outcomes = [base, ...outcomesOfVariants(draft, base.place)];
   const own = answerOf(base);
   const facts = differingFacts(draft);
   const answers = outcomes.map((outcome) => {

@@ -19,6 +19,7 @@ import {
   workOutSums,
   type Draft,
   type Variant,
+  type PartPlace,
 } from "@kestrelmoor/core/typing";
 import { copyText } from "../../answer/companions";
 import { furtherAnswers } from "../../answer/further-answers";
@@ -45,7 +46,7 @@ export interface Column {
 /** The columns of a comparison: the problem itself, then each variant. */
 export function columnsOf(draft: Draft, base: Outcome, format: AnswerFormat): Column[] {
   const own = answerOf(base);
-  return [base, ...outcomesOfVariants(draft)].map((outcome, index) => {
+  return [base, ...outcomesOfVariants(draft, base.place)].map((outcome, index) => {
     const answer = answerOf(outcome);
     return {
       answer: answer === null ? null : copyText(answer, format),
@@ -94,8 +95,9 @@ export function figureRows(
   ].filter(({ figures }) => figures.some((figure) => figure !== null));
 }
 
-export function outcomesOfVariants(draft: Draft): Outcome[] {
-  return draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant)));
+/** @param place where the part stands in its question */
+export function outcomesOfVariants(draft: Draft, place: PartPlace): Outcome[] {
+  return draft.variants.map((variant) => outcomeOf(draftOfVariant(draft, variant), place));
 }
 
 export function answerOf({ solved }: Outcome): Answer | null {

@@ -1,0 +1,23 @@
+import { lazy, Suspense, useState } from "react";
+import { QuietButton } from "../../ui/Buttons";
+import { untilLoaded } from "../../ui/until-loaded";
+import styles from "./Parts.module.css";
+
+const NextPartDialog = lazy(() => untilLoaded(() => import("./NextPartDialog")));
+
+/** Begins a part that takes up what is there. */
+export function NextPart() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <QuietButton className={styles.next ?? ""} onClick={() => setOpen(true)}>
+        Next part
+      </QuietButton>
+      {isOpen && (
+        <Suspense>
+          <NextPartDialog onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

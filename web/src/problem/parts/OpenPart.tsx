@@ -1,0 +1,15 @@
+import type { ReactNode } from "react";
+import { useStore } from "zustand";
+import { DocumentProvider } from "../document/document-context";
+import type { QuestionStore } from "../document/question-store";
+
+interface OpenPartProps {
+  readonly question: QuestionStore;
+  readonly children: ReactNode;
+}
+
+/** What is in it shows the part that is open. */
+export function OpenPart({ question, children }: OpenPartProps) {
+  const open = useStore(question, (state) => state.open);
+  return <DocumentProvider value={question.part(open)}>{children}</DocumentProvider>;
+}

@@ -1,0 +1,8 @@
+import { useStore } from "zustand";
+import { useDocument } from "../document/document-context";
+import type { QuestionState } from "../document/question-store";
+
+/** Something of the whole question that is open; redraws only when that changes. */
+export function useQuestionState<Selected>(select: (state: QuestionState) => Selected): Selected {
+  return useStore(useDocument().question, select);
+}
