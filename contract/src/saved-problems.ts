@@ -1,12 +1,16 @@
-import { LIMITS, problemSchema } from "@kestrelmoor/core";
+import { LIMITS, problemSchema, questionSchema } from "@kestrelmoor/core";
 import { draftSchema } from "@kestrelmoor/core/typing";
 import * as z from "zod";
 
 export const problemId = z.uuid();
 
-/** What is saved: the texts as typed, or a problem file from which they are written. */
+/** What is saved: the texts as typed, or a problem or question file from which they are written. */
 export const saveRequest = z
-  .union([z.strictObject({ draft: draftSchema }), z.strictObject({ problem: problemSchema })])
+  .union([
+    z.strictObject({ draft: draftSchema }),
+    z.strictObject({ problem: problemSchema }),
+    z.strictObject({ question: questionSchema }),
+  ])
   .meta({ id: "SaveRequest" });
 
 export const savedProblem = z
@@ -18,6 +22,9 @@ export const savedProblem = z
     problem: z
       .union([problemSchema, z.null()])
       .meta({ description: "The problem file, once every field can be read." }),
+    question: z
+      .union([questionSchema, z.null()])
+      .meta({ description: "The question file in its place, where there are several parts." }),
     createdAt: z.iso.datetime(),
     updatedAt: z.iso.datetime(),
   })
@@ -35,7 +42,10 @@ export const listedProblem = z
         told: z
           .string()
           .nullable()
-          .meta({ description: "The answer as a sentence, if lines are cut off." }),
+          .meta({
+            description:
+              "The answer as a sentence, if lines are cut off; the answers of several parts.",
+          }),
       })
       .meta({ description: "What a notebook shows of it." }),
     createdAt: z.iso.datetime(),

@@ -92,6 +92,7 @@ export * from "./draft/variants/draft-of-variant";
 export * from "./draft/variants/edit-variants";
 export * from "./draft/variants/ready-variants";
 export { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "../wording/workings-style";
+export * from "./draft/parts/draft-of-file";
 export * from "./draft/parts/earlier-parts";
 export * from "./draft/parts/edit-parts";
 export * from "./draft/parts/part-drafts";

@@ -3,20 +3,22 @@ import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
 import {
   PROBLEM_FILE_EXTENSION,
-  readProblemText,
+  QUESTION_FILE_EXTENSION,
   sentenceOf,
   USUAL_FORMAT,
 } from "@kestrelmoor/core";
 import {
+  draftOfFile,
   parseDraft,
   problemCard,
-  readDraft,
-  writeDraft,
+  readParts,
   type Draft,
 } from "@kestrelmoor/core/typing";
 import { eq } from "drizzle-orm";
 import type { Database } from "../db/database";
 import { problems, workspaces } from "../db/schema";
+
+const EXTENSIONS = [PROBLEM_FILE_EXTENSION, QUESTION_FILE_EXTENSION];
 
 /** What a notebook keeps beside a problem and its file has no place for, such as other projects. */
 const BESIDE_EXTENSION = ".beside.json";
@@ -29,14 +31,14 @@ const FORM = "2";
 const DAY_MS = 24 * 60 * 60 * 1000;
 
 /**
- * Loads the demo notebook from a folder of problem files, in the order of their names, newest first.
+ * Loads the demo notebook from a folder of problem and question files, in the order of their names, newest first.
  * Does nothing where the same files were loaded before; guests keep what they have changed.
  *
  * @returns whether anything was loaded
  */
 export async function loadDemo(database: Database, folder: string): Promise<boolean> {
   const files = await readdir(folder);
-  const names = files.filter((name) => name.endsWith(PROBLEM_FILE_EXTENSION)).sort();
+  const names = files.filter((name) => EXTENSIONS.some((own) => name.endsWith(own))).sort();
   const texts = await Promise.all(names.map((name) => readFile(join(folder, name), "utf8")));
   const beside = await Promise.all(
     names.map(async (name) => {
@@ -69,7 +71,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
         workspaceId: created.id,
         title: draft.title,
         draft,
-        card: problemCard(draft, readDraft(draft)),
+        card: problemCard(draft, readParts(draft)),
         cardVersion: 1,
         createdAt: moment,
         updatedAt: moment,
@@ -93,15 +95,15 @@ function demoId(name: string): string {
 }
 
 function demoDraft(name: string, text: string, beside: string): Draft {
-  const draft = writeDraft(demoProblem(name, text));
+  const draft = draftOfDemo(name, text);
   if (beside === "") return draft;
   const whole = parseDraft({ ...draft, ...(JSON.parse(beside) as object) });
   if (whole.ok) return whole.value;
   throw new Error(`The file beside the demo problem ${name} cannot be read.`);
 }
 
-function demoProblem(name: string, text: string) {
-  const read = readProblemText(text);
+function draftOfDemo(name: string, text: string): Draft {
+  const read = draftOfFile(text);
   if (read.ok) return read.value;
   const faults = read.issues.map(
     (found) => `${found.path.join(".")}: ${sentenceOf(found, USUAL_FORMAT)}`,

@@ -3,7 +3,7 @@ import {
   BLANK_DRAFT,
   parseDraft,
   problemCard,
-  readDraft,
+  readParts,
   type ProblemCard,
 } from "@kestrelmoor/core/typing";
 import type { ListedRow } from "./store";
@@ -25,7 +25,7 @@ export function listedProblem(row: ListedRow): ListedProblem {
 function cardOf(stored: unknown): ProblemCard {
   const read = parseDraft(stored);
   try {
-    if (read.ok) return problemCard(read.value, readDraft(read.value));
+    if (read.ok) return problemCard(read.value, readParts(read.value));
   } catch {
     // It is told below.
   }

@@ -1,39 +1,60 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Problem } from "@kestrelmoor/core";
-import { parseDraft, readDraft, type Draft } from "@kestrelmoor/core/typing";
+import type { Problem, QuestionFile } from "@kestrelmoor/core";
+import {
+  parseDraft,
+  readParts,
+  writeQuestion,
+  type Draft,
+  type PartReading,
+} from "@kestrelmoor/core/typing";
 import type { ProblemFacts } from "./store";
 
-/** A stored draft as it is shown: brought up to date, with the problem file that it makes up. */
+/** The file that a draft makes up, once every field can be read: of one problem, or of a question with parts. */
+export interface DraftFiles {
+  readonly problem: Problem | null;
+  readonly question: QuestionFile | null;
+}
+
+/** A stored draft as it is shown: brought up to date, with the file that it makes up. */
 export interface OpenedDraft {
   readonly draft: Draft;
-  readonly problem: Problem | null;
+  readonly files: DraftFiles;
+}
+
+const NO_FILES: DraftFiles = { problem: null, question: null };
+
+export function filesOf(draft: Draft, parts: readonly PartReading[]): DraftFiles {
+  const [first, ...later] = parts;
+  return later.length > 0
+    ? { problem: null, question: writeQuestion(draft) }
+    : { problem: first?.problem ?? null, question: null };
 }
 
 /** A draft that a newer version wrote is given as it is: nothing of it may be lost. */
 export function openDraft(stored: unknown): OpenedDraft {
   const read = parseDraft(stored);
   return read.ok
-    ? { draft: read.value, problem: problemOf(read.value) }
-    : { draft: stored as Draft, problem: null };
+    ? { draft: read.value, files: filesIn(read.value) }
+    : { draft: stored as Draft, files: NO_FILES };
 }
 
 /** A draft that stops its reader is shown all the same: one problem must not take a notebook along. */
-function problemOf(draft: Draft): Problem | null {
+function filesIn(draft: Draft): DraftFiles {
   try {
-    return readDraft(draft).problem;
+    return filesOf(draft, readParts(draft));
   } catch {
-    return null;
+    return NO_FILES;
   }
 }
 
 /** A saved problem as the interface shows it. */
-export function savedProblem(facts: ProblemFacts, { draft, problem }: OpenedDraft): SavedProblem {
+export function savedProblem(facts: ProblemFacts, { draft, files }: OpenedDraft): SavedProblem {
   return {
     id: facts.id,
     version: facts.version,
     title: facts.title,
     draft,
-    problem,
+    ...files,
     createdAt: facts.createdAt.toISOString(),
     updatedAt: facts.updatedAt.toISOString(),
   };

@@ -1,5 +1,6 @@
-import type { AnswerFormat, Problem } from "@kestrelmoor/core";
-import { readDraft, type Draft } from "@kestrelmoor/core/typing";
+import type { SavedProblem } from "@kestrelmoor/contract";
+import type { AnswerFormat } from "@kestrelmoor/core";
+import { readParts, type Draft } from "@kestrelmoor/core/typing";
 import { Button, Input } from "antd";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -14,7 +15,7 @@ import { titleOf } from "../ui/title-of";
 import { useLingering } from "../ui/use-lingering";
 import { OpenFileButton } from "./OpenFileButton";
 import { ProblemCard, type CardActions } from "./ProblemCard";
-import { saveProblemFile } from "./problem-files";
+import { saveProblemFile, saveQuestionFile } from "./problem-files";
 import { ShapePicker } from "./ShapePicker";
 import { withOwnConventions } from "../problem/lines/own-conventions";
 import { useNotebookActions, useProblemList } from "./use-notebook";
@@ -47,9 +48,10 @@ export function NotebookPage() {
     rename: (listed, title) => actions.rename.mutate({ listed, title }, { onError: failed }),
     duplicate: (listed) => actions.duplicate.mutate(listed, { onError: failed }),
     saveAsFile: (listed) => {
-      readProblem(listed.id).then(({ problem, draft }) => {
-        saveAsFile(problem, draft, titleOf(listed), draft.answerFormat ?? format);
-      }, failed);
+      readProblem(listed.id).then(
+        (saved) => saveAsFile(saved, saved.draft.answerFormat ?? format),
+        failed,
+      );
     },
     remove: (listed) => {
       const restore = () => actions.restore.mutate(listed.id, { onError: failed });
@@ -131,17 +133,19 @@ export function NotebookPage() {
   );
 }
 
-function saveAsFile(
-  problem: Problem | null,
-  draft: Draft,
-  title: string,
-  format: AnswerFormat,
-): void {
+function saveAsFile(saved: SavedProblem, format: AnswerFormat): void {
+  const { problem, question, draft } = saved;
+  const title = titleOf(saved);
   if (problem !== null) {
     saveProblemFile(problem, title);
     return;
   }
-  const text = `Only complete problems can be saved as a file. ${missingWords(readDraft(draft).issues, format)}`;
+  if (question !== null) {
+    saveQuestionFile(question, title);
+    return;
+  }
+  const unread = readParts(draft).find((part) => part.problem === null);
+  const text = `Only complete problems can be saved as a file. ${missingWords(unread?.reading.issues ?? [], format)}`;
   showNotice({ kind: "failed", text });
 }
 

@@ -8,7 +8,8 @@ import { QuietButton } from "../ui/Buttons";
 import { Trouble } from "../ui/Trouble";
 import styles from "./OpenFileButton.module.css";
 
-const PROBLEM_FILES = ".json,application/json,application/vnd.kestrelmoor.problem+json";
+const PROBLEM_FILES =
+  ".json,application/json,application/vnd.kestrelmoor.problem+json,application/vnd.kestrelmoor.question+json";
 
 /** Starts a problem from a file; what is wrong with a file is said right here. */
 export function OpenFileButton({ onOpen }: { readonly onOpen: (draft: Draft) => void }) {

@@ -3,21 +3,22 @@ import { writeFigure, LIMITS } from "@kestrelmoor/core";
 import { findInQuestion } from "@kestrelmoor/core/typing";
 import { useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
+import { useQuestionState } from "./parts/use-question";
 import { usedFigures } from "./used-figures";
 import { QuietButton } from "../ui/Buttons";
 import styles from "./ProblemPage.module.css";
 
 /**
- * The question as it was given. While nobody writes in it, the figures that the lines already use are
+ * The question as it was given. While nobody writes in it, the figures that the lines of any part already use are
  * marked in it, so that one sees what is still left out.
  */
 export function QuestionField() {
   const format = useAnswerFormat();
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
-  const reading = useDocumentState((state) => state.outcome.reading);
+  const parts = useQuestionState((state) => state.parts);
   const [isOpen, setOpen] = useState(false);
-  const used = useMemo(() => usedFigures(reading), [reading]);
+  const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
   if (!isOpen) {
     return question === "" ? (
       <QuietButton className={styles.addQuestion ?? ""} onClick={() => setOpen(true)}>

@@ -1,8 +1,17 @@
 import { frequencyOf, type FieldRef } from "@kestrelmoor/core";
 import { readingsOf, type DraftReading, type UsedFigures } from "@kestrelmoor/core/typing";
 
-/** The figures that a draft's lines hold, for finding them again in the question. */
-export function usedFigures(reading: DraftReading): UsedFigures {
+/** The figures that the lines of all parts hold, for finding them again in the question. */
+export function usedFigures(parts: readonly DraftReading[]): UsedFigures {
+  const all = parts.map(figuresIn);
+  return {
+    amounts: all.flatMap(({ amounts }) => amounts),
+    percents: all.flatMap(({ percents }) => percents),
+    years: all.flatMap(({ years }) => years),
+  };
+}
+
+function figuresIn(reading: DraftReading): UsedFigures {
   const readings = readingsOf(reading);
   const numbersOf = (wanted: string) =>
     readings.flatMap(({ unit, numbers }) => (unit === wanted ? numbers : []));

@@ -47,16 +47,20 @@ export function readProblem(raw: unknown): Result<Problem> {
  * @returns as `readProblem`; besides `file-not-json` and `file-too-large`
  */
 export function readProblemText(text: string): Result<Problem> {
+  const raw = readJsonText(text);
+  return raw.ok ? readProblem(raw.value) : raw;
+}
+
+/** Parses the text of a file. Fails with `file-not-json` and `file-too-large`. */
+export function readJsonText(text: string): Result<unknown> {
   if (text.length > LIMITS.fileBytes) {
     return fail(issue("file-too-large", [], { limit: LIMITS.fileBytes }));
   }
-  let raw: unknown;
   try {
-    raw = JSON.parse(text.replace(/^\uFEFF/, ""));
+    return succeed(JSON.parse(text.replace(/^\uFEFF/, "")) as unknown);
   } catch {
     return fail(issue("file-not-json", [], {}));
   }
-  return readProblem(raw);
 }
 
 /** The text of a problem file: JSON, two spaces of indent, a newline at its end. */

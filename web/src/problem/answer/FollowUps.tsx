@@ -8,6 +8,7 @@ import {
 } from "@kestrelmoor/core";
 import {
   FOLLOW_UPS,
+  partOfFollowUp,
   writeFollowUpField,
   type FollowUpLine,
   type FollowUpReading,
@@ -19,7 +20,8 @@ import { useFieldEditing } from "../lines/use-line-editing";
 import { CopyFigure } from "./CopyFigure";
 import { furtherAnswers } from "./further-answers";
 import { FOLLOW_UP_KINDS, wordBefore } from "./follow-up-kinds";
-import { DropButton } from "../../ui/Buttons";
+import { usePartEditing } from "../parts/use-part-editing";
+import { DropButton, QuietButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
 const NOTHING_ASKED: FollowUpReading = { field: null, question: null };
@@ -62,6 +64,9 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
   const { type, leave, change } = useFieldEditing();
   const { id } = line;
   const { field, question } = reading;
+  const own = useDocumentState(({ draft }) => draft);
+  const { add } = usePartEditing();
+  const part = question === null ? null : partOfFollowUp(own, line);
   const words =
     question !== null && problem !== null
       ? followUpWords(question, problem, format)
@@ -99,6 +104,16 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
         <span className={styles.noFigure}>–</span>
       ) : (
         <CopyFigure text={figure} what={words} />
+      )}
+      {part !== null && (
+        <QuietButton
+          className={styles.asPart ?? ""}
+          aria-label={`Make it a part: ${words}`}
+          title="Make it a part of the question"
+          onClick={() => add([part])}
+        >
+          Part
+        </QuietButton>
       )}
       <DropButton
         className={styles.drop ?? ""}

@@ -58,6 +58,7 @@ export function LineField({ field, came, solution, every = null, onLeave }: Line
       {...shared}
       found={foundWords(solution, field.ref, format)}
       isEmphasised={!QUIET.has(name)}
+      takes={came.unit}
       onNudge={(nudge) => nudgedText(came, text, every, nudge)}
       onType={(typed) => typeIn(field, typed)}
       {...(unknown === null ? {} : { onUnknown: () => makeUnknown(unknown.ref) })}

@@ -1,8 +1,9 @@
 import { useAnswerFormat } from "../answer/use-answer-format";
-import { sentenceOf, sentenceWhereKnown, type FieldName } from "@kestrelmoor/core";
+import { sentenceOf, sentenceWhereKnown, type FieldName, type FigureUnit } from "@kestrelmoor/core";
 import { isUnknownMark, takesUp, type FieldReading } from "@kestrelmoor/core/typing";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { useLingering } from "../../ui/use-lingering";
+import { TakeUpChoices } from "../parts/TakeUpChoices";
 import { Explained } from "./explain/Explained";
 import { focusNextField } from "./field-id";
 import type { Nudge } from "./nudge";
@@ -40,6 +41,8 @@ interface TypedFieldProps {
   readonly isKnown?: boolean;
   /** What it explains when it is asked. */
   readonly term?: FieldName;
+  /** What it counts, where it may take up a figure of an earlier part. */
+  readonly takes?: FigureUnit | null;
   /** What is typed, moved on by an arrow key; `null` where it cannot be. */
   readonly onNudge?: (nudge: Nudge) => string | null;
   readonly onType: (text: string) => void;
@@ -57,7 +60,7 @@ export function TypedField(props: TypedFieldProps) {
   const format = useAnswerFormat();
   const { id, name, text, hint, reading, found = null, isEmphasised = false } = props;
   const sentence = props.isKnown === true ? sentenceWhereKnown : sentenceOf;
-  const { onType, onUnknown, onLeave, onNudge, term } = props;
+  const { onType, onUnknown, onLeave, onNudge, term, takes = null } = props;
   const textBefore = useRef(text);
   const [isFocused, setFocused] = useState(false);
   const isUnknown = props.isKnown !== true && isUnknownMark(text);
@@ -131,7 +134,23 @@ export function TypedField(props: TypedFieldProps) {
       {term === undefined ? (
         field
       ) : (
-        <Explained term={term} onUnknown={isUnknown ? undefined : onUnknown}>
+        <Explained
+          term={term}
+          onUnknown={isUnknown ? undefined : onUnknown}
+          more={
+            takes === null
+              ? undefined
+              : (close) => (
+                  <TakeUpChoices
+                    unit={takes}
+                    onPick={(picked) => {
+                      onType(picked);
+                      close();
+                    }}
+                  />
+                )
+          }
+        >
           {field}
         </Explained>
       )}

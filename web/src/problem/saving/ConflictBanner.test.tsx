@@ -15,6 +15,7 @@ const THEIRS: SavedProblem = {
   updatedAt: "2026-11-02T09:00:00.000Z",
   draft: BLANK_DRAFT,
   problem: null,
+  question: null,
 };
 
 function shown(state: SaveState) {

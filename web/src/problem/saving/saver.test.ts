@@ -25,6 +25,7 @@ function saved(version: number, title: string): SavedProblem {
     title,
     draft: draft(title),
     problem: null,
+    question: null,
     createdAt: moment,
     updatedAt: moment,
   };

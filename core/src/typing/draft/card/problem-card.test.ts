@@ -2,11 +2,13 @@ import { describe, expect, test } from "@jest/globals";
 import { solve } from "../../../engine/solve/solve";
 import { answerText } from "../../../wording/answer-sentence";
 import type { Draft } from "../draft";
+import { addPart, sameLines } from "../parts/edit-parts";
+import { readParts } from "../parts/read-parts";
 import { readDraft } from "../read-draft";
 import { SHAPES } from "../shapes";
 import { problemCard } from "./problem-card";
 
-const cardOf = (draft: Draft) => problemCard(draft, readDraft(draft));
+const cardOf = (draft: Draft) => problemCard(draft, readParts(draft));
 
 function answerOf(draft: Draft): string | null {
   const { problem } = readDraft(draft);
@@ -24,6 +26,18 @@ test.each(SHAPES.map((shape) => [shape.id, shape.picture()] as const))(
     expect(JSON.stringify(card).length).toBeLessThan(5000);
   },
 );
+
+test("the card of several parts tells the answer of each, and draws the first", () => {
+  const shape = SHAPES.find(({ id }) => id === "saving-up");
+  if (shape === undefined) throw new Error("There is no such type");
+  const whole = { ...shape.picture(), later: [] };
+  addPart(whole, { name: "Again", draft: sameLines(whole).draft });
+  addPart(whole, sameLines(shape.start()));
+  const { draft, told } = cardOf(whole);
+  const [answer = ""] = /[\d,.]+\d/.exec(answerOf(whole) ?? "") ?? [];
+  expect(told).toBe(`(a) ${answer} · (b) ${answer} · (c) –`);
+  expect([draft.later, answerOf(draft)]).toEqual([[], answerOf(whole)]);
+});
 
 describe("a problem of very many amounts", () => {
   const shape = SHAPES.find(({ id }) => id === "uneven");

@@ -1,16 +1,15 @@
 import { sentenceOf } from "../../../wording/sentences";
-import { answerText } from "../../../wording/answer-sentence";
-import { USUAL_FORMAT } from "../../../wording/answer-format";
-import { solve } from "../../../engine/solve/solve";
+import { answerSentence, answerText } from "../../../wording/answer-sentence";
+import { USUAL_FORMAT, type AnswerFormat } from "../../../wording/answer-format";
 import { NO_COMPARISON, PLAIN_APPRAISAL, PLAIN_HAND_IN, type Draft, type FlowLine } from "../draft";
 import { PLAIN_SCHEDULE } from "../draft-schedule";
-import type { DraftReading } from "../read-draft";
+import type { PartReading } from "../parts/read-parts";
 
 /** What a notebook shows of a problem: enough for its small timeline and its answer. */
 export interface ProblemCard {
   /** Its lines alone; the amounts of a very long list are cut off. Never a text to save. */
   readonly draft: Draft;
-  /** The answer, if the lines are cut off; `null` if it can be found from them. */
+  /** The answer, if the lines are cut off, and the answers of several parts; `null` if it can be found from them. */
   readonly told: string | null;
 }
 
@@ -20,10 +19,10 @@ const LONGEST_CARD = 12_000;
 const LEFT = { list: 300, lines: 12 };
 
 /**
- * @param reading what the draft was read to
+ * @param parts what the parts of the draft were read to
  * Accuracy: the answer that is told is that of `answerText`, in the number format of the problem.
  */
-export function problemCard(draft: Draft, reading: DraftReading): ProblemCard {
+export function problemCard(draft: Draft, parts: readonly PartReading[]): ProblemCard {
   const lines: Draft = {
     ...draft,
     question: "",
@@ -37,9 +36,24 @@ export function problemCard(draft: Draft, reading: DraftReading): ProblemCard {
     confirmed: [],
     workings: null,
     handIn: PLAIN_HAND_IN,
+    later: [],
   };
-  if (JSON.stringify(lines).length <= LONGEST_CARD) return { draft: lines, told: null };
-  return { draft: cut(lines), told: toldAnswer(draft, reading) };
+  const isLong = JSON.stringify(lines).length > LONGEST_CARD;
+  const [first] = parts;
+  const format = draft.answerFormat ?? USUAL_FORMAT;
+  return {
+    draft: isLong ? cut(lines) : lines,
+    told:
+      parts.length > 1
+        ? parts.map((part) => `(${part.draft.part.label}) ${briefAnswer(part, format)}`).join(" · ")
+        : isLong && first !== undefined
+          ? toldAnswer(first, format)
+          : null,
+  };
+}
+
+function briefAnswer({ solved }: PartReading, format: AnswerFormat): string {
+  return solved === null ? "–" : answerSentence(solved, format).value;
 }
 
 function cut(draft: Draft): Draft {
@@ -71,10 +85,8 @@ function cutText(text: string): string {
   return start.slice(0, Math.max(0, start.search(/[^\n,;\s]*$/))).trimEnd();
 }
 
-function toldAnswer(draft: Draft, { problem, issues }: DraftReading): string {
-  const format = draft.answerFormat ?? USUAL_FORMAT;
-  const solution = problem === null ? null : solve(problem);
-  if (solution?.ok === true) return answerText(solution.value, format);
-  const [first] = solution?.ok === false ? solution.issues : issues;
+function toldAnswer({ reading, result }: PartReading, format: AnswerFormat): string {
+  if (result?.ok === true) return answerText(result.value, format);
+  const [first] = result?.ok === false ? result.issues : reading.issues;
   return first === undefined ? "" : sentenceOf(first, format);
 }

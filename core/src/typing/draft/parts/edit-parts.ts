@@ -1,9 +1,10 @@
 import { LIMITS } from "../../../engine/problem/limits";
-import type { Draft, Variant } from "../draft";
+import type { Draft, FollowUpLine, Variant } from "../draft";
+import { unknownFields } from "../fields/draft-fields";
 import { draftOfVariant } from "../variants/draft-of-variant";
 import { asLaterPart, labelsOf, partsOf } from "./part-drafts";
 
-const LETTERS = "abcdefghijklmnopqrstuvwxyz";
+const LETTERS = Array.from({ length: 26 }, (_, place) => String.fromCharCode(97 + place));
 
 /** What the next part of a question is called: the letter or the number after the last; `null` where it has all. */
 export function nextLabel(whole: Draft): string | null {
@@ -12,9 +13,9 @@ export function nextLabel(whole: Draft): string | null {
   const numbers = labels.map(Number);
   if (numbers.every(Number.isInteger)) return String(Math.max(...numbers) + 1);
   const taken = labels.map((label) => LETTERS.indexOf(label.toLowerCase()));
-  const after = LETTERS.charAt(Math.max(...taken) + 1);
+  const after = LETTERS[Math.max(...taken) + 1];
   // After (z), one that was removed.
-  return after === "" ? ([...LETTERS].find((letter) => !labels.includes(letter)) ?? null) : after;
+  return after ?? LETTERS.find((letter) => !labels.includes(letter)) ?? null;
 }
 
 /** A part that is to be added: its lines, and what it is called beside its letter. */
@@ -66,4 +67,57 @@ function withoutFurther(draft: Draft): Draft {
 /** The draft of a part by its label. */
 export function partNamed(whole: Draft, label: string): Draft | undefined {
   return partsOf(whole).find(({ part }) => part.label === label);
+}
+
+/**
+ * A follow-up as a part by itself: what is owed at a date, or everything valued there, from the answer on.
+ *
+ * @returns `null` for one that no timeline of its own can ask
+ */
+export function partOfFollowUp(draft: Draft, line: FollowUpLine): NewPart | null {
+  if (line.kind !== "balance" && line.kind !== "value") return null;
+  const copy = withoutFurther(withAnswerTaken(draft));
+  if (line.kind === "value") {
+    return { name: `Value at ${line.at}`, draft: { ...copy, ask: { kind: "worth", at: line.at } } };
+  }
+  const streams = copy.flows.filter((flow) => flow.kind === "stream");
+  const [stream] = streams;
+  const isPlain = copy.flows.every(({ kind }) => kind === "single" || kind === "stream");
+  if (stream === undefined || streams.length > 1 || !isPlain || copy.ask !== null) return null;
+  const begin = copy.flows.filter((flow) => flow.kind === "single" && isNow(flow.at));
+  return {
+    name: `Balance after ${line.at}`,
+    draft: {
+      ...copy,
+      flows: [
+        ...begin,
+        { ...stream, count: line.at },
+        {
+          kind: "single",
+          id: "balance",
+          label: "Balance",
+          direction: stream.direction,
+          amount: "?",
+          at: line.at,
+        },
+      ],
+    },
+  };
+}
+
+function isNow(text: string): boolean {
+  return /^(?:today|now)$/i.test(text.trim());
+}
+
+/** The same lines with the answer of the part in the place of its unknown. */
+function withAnswerTaken(draft: Draft): Draft {
+  const copy = {
+    ...draft,
+    ...(JSON.parse(JSON.stringify({ flows: draft.flows, rates: draft.rates })) as Pick<
+      Draft,
+      "flows" | "rates"
+    >),
+  };
+  for (const field of unknownFields(copy)) field.write(`answer of (${draft.part.label})`);
+  return copy;
 }

@@ -141,7 +141,7 @@ function figureNamed(problem: Problem, words: string, names: Names): Quantity | 
 /** Whether an answer is called so in the trade. */
 function isCalled({ kind, field }: Unknown, flows: Problem["flows"], words: string): boolean {
   if (kind !== "amount") return NOUNS[kind].test(words);
-  const line = field.on === "flow" ? flows[field.line] : undefined;
+  const line = flows[field.line];
   return (
     /^amount$/.test(words) ||
     // "Payment" is an amount by itself only where none is paid again and again.

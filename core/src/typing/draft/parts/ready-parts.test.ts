@@ -4,7 +4,15 @@ import reference from "../../../../reference/parts.json";
 import { readQuestion } from "../../../engine/question/question-file";
 import { SHAPES } from "../shapes";
 import type { Draft } from "../draft";
-import { addPart, nextLabel, partNamed, partOfVariant, removePart, sameLines } from "./edit-parts";
+import {
+  addPart,
+  nextLabel,
+  partNamed,
+  partOfFollowUp,
+  partOfVariant,
+  removePart,
+  sameLines,
+} from "./edit-parts";
 import { asLaterPart, labelsOf } from "./part-drafts";
 import { draftOfQuestion } from "./question-draft";
 import { readParts } from "./read-parts";
@@ -113,7 +121,7 @@ describe("a next part", () => {
     expect(nextLabel(labelled("a", "c"))).toBe("d");
     expect(nextLabel(labelled("1", "2"))).toBe("3");
     expect(nextLabel(labelled("a", "z"))).toBe("b");
-    expect(nextLabel(labelled(..."abcdefghijklmnopqrstuvwxyz"))).toBeNull();
+    expect(nextLabel(labelled(..."abcdefghijklmnopqrstuvwxyz".split("")))).toBeNull();
   });
 
   test("fits what it goes on from", () => {
@@ -150,6 +158,24 @@ describe("a next part", () => {
     const { name, draft } = partOfVariant({ ...loan, variants: [variant] }, variant);
     expect([name, draft.variants]).toEqual(["Dearer", []]);
     expect(answersOf({ ...draft, later: [] })[0]).toBeGreaterThan(answersOf(loan)[0] ?? NaN);
+  });
+
+  test.each([
+    ["balance", "7 years"],
+    ["value", "7 years"],
+  ] as const)("may be what a follow-up was: %s", (kind, at) => {
+    const line = { kind, id: "asked", at } as const;
+    const whole = { ...structuredCopy(loan), also: [line] };
+    const part = partOfFollowUp(whole, line);
+    if (part === null) throw new Error("It is a part");
+    addPart(whole, part);
+    const [first, second] = readParts(whole);
+    const [asked] = first?.solved?.also ?? [];
+    expect(Math.abs(second?.solved?.answers[0].value ?? NaN)).toBeCloseTo(
+      Math.abs(asked ?? NaN),
+      5,
+    );
+    expect(partOfFollowUp(whole, { kind: "total", id: "asked", of: "in" })).toBeNull();
   });
 
   test("is taken away again, the first one too", () => {

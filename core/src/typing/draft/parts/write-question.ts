@@ -63,15 +63,17 @@ interface PartToFile {
   readonly references: readonly FiledReference[];
 }
 
-/** Title, question and currency are those of the whole; the title of a part is its name. */
+const OF_THE_WHOLE: ReadonlySet<string> = new Set<keyof Problem>(["title", "question", "also"]);
+
+/** Title and question are those of the whole; the title of a part is its name. */
 function filedProblem(
-  { title, question, currency, also: own, ...problem }: Problem,
+  problem: Problem,
   { name, also, references }: PartToFile,
 ): QuestionFile["parts"][number]["problem"] {
+  const own = Object.entries(problem).filter(([key]) => !OF_THE_WHOLE.has(key));
   const filed = {
-    ...problem,
+    ...Object.fromEntries(own),
     ...(name === "" ? {} : { title: name }),
-    ...(currency === undefined ? {} : { currency }),
     ...(also.length === 0 ? {} : { also }),
   };
   return references.reduce<unknown>(

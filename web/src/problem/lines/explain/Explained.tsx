@@ -11,6 +11,8 @@ interface ExplainedProps {
   readonly term: FieldName;
   /** Makes the field the unknown, where it can be. */
   readonly onUnknown?: (() => void) | undefined;
+  /** What else can be put into the field from here. */
+  readonly more?: ((close: () => void) => ReactNode) | undefined;
   readonly children: ReactNode;
 }
 
@@ -18,7 +20,7 @@ interface ExplainedProps {
  * A field or a word that explains itself: by the mark at its corner, or by Alt and the arrow down, so
  * that the Tab key goes from field to field and nowhere else.
  */
-export function Explained({ term, onUnknown, children }: ExplainedProps) {
+export function Explained({ term, onUnknown, more, children }: ExplainedProps) {
   const [isOpen, setOpen] = useState(false);
   // Made when it is first asked: each one would cost a little of every keystroke.
   const [isMade, setMade] = useState(false);
@@ -85,6 +87,7 @@ export function Explained({ term, onUnknown, children }: ExplainedProps) {
                 <Suspense fallback={<p>…</p>}>
                   <TermPanel term={term} />
                 </Suspense>
+                {more?.(close)}
                 {onUnknown !== undefined && (
                   <WordButton
                     onClick={() => {

@@ -1,12 +1,15 @@
 import {
   moveVariant,
   nameVariant,
+  partOfVariant,
   promoteVariant,
   VARIANTS,
   type Variant,
 } from "@kestrelmoor/core/typing";
 import { LateDropdown } from "../../../ui/LateDropdown";
 import { memo, useState, type DragEvent } from "react";
+import { useDocument } from "../../document/document-context";
+import { usePartEditing } from "../../parts/use-part-editing";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { MoreButton } from "../../../ui/Buttons";
 import styles from "./Variants.module.css";
@@ -29,6 +32,8 @@ export const VariantHead = memo(function VariantHead({
   saysItself,
 }: VariantHeadProps) {
   const { type, leave, change } = useFieldEditing();
+  const store = useDocument();
+  const { add } = usePartEditing();
   const [isTarget, setTarget] = useState(false);
   const { id, name } = variant;
   const shown = name === "" ? saysItself : name;
@@ -36,6 +41,7 @@ export const VariantHead = memo(function VariantHead({
     left: () => change((draft) => moveVariant(draft, id, index - 1)),
     right: () => change((draft) => moveVariant(draft, id, index + 1)),
     promote: () => change((draft) => promoteVariant(draft, id)),
+    part: () => add([partOfVariant(store.getState().draft, variant)]),
     remove: () => change((draft) => VARIANTS.remove(draft, id)),
   };
   const drop = (event: DragEvent) => {
@@ -84,6 +90,7 @@ export const VariantHead = memo(function VariantHead({
           menu={{
             items: [
               { key: "promote", label: "Use as the problem" },
+              { key: "part", label: "Make it a part" },
               { key: "left", label: "Move left", disabled: index === 0 },
               { key: "right", label: "Move right", disabled: index === count - 1 },
               { key: "remove", label: "Remove" },
