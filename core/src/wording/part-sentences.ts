@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../engine/fields/figure";
+import type { FigureUnit } from "../engine/fields/figure-unit";
 import { writeRate } from "./answer-format";
 import type { Sentences } from "./sentence";
 

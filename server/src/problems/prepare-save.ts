@@ -9,7 +9,7 @@ import {
   type ProblemCard,
 } from "@kestrelmoor/core/typing";
 import { storable } from "../db/storable";
-import { filesOf, type DraftFiles } from "./saved-problem";
+import { filesOf, type DraftFiles } from "./draft-files";
 import { invalidDocument, Refusal } from "../http/refusal";
 
 /** A draft as it is saved, and what is made of it. */

@@ -1,19 +1,7 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
-import type { Problem, QuestionFile } from "@kestrelmoor/core";
-import {
-  parseDraft,
-  readParts,
-  writeQuestion,
-  type Draft,
-  type PartReading,
-} from "@kestrelmoor/core/typing";
+import { parseDraft, readParts, type Draft } from "@kestrelmoor/core/typing";
+import { filesOf, type DraftFiles } from "./draft-files";
 import type { ProblemFacts } from "./store";
-
-/** The file that a draft makes up, once every field can be read: of one problem, or of a question with parts. */
-export interface DraftFiles {
-  readonly problem: Problem | null;
-  readonly question: QuestionFile | null;
-}
 
 /** A stored draft as it is shown: brought up to date, with the file that it makes up. */
 export interface OpenedDraft {
@@ -22,13 +10,6 @@ export interface OpenedDraft {
 }
 
 const NO_FILES: DraftFiles = { problem: null, question: null };
-
-export function filesOf(draft: Draft, parts: readonly PartReading[]): DraftFiles {
-  const [first, ...later] = parts;
-  return later.length > 0
-    ? { problem: null, question: writeQuestion(draft) }
-    : { problem: first?.problem ?? null, question: null };
-}
 
 /** A draft that a newer version wrote is given as it is: nothing of it may be lost. */
 export function openDraft(stored: unknown): OpenedDraft {

@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import { isApple } from "../app/shortcuts";
-import type { QuestionStore } from "./document/question-store";
+import type { QuestionStore } from "./document/document-store";
 import { useStore } from "zustand";
 import { QuietButton } from "../ui/Buttons";
 import styles from "./HistoryButtons.module.css";

@@ -1,6 +1,7 @@
 import type { SavedProblem } from "@kestrelmoor/contract";
 import { saveProblem } from "../api/problems";
-import { createQuestionStore, type QuestionStore } from "./document/question-store";
+import type { QuestionStore } from "./document/document-store";
+import { createQuestionStore } from "./document/question-store";
 import { dropFoundCopy, dropLocalCopy, writeLocalCopy, type FoundCopy } from "./saving/local-copy";
 import { warnOfLeaving } from "./saving/warn-of-leaving";
 import { createSaver, type Saver } from "./saving/saver";

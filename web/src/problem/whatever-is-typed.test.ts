@@ -425,7 +425,7 @@ test("whatever is typed, everything on the page can be worked out and has words"
       // The person's own words may say anything; ours never say these.
       const ours = words.join("\n").replaceAll(draft.title.slice(0, 9) || "\0", "");
       expect(ours).not.toMatch(/NaN|undefined|\[object|Infinity/);
-      expect(() => usedFigures([outcome.reading)).not.toThrow(]);
+      expect(() => usedFigures([outcome.reading])).not.toThrow();
     }),
     { numRuns: 400 },
   );

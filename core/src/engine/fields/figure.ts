@@ -2,11 +2,7 @@ import type { Path } from "../issues/issue";
 import type { Flow, FlowOf } from "../problem/schema";
 import type { ResolvedFlow, Spell } from "../timeline/timeline";
 import type { FlowFieldName, RateFieldName } from "./field-ref";
-
-/** What a figure of a problem counts. Rates are in percent, times in years. */
-export const FIGURE_UNITS = ["money", "percent", "payments", "years"] as const;
-
-export type FigureUnit = (typeof FIGURE_UNITS)[number];
+import type { FigureUnit } from "./figure-unit";
 
 /** The kinds of answer that a problem can ask for. */
 export type UnknownKind = "amount" | "percent" | "growth" | "count" | "at" | "begins" | "value";

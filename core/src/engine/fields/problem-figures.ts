@@ -15,11 +15,11 @@ import {
 import {
   FLOW_FIGURES,
   RATE_FIGURES,
-  type FigureUnit,
   type FlowFigure,
   type RateFigure,
   type UnknownKind,
 } from "./figure";
+import { type FigureUnit } from "./figure-unit";
 
 /** A figure of a problem: which field it is in, and what stands there. */
 export interface ProblemFigure {

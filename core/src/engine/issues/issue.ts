@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../fields/figure";
+import type { FigureUnit } from "../fields/figure-unit";
 import type { Direction } from "../problem/schema";
 import type { Quotation } from "../rates/quotation";
 

@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../fields/figure";
+import type { FigureUnit } from "../fields/figure-unit";
 import type { SettledFlow } from "../flows/flow-kind";
 import type { Direction } from "../problem/schema";
 import type { Unknown } from "../problem/unknown";

@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../../engine/fields/figure";
+import type { FigureUnit } from "../../engine/fields/figure-unit";
 import type { Names } from "../input/names";
 import { readPeriod } from "../input/read-period";
 import { isUnknownMark } from "../input/unknown-mark";

@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../../engine/fields/figure";
+import type { FigureUnit } from "../../engine/fields/figure-unit";
 import { issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 import { evaluateArithmetic } from "./arithmetic";

@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../../engine/fields/figure";
+import type { FigureUnit } from "../../engine/fields/figure-unit";
 import { issue } from "../../engine/issues/issue";
 import { plainDecimal } from "../../engine/numbers/plain-decimal";
 import { roundDecimal } from "../../engine/numbers/round-decimal";

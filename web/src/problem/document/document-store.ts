@@ -2,7 +2,6 @@ import type { Draft } from "@kestrelmoor/core/typing";
 import type { Patch } from "immer";
 import type { StoreApi } from "zustand/vanilla";
 import type { Outcome } from "./outcome";
-import type { QuestionState, QuestionStore } from "./question-store";
 
 /** One step of the story, as the patches that take it back and forth. */
 export interface StoryStep {
@@ -43,34 +42,34 @@ export type DocumentStore = Pick<StoreApi<DocumentState>, "getState" | "getIniti
   ) => () => void;
 } & DocumentActions;
 
-/** The document of one part. While a part that was removed is still drawn, it is what it last was. */
-export function partStore(question: QuestionStore, label: string): DocumentStore {
-  let last: { readonly whole: QuestionState; readonly state: DocumentState } | null = null;
-  const stateOf = (whole: QuestionState): DocumentState => {
-    if (last?.whole === whole) return last.state;
-    const { parts, past, future } = whole;
-    const outcome = parts.find(({ draft }) => draft.part.label === label) ?? last?.state.outcome;
-    if (outcome === undefined) throw new Error(`There is no part (${label})`);
-    const state = { draft: outcome.draft, outcome, past, future };
-    last = { whole, state };
-    return state;
-  };
-  const getState = () => stateOf(question.getState());
-  return {
-    getState,
-    getInitialState: getState,
-    subscribe: (listener) => {
-      let before = getState();
-      return question.subscribe(() => {
-        const state = getState();
-        listener(state, before);
-        before = state;
-      });
-    },
-    edit: (recipe, field) => question.editPart(label, recipe, field),
-    settle: question.settle,
-    undo: question.undo,
-    redo: question.redo,
-    question,
-  };
+export interface QuestionState {
+  /** Everything that is saved. */
+  readonly draft: Draft;
+  /** What each part comes to, in their order. */
+  readonly parts: readonly Outcome[];
+  /** The label of the part that is looked at. Undo moves it only where it changes another part. */
+  readonly open: string;
+  readonly past: readonly StoryStep[];
+  readonly future: readonly StoryStep[];
 }
+
+interface QuestionActions {
+  /**
+   * Changes one part as one step to undo.
+   * @param field names the field that is typed in: changes that follow fast in the same one are one step
+   */
+  readonly editPart: (label: string, recipe: (draft: Draft) => void, field?: string) => void;
+  /** Changes the whole as one step to undo. @param open the part that is looked at from then on */
+  readonly editWhole: (recipe: (draft: Draft) => void, open?: string) => void;
+  /** Ends a run of typing: the next change is a step of its own. */
+  readonly settle: () => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  /** Puts another text in its place, as one step to undo. */
+  readonly replace: (draft: Draft) => void;
+  readonly open: (label: string) => void;
+  /** The document of one part, for its page; the same one each time. */
+  readonly part: (label: string) => DocumentStore;
+}
+
+export type QuestionStore = StoreApi<QuestionState> & QuestionActions;

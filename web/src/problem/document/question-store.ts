@@ -6,8 +6,9 @@ import {
   type PartPlace,
 } from "@kestrelmoor/core/typing";
 import { applyPatches, enablePatches, produceWithPatches, type Patch } from "immer";
-import { createStore, type StoreApi } from "zustand/vanilla";
-import { partStore, type DocumentStore, type StoryStep } from "./document-store";
+import { createStore } from "zustand/vanilla";
+import { partStore } from "./part-store";
+import type { DocumentStore, QuestionState, QuestionStore, StoryStep } from "./document-store";
 import { outcomeAfter, outcomeOf, type Outcome } from "./outcome";
 
 enablePatches();
@@ -17,38 +18,6 @@ const DEEPEST_UNDO = 2000;
 
 /** Typing in one field within this time is one step to undo. */
 const TYPING_PAUSE_MS = 1200;
-
-export interface QuestionState {
-  /** Everything that is saved. */
-  readonly draft: Draft;
-  /** What each part comes to, in their order. */
-  readonly parts: readonly Outcome[];
-  /** The label of the part that is looked at. Undo moves it only where it changes another part. */
-  readonly open: string;
-  readonly past: readonly StoryStep[];
-  readonly future: readonly StoryStep[];
-}
-
-interface QuestionActions {
-  /**
-   * Changes one part as one step to undo.
-   * @param field names the field that is typed in: changes that follow fast in the same one are one step
-   */
-  readonly editPart: (label: string, recipe: (draft: Draft) => void, field?: string) => void;
-  /** Changes the whole as one step to undo. @param open the part that is looked at from then on */
-  readonly editWhole: (recipe: (draft: Draft) => void, open?: string) => void;
-  /** Ends a run of typing: the next change is a step of its own. */
-  readonly settle: () => void;
-  readonly undo: () => void;
-  readonly redo: () => void;
-  /** Puts another text in its place, as one step to undo. */
-  readonly replace: (draft: Draft) => void;
-  readonly open: (label: string) => void;
-  /** The document of one part, for its page; the same one each time. */
-  readonly part: (label: string) => DocumentStore;
-}
-
-export type QuestionStore = StoreApi<QuestionState> & QuestionActions;
 
 /**
  * The document of the problem page: the draft of the whole question, its story, and what each part comes to. What is
@@ -96,7 +65,7 @@ export function createQuestionStore(first: Draft, now: () => number = Date.now):
     become(draft, { past: story.slice(-DEEPEST_UNDO), future: [], open: step.opens.forth });
   };
 
-  const editPart: QuestionActions["editPart"] = (label, recipe, field) => {
+  const editPart: QuestionStore["editPart"] = (label, recipe, field) => {
     const { draft, parts } = store.getState();
     const place = placeOf(draft, label);
     const part = parts[place];
@@ -110,7 +79,7 @@ export function createQuestionStore(first: Draft, now: () => number = Date.now):
     record(applyPatches(draft, step.forth), { ...step, opens: { back: label, forth: label } });
   };
 
-  const editWhole: QuestionActions["editWhole"] = (recipe, open) => {
+  const editWhole: QuestionStore["editWhole"] = (recipe, open) => {
     const { draft, open: before } = store.getState();
     const [next, forth, back] = produceWithPatches(draft, (writable: Draft) => {
       recipe(writable);

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import { useStore } from "zustand";
 import { DocumentProvider } from "../document/document-context";
-import type { QuestionStore } from "../document/question-store";
+import type { QuestionStore } from "../document/document-store";
 
 interface OpenPartProps {
   readonly question: QuestionStore;

@@ -1,6 +1,6 @@
 import { useStore } from "zustand";
 import { useDocument } from "../document/document-context";
-import type { QuestionState } from "../document/question-store";
+import type { QuestionState } from "../document/document-store";
 
 /** Something of the whole question that is open; redraws only when that changes. */
 export function useQuestionState<Selected>(select: (state: QuestionState) => Selected): Selected {

@@ -1,5 +1,5 @@
 import type { FieldRef } from "../../../engine/fields/field-ref";
-import type { FigureUnit } from "../../../engine/fields/figure";
+import type { FigureUnit } from "../../../engine/fields/figure-unit";
 import { figuresOf, numberIn, withNumber } from "../../../engine/fields/problem-figures";
 import type { Problem } from "../../../engine/problem/schema";
 import { writeFigure, writePercent, type AnswerFormat } from "../../../wording/answer-format";

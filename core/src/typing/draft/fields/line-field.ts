@@ -1,7 +1,7 @@
 import type { Direction } from "../../../engine/problem/schema";
 import type * as z from "zod";
 import type { FlowFieldName } from "../../../engine/fields/field-ref";
-import type { FigureUnit } from "../../../engine/fields/figure";
+import type { FigureUnit } from "../../../engine/fields/figure-unit";
 import type { Names } from "../../input/names";
 import type { Issue, Path } from "../../../engine/issues/issue";
 import type { FieldReading } from "../field";

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import type { FlowFieldName } from "../../../engine/fields/field-ref";
-import type { FigureUnit } from "../../../engine/fields/figure";
+import type { FigureUnit } from "../../../engine/fields/figure-unit";
 import { readAmount, type SaidAmount } from "../../input/read-amount";
 import { readCount, type Count } from "../../input/read-count";
 import { positionOf, readPosition, type SaidTime } from "../../input/read-position";

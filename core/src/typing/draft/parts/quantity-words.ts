@@ -1,4 +1,4 @@
-import type { FigureUnit } from "../../../engine/fields/figure";
+import type { FigureUnit } from "../../../engine/fields/figure-unit";
 import type { Problem } from "../../../engine/problem/schema";
 import { listUnknowns } from "../../../engine/problem/unknown";
 import type { AnswerOf } from "../../../engine/question/answer-of";
