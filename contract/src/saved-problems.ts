@@ -39,13 +39,10 @@ export const listedProblem = z
           description:
             "Its lines alone; those of a very long problem are cut off. Not to be saved.",
         }),
-        told: z
-          .string()
-          .nullable()
-          .meta({
-            description:
-              "The answer as a sentence, if lines are cut off; the answers of several parts.",
-          }),
+        told: z.string().nullable().meta({
+          description:
+            "The answer as a sentence, if lines are cut off; the answers of several parts.",
+        }),
       })
       .meta({ description: "What a notebook shows of it." }),
     createdAt: z.iso.datetime(),

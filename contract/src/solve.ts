@@ -95,7 +95,7 @@ export const solutionReply = z
   .meta({ id: "Solution", description: "Every solution of the unknown, and related values." });
 
 const solvedPart = z.object({ label: z.string(), ...solutionReply.shape });
-const unsolvedPart = z.object({
+export const unsolvedPart = z.object({
   label: z.string(),
   issues: z.array(issueReport).min(1).readonly().meta({
     description: "Why the part has no answer; `part-waits` where it waits for another.",

@@ -1,14 +1,20 @@
-import { problemSchema } from "@kestrelmoor/core";
+import { problemSchema, questionSchema } from "@kestrelmoor/core";
 import { LEVELS, STEP_KINDS } from "@kestrelmoor/core/teaching";
 import * as z from "zod";
+import { unsolvedPart } from "./solve";
 
 /** What may be asked beside the problem. */
 export const workingsOptions = z.strictObject({ level: z.enum(LEVELS).default("every-step") });
 
-export const workingsRequest = workingsOptions.extend({ problem: problemSchema }).meta({
-  id: "WorkingsRequest",
-  description: "A problem, and the level of detail of its workings.",
-});
+export const workingsRequest = z
+  .union([
+    workingsOptions.extend({ problem: problemSchema }),
+    workingsOptions.extend({ question: questionSchema }),
+  ])
+  .meta({
+    id: "WorkingsRequest",
+    description: "A problem or a question, and the level of detail of its workings.",
+  });
 
 const table = z.object({
   head: z.array(z.string()).readonly(),
@@ -28,7 +34,7 @@ const step = z.object({
 
 const steps = z.array(step).readonly();
 
-export const workingsReply = z
+export const problemWorkings = z
   .object({
     steps,
     also: z.array(z.object({ steps }).nullable()).readonly().meta({
@@ -37,4 +43,17 @@ export const workingsReply = z
   })
   .meta({ id: "Workings", description: "The steps from the given values to the answer." });
 
-export type WorkingsReply = z.infer<typeof workingsReply>;
+const partWorkings = z.object({ label: z.string(), ...problemWorkings.shape });
+
+export const questionWorkings = z
+  .object({ parts: z.array(z.union([partWorkings, unsolvedPart])).readonly() })
+  .meta({ id: "QuestionWorkings", description: "The workings of each part, in order." });
+
+export const workingsReply = z.union([problemWorkings, questionWorkings]).meta({
+  id: "ProblemOrQuestionWorkings",
+  description: "The workings of a problem, or of each part of a question.",
+});
+
+export type ProblemWorkings = z.infer<typeof problemWorkings>;
+export type QuestionWorkings = z.infer<typeof questionWorkings>;
+export type WorkingsReply = ProblemWorkings | QuestionWorkings;

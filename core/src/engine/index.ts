@@ -57,6 +57,7 @@ export {
 } from "./question/question-file";
 export { questionJsonSchema } from "./question/question-json-schema";
 export * from "./question/solve-question";
+export * from "./solve/answered-with";
 export * from "./solve/solve";
 export * from "./solve/solution";
 export { WHOLE_KINDS } from "./solve/count/whole-payments";

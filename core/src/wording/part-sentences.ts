@@ -28,6 +28,8 @@ export const PART_SENTENCES = {
     `Part (${label}) has only ${count} ${count === 1 ? "answer" : "answers"}. Choose one of them.`,
   "part-follow-up-without-answer": ({ label, follow }) =>
     `Follow-up ${follow + 1} of part (${label}) has no answer. Refer to another answer.`,
+  "follow-up-missing": ({ follow }) =>
+    `Follow-up ${follow + 1} is not asked here, or has no answer. Choose another one.`,
   "part-has-no": ({ label, words }) =>
     words === ""
       ? `What of part (${label})? Type “answer of (${label})”, or the name of a line there.`

@@ -58,3 +58,18 @@ export function readAboutProblem<Schema extends z.ZodType>(
   const asked = readBody(schema, rest);
   return { problem: readProblemIn(file, ["problem"]), asked };
 }
+
+/** The same of a question. */
+export function readAboutQuestion<Schema extends z.ZodType>(
+  schema: Schema,
+  body: unknown,
+): { readonly question: QuestionFile; readonly asked: z.infer<Schema> } {
+  const { question: file, ...rest } = (body ?? {}) as { readonly question?: unknown };
+  const asked = readBody(schema, rest);
+  return { question: readQuestionIn(file, ["question"]), asked };
+}
+
+/** Whether a body is about a question, and not about one problem. */
+export function isAboutQuestion(body: unknown): boolean {
+  return typeof body === "object" && body !== null && "question" in body;
+}

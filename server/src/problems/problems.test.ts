@@ -6,11 +6,8 @@ import { eq } from "drizzle-orm";
 import { problems, workspaces } from "../db/schema";
 import { loadDemo } from "../demo/load-demo";
 
-const draft = {
-  format: "kestrelmoor-draft",
-  version: 8,
-  title: "Smoker and veil",
-  question: "What do 240 become?",
+const own = {
+  part: { label: "a", name: "The fund" },
   today: "20 Sep 2027",
   focal: null,
   conventions: { dayCount: "30/360", fraction: "compound", dateOrder: "month-first" },
@@ -43,9 +40,18 @@ const draft = {
   comparison: { heldFor: "3 years", offers: [] },
   appraisal: { hurdle: "8%", reinvest: "", budget: "40,000", others: [] },
   confirmed: ["in"],
+};
+
+const draft = {
+  format: "kestrelmoor-draft",
+  version: 9,
+  title: "Smoker and veil",
+  question: "What do 240 become?",
   workings: { level: "short", notation: "factors", rounding: { factor: 4, rate: null } },
   handIn: { variants: true, projects: false },
   answerFormat: null,
+  ...own,
+  later: [{ ...own, part: { label: "b", name: "" } }],
 };
 
 const problem = {
@@ -78,11 +84,28 @@ const list = async (of: Browser, query = ""): Promise<ProblemList> =>
 
 describe("saving and reading", () => {
   test("keeps what was typed, and gives the problem file that it makes up", async () => {
-    const { id, problem: file } = await create();
+    const alone = { ...draft, later: [] };
+    const { id, problem: file, question } = await create({ draft: alone });
     const { body } = await browser.get(`/api/problems/${id}`).expect(200).expect("ETag", '"1"');
-    expect((body as SavedProblem).draft).toEqual(draft);
+    expect((body as SavedProblem).draft).toEqual(alone);
     expect(file?.flows[0]).toMatchObject({ amount: 240, at: "P0D" });
     expect(file?.flows[1]).toMatchObject({ amount: null, at: "P3Y4M" });
+    expect(question).toBeNull();
+  });
+
+  test("keeps every part, and gives the question file that they make up", async () => {
+    const { id, problem: file, question } = await create();
+    const { body } = await browser.get(`/api/problems/${id}`).expect(200);
+    expect((body as SavedProblem).draft).toEqual(draft);
+    expect(file).toBeNull();
+    expect(question?.parts.map(({ label }) => label)).toEqual(["a", "b"]);
+    // A question file is saved as well, and lists the answer of each part.
+    const again = await create({ question });
+    expect(again.question).toEqual(question);
+    const { items } = await list(browser);
+    const card = items.find((one) => one.id === again.id)?.card;
+    expect(card?.told).toMatch(/^\(a\) [\d.]+ · \(b\) [\d.]+$/);
+    expect(card?.draft.later).toEqual([]);
   });
 
   test("brings a draft that an older version stored up to date as it is read", async () => {

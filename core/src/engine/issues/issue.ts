@@ -68,6 +68,8 @@ export interface IssueFacts {
   "part-solution-missing": { label: string; count: number };
   "part-follow-up-without-answer": { label: string; follow: number };
   /** Words in front of a part that mean nothing there. */
+  /** A follow-up that is not asked, or has no answer. */
+  "follow-up-missing": { follow: number };
   "part-has-no": { label: string; words: string };
   "part-other-unit": { label: string; unit: FigureUnit; wanted: FigureUnit };
 

@@ -3,6 +3,7 @@ import { roundDecimal } from "../numbers/round-decimal";
 import { readProblem } from "../problem/problem-file";
 import type { Problem } from "../problem/schema";
 import { fail, succeed, type Result } from "../result";
+import { answeredWith } from "../solve/answered-with";
 import type { Answer } from "../solve/solution";
 import type { SolvedProblem } from "../solve/solved-problem";
 import { solve } from "../solve/solve";
@@ -22,22 +23,33 @@ export interface SolvedPart {
  * Solves the parts of a question in their order, each with the answers of those before it.
  *
  * @param question as returned by `readQuestion`
+ * @param claims what somebody has for the answers of some parts, by their labels: the parts after them take that up
  * @returns one for each part. A part whose source has no answer waits for it (`part-waits`); one that takes up one of
  *   several answers must say which (`part-answers-several`); otherwise its issues are those of `solve`, with their
  *   path in the problem of the part.
  * Accuracy: as `solve`; an answer is handed on with every digit, unless it is to be rounded.
  */
-export function solveQuestion({ parts }: Pick<QuestionFile, "parts">): SolvedPart[] {
+export function solveQuestion(
+  { parts }: Pick<QuestionFile, "parts">,
+  claims: ReadonlyMap<string, number> = new Map(),
+): SolvedPart[] {
   const before: SolvedPart[] = [];
   for (const { label, problem } of parts) {
     const settled = settlePart(problem, before);
+    const solved = settled.ok ? solve(settled.value) : settled;
+    const claim = claims.get(label);
     before.push({
       label,
       problem: settled.ok ? settled.value : null,
-      solved: settled.ok ? solve(settled.value) : settled,
+      solved: claim === undefined ? solved : asClaimed(solved, claim),
     });
   }
   return before;
+}
+
+function asClaimed(solved: Result<SolvedProblem>, claim: number): Result<SolvedProblem> {
+  const other = solved.ok ? answeredWith(solved.value, claim) : null;
+  return other === null ? solved : succeed(other);
 }
 
 /**

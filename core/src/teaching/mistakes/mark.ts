@@ -1,14 +1,16 @@
 import type { Problem } from "../../engine/problem/schema";
-import { succeed, type Result } from "../../engine/result";
+import { issue } from "../../engine/issues/issue";
+import { fail, succeed, type Result } from "../../engine/result";
+import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import { solve } from "../../engine/solve/solve";
 import type { Answer } from "../../engine/solve/solution";
-import { type Claim } from "../../engine/numbers/claim";
+import { agreesInSize, type Claim } from "../../engine/numbers/claim";
 import { rightAs, type RightAs } from "./right-as";
 import { Search, type Explanation } from "./search";
 import { subjectOf } from "./subject-after";
 
-/** What a marking comes to: a form of the answer, the result of a mistake, or neither. */
-export const VERDICTS = ["right", "explained", "unexplained"] as const;
+/** What a marking comes to: a form of the answer, one's own earlier answer used rightly, a mistake, or none of these. */
+export const VERDICTS = ["right", "follows-through", "explained", "unexplained"] as const;
 
 export type Verdict = (typeof VERDICTS)[number];
 
@@ -25,16 +27,81 @@ export type Marking =
       readonly explanations: readonly Explanation[];
       readonly answer: Answer;
     }
+  | {
+      /** Correct from what the student has for earlier parts. */
+      readonly verdict: "follows-through";
+      readonly through: Through;
+      readonly answer: Answer;
+    }
   | { readonly verdict: "unexplained"; readonly answer: Answer };
+
+/** The earlier parts of which the student's own answers are used. */
+export interface Through {
+  readonly labels: readonly string[];
+  /** Those of which they are wrong, and not only rounded. */
+  readonly wrong: readonly string[];
+}
+
+/** What is marked beside the answer of a problem by itself. */
+export interface Marked {
+  /** The place of the follow-up that is marked, from 0; left out: the answer. */
+  readonly follow?: number | undefined;
+  /** The problem as it is with the student's own answers of earlier parts. */
+  readonly through?: (Through & { readonly problem: Problem }) | undefined;
+}
 
 /**
  * Decides whether a number is the answer and, if not, which mistake or pair of mistakes gives exactly that number.
  *
  * @param problem one that `readProblem` has passed
  * @param claim the number and its precision
- * @returns fails as `solve` does; explanations likeliest first, three at most
+ * @param marked a follow-up in place of the answer; a part of a question, with one's own earlier answers
+ * @returns fails as `solve` does, and with `follow-up-missing`; explanations likeliest first, three at most
  */
-export function markAnswer(problem: Problem, claim: Claim): Result<Marking> {
+export function markAnswer(problem: Problem, claim: Claim, marked: Marked = {}): Result<Marking> {
+  const { follow, through } = marked;
+  const marking =
+    follow === undefined ? markOwn(problem, claim) : markFollowUp(problem, follow, claim);
+  if (!marking.ok || marking.value.verdict === "right" || through === undefined) return marking;
+  const followed =
+    follow === undefined
+      ? markOwn(through.problem, claim)
+      : markFollowUp(through.problem, follow, claim);
+  return followed.ok && followed.value.verdict === "right"
+    ? succeed({
+        verdict: "follows-through",
+        through,
+        answer: marking.value.answer,
+      })
+    : marking;
+}
+
+function markFollowUp(problem: Problem, follow: number, claim: Claim): Result<Marking> {
+  const solved = solve(problem);
+  if (!solved.ok) return solved;
+  const value = followed(solved.value, follow);
+  if (value === null) return fail(issue("follow-up-missing", [], { follow }));
+  const answer: Answer = { value, unit: "money" };
+  if (agreesInSize(claim, value)) return succeed({ verdict: "right", as: "it is", answer });
+  const subject = subjectOf(problem, solved.value.unknown, answer, () => solved.value);
+  const read = (other: Problem) => {
+    const slipped = solve(other);
+    return slipped.ok ? followed(slipped.value, follow) : null;
+  };
+  return succeed(found(new Search(subject, claim, read).run(), answer));
+}
+
+function followed({ also }: SolvedProblem, follow: number): number | null {
+  return also[follow] ?? null;
+}
+
+function found(explanations: readonly Explanation[], answer: Answer): Marking {
+  return explanations.length > 0
+    ? { verdict: "explained", explanations, answer }
+    : { verdict: "unexplained", answer };
+}
+
+function markOwn(problem: Problem, claim: Claim): Result<Marking> {
   const solved = solve(problem);
   if (!solved.ok) return solved;
   const solution = solved.value;
@@ -42,10 +109,5 @@ export function markAnswer(problem: Problem, claim: Claim): Result<Marking> {
   const answer = solution.answers[0];
   if (right !== null) return succeed({ verdict: "right", as: right, answer });
   const subject = subjectOf(problem, solution.unknown, answer, () => solution);
-  const explanations = new Search(subject, claim).run();
-  return succeed(
-    explanations.length > 0
-      ? { verdict: "explained", explanations, answer }
-      : { verdict: "unexplained", answer },
-  );
+  return succeed(found(new Search(subject, claim).run(), answer));
 }

@@ -57,9 +57,13 @@ export class Search {
   /** The cost of a trial, relative to an ordinary problem. */
   private readonly weight: number;
 
+  /**
+   * @param read what is marked of a problem that was solved instead, where that is not its answer: a follow-up
+   */
   constructor(
     private readonly subject: Subject,
     private readonly claim: Claim,
+    private readonly read?: (problem: Problem) => number | null,
   ) {
     this.isRightInSize = agreesInSize(claim, subject.answer);
     this.cells = (2 * NEAR * Math.abs(subject.answer)) / (2 * claim.half);
@@ -79,7 +83,8 @@ export class Search {
       this.tell([made], value);
       if (!agrees(this.claim, value)) this.tellWithSign(made, singles, value);
     }
-    const isShort = this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
+    const isShort =
+      this.read === undefined && this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
     if (this.found.length < MOST_TOLD && isShort) this.tryPairs(singles);
     return this.found.slice(0, MOST_TOLD);
   }
@@ -122,6 +127,7 @@ export class Search {
     }
     if (this.isRightInSize) return null;
     this.work += COST.trial * this.weight;
+    if (this.read !== undefined) return this.readIfHit(slip, this.read);
     const question = questionAfter(slip, subject.problem);
     if (question === null) return null;
     const { kind } = question.unknown;
@@ -143,6 +149,15 @@ export class Search {
       ? roots.value.roots.map((root) => root.answer.value).find((one) => agrees(claim, one))
       : undefined;
     return value === undefined || this.isRight(value) ? null : value;
+  }
+
+  /** The same of what is read from the problem; what no problem file can say is not tried. */
+  private readIfHit({ problem, bend }: Slip, read: (problem: Problem) => number | null) {
+    if (problem === undefined || bend !== undefined) return null;
+    const value = read(problem);
+    if (value === null) return null;
+    this.count(value);
+    return agreesInSize(this.claim, value) && !this.isRight(value) ? value : null;
   }
 
   private count(value: number): void {

@@ -12,6 +12,7 @@ import type { Answer } from "../../engine/solve/solution";
 import { workings } from "../workings/workings";
 import type { Step } from "../workings/step";
 import { linePlain } from "../workings/write-line";
+import type { Through } from "./mark";
 import type { RightAs } from "./right-as";
 import type { Explanation } from "./search";
 
@@ -57,6 +58,12 @@ function figureIn(value: number, unit: Answer["unit"], format: AnswerFormat): st
 /** The sentence for a correct answer, by the form in which it is correct. */
 export function tellRight(as: RightAs): string {
   return VERDICT_WORDS.right[as];
+}
+
+/** The sentence for an answer that is correct from one's own earlier ones. */
+export function tellThrough({ labels, wrong }: Through): string {
+  const named = (wrong.length === 0 ? labels : wrong).map((label) => `(${label})`).join(" and ");
+  return VERDICT_WORDS.through(named, wrong.length === 0);
 }
 
 /** The first step at which the correct and the mistaken workings differ. */
