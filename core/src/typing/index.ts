@@ -95,6 +95,7 @@ export { USUAL_WORKINGS, workingsStyleSchema, type WorkingsStyle } from "../word
 export * from "./draft/parts/draft-of-file";
 export * from "./draft/parts/earlier-parts";
 export * from "./draft/parts/edit-parts";
+export * from "./draft/parts/follow-through";
 export * from "./draft/parts/part-drafts";
 export * from "./draft/parts/ready-parts";
 export { offeredBy, type Offered } from "./draft/parts/quantity-words";

@@ -8,16 +8,18 @@ import type { DocumentStore } from "./document-store";
  * kept beside the document, stays while views come and go, and undo leaves it alone.
  *
  * @param first what is there when it is first looked at
+ * @param of what it is kept beside: one part, or the whole question
  * @returns the hook that reads and changes it
  */
 export function keptBeside<State extends object>(
   first: () => State,
+  of: (document: DocumentStore) => object = (document) => document,
 ): () => readonly [State, (part: Partial<State>) => void] {
-  const kept = new WeakMap<DocumentStore, StoreApi<State>>();
+  const kept = new WeakMap<object, StoreApi<State>>();
   return function useKept() {
-    const document = useDocument();
-    const store = kept.get(document) ?? createStore<State>(first);
-    kept.set(document, store);
+    const beside = of(useDocument());
+    const store = kept.get(beside) ?? createStore<State>(first);
+    kept.set(beside, store);
     return [
       useStore(store),
       (part) => {

@@ -1,15 +1,9 @@
-import {
-  formatYears,
-  writeFigure,
-  writeMoney,
-  writeRate,
-  type AnswerFormat,
-  type FigureUnit,
-} from "@kestrelmoor/core";
-import { offeredBy, type Offered } from "@kestrelmoor/core/typing";
+import type { FigureUnit } from "@kestrelmoor/core";
+import { offeredBy } from "@kestrelmoor/core/typing";
 import { WordButton } from "../../ui/Buttons";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { useDocumentState } from "../document/document-context";
+import { figureWords } from "./part-words";
 import styles from "./Parts.module.css";
 
 interface TakeUpChoicesProps {
@@ -29,22 +23,9 @@ export function TakeUpChoices({ unit, onPick }: TakeUpChoicesProps) {
       {offered.map((one) => (
         <li key={one.text}>
           <WordButton onClick={() => onPick(one.text)}>{one.text}</WordButton>
-          <span>{figureOf(one, format)}</span>
+          <span>{figureWords(one.value, one.unit, format)}</span>
         </li>
       ))}
     </ul>
   );
-}
-
-function figureOf({ unit, value }: Offered, format: AnswerFormat): string {
-  switch (unit) {
-    case "money":
-      return writeMoney(value, format);
-    case "percent":
-      return writeRate(value, format);
-    case "years":
-      return formatYears(value, format, 4);
-    case "payments":
-      return `${writeFigure(value, format, 2)} payments`;
-  }
 }

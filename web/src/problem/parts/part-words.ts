@@ -1,4 +1,14 @@
-import { answerSentence, type AnswerFormat, type Unknown } from "@kestrelmoor/core";
+import {
+  answerSentence,
+  formatYears,
+  writeFigure,
+  writeMoney,
+  writeRate,
+  type AnswerFormat,
+  type FigureUnit,
+  type Unknown,
+} from "@kestrelmoor/core";
+import { fieldsOf, readingAt, takesUp } from "@kestrelmoor/core/typing";
 import type { Outcome } from "../document/outcome";
 
 /** What a part finds, in a word or two: its own name, that of the line which is the unknown, or its kind. */
@@ -32,4 +42,34 @@ export function partAnswer({ solved, reading }: Outcome, format: AnswerFormat): 
   }
   const waits = reading.issues.find(({ code }) => code === "part-waits");
   return waits?.code === "part-waits" ? `waits for (${waits.label})` : "–";
+}
+
+/** A part as the heading of what is written of it: "(b) Payment after the renewal". */
+export function partHeading(part: Outcome): string {
+  return `(${part.draft.part.label}) ${partTitle(part)}`.trimEnd();
+}
+
+/** What the fields of a part take up of earlier ones, each with what that comes to. */
+export function takenWords({ draft, reading }: Outcome, format: AnswerFormat): string[] {
+  return fieldsOf(draft).flatMap(({ text, ref }) => {
+    const came = takesUp(text) ? readingAt(reading, ref) : undefined;
+    if (came === undefined || came.unit === null || came.numbers.length === 0) return [];
+    const { unit, numbers } = came;
+    const figures = numbers.map((number) => figureWords(number, unit, format));
+    return [`${text.trim()} = ${figures.join("; ")}`];
+  });
+}
+
+/** A figure in the words of its unit. */
+export function figureWords(value: number, unit: FigureUnit, format: AnswerFormat): string {
+  switch (unit) {
+    case "money":
+      return writeMoney(Math.abs(value), format);
+    case "percent":
+      return writeRate(value, format);
+    case "years":
+      return formatYears(value, format, 4);
+    case "payments":
+      return `${writeFigure(value, format, 2)} payments`;
+  }
 }

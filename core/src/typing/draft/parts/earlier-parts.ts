@@ -46,9 +46,9 @@ export function earlierFigures(place: PartPlace, used?: Set<string>): EarlierFig
     place.before.find(({ draft }) => isLabel(draft.part.label, label));
   return {
     check: (label) => {
-      used?.add(label);
-      const isThere = place.labels.some((one) => isLabel(one, label));
-      if (!isThere) return fail(issue("part-missing", [], { label }));
+      const known = place.labels.find((one) => isLabel(one, label));
+      used?.add(known ?? label);
+      if (known === undefined) return fail(issue("part-missing", [], { label }));
       if (isLabel(place.label, label)) return fail(issue("part-refers-to-itself", [], { label }));
       if (partAt(label) === undefined) return fail(issue("part-refers-ahead", [], { label }));
       return succeed(null);

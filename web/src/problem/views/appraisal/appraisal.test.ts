@@ -175,8 +175,12 @@ describe("a project", () => {
     );
     expect(parts.map(({ name }) => name)).toEqual(["Net present value", "Payback period"]);
     const author = { name: "", course: "" };
-    const sheet = sheetContent(draft, outcome, choice, USUAL_FORMAT, author, new Date(), parts);
-    const [own, npv, payback] = sheet?.parts ?? [];
+    const sheet = sheetContent(
+      [outcome],
+      { choice, format: USUAL_FORMAT, author, today: new Date() },
+      () => parts,
+    );
+    const [own, npv, payback] = sheet?.sections[0]?.parts ?? [];
     expect(npv?.first).toBe(1 + (own?.steps.length ?? 0));
     expect(payback?.first).toBe((npv?.first ?? 0) + (npv?.steps.length ?? 0));
   });

@@ -12,7 +12,7 @@ import { WorkingsChoices } from "../workings/WorkingsChoices";
 import { asMarkdown } from "./as-markdown";
 import { asPage } from "./as-page";
 import { useAuthor, type Author } from "./author";
-import type { SheetContent } from "./sheet-content";
+import type { SheetContent, SheetSection } from "./sheet-content";
 import { scheduleTable, variantsTable } from "./tables";
 import { timelinePng, timelineSvg } from "./timeline-file";
 import { WORKBOOK_MEDIA_TYPE, workbookFile } from "./workbook-file";
@@ -103,12 +103,17 @@ function Saving({ content }: { readonly content: SheetContent }) {
     ({ outcome }) => outcome.problem?.flows.some(({ kind }) => kind === "stream") === true,
   );
   const hasVariants = useDocumentState(({ draft }) => draft.variants.length > 0);
-  const { title, credits, question, flows } = content;
+  const { title, credits, question, sections } = content;
   const keep = (ending: string, mediaType: string, made: BlobPart) =>
     saveAsFile(fileNameOf(title, ending), made, mediaType);
+  const timelineOf = ({ part, flows }: SheetSection) =>
+    timelineSvg(part.draft, part, { title, words: flows }, format);
+  /** That of the part that is open, or of the first where that has no answer. */
   const timeline = () => {
-    const { draft, outcome } = store.getState();
-    return timelineSvg(draft, outcome, { title, words: flows }, format);
+    const { outcome } = store.getState();
+    const own = sections.find(({ part }) => part.draft.part.label === outcome.draft.part.label);
+    const section = own ?? sections[0];
+    return section === undefined ? "" : timelineOf(section);
   };
   const keepWorkbook = async () => {
     const { solved } = store.getState().outcome;
@@ -131,7 +136,7 @@ function Saving({ content }: { readonly content: SheetContent }) {
   return (
     <p className={styles.kept}>
       Save the sheet as a{" "}
-      <SaveWord save={() => keep(".html", "text/html", asPage(content, choice, timeline()))}>
+      <SaveWord save={() => keep(".html", "text/html", asPage(content, choice, timelineOf))}>
         web page
       </SaveWord>
       , as{" "}

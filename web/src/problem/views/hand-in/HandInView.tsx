@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { useDocumentState } from "../../document/document-context";
+import { useQuestionState } from "../../parts/use-question";
 import { appraisedParts } from "../appraisal/appraised-parts";
 import { useOpenMeasures } from "../appraisal/open-measures";
 import { useWorkingsStyle } from "../workings/workings-choice";
@@ -14,26 +14,21 @@ import styles from "./HandIn.module.css";
 /** Formulas are costly to set; while somebody types they wait for the next pause. */
 const SETS_AFTER_MS = 120;
 
-/** The whole problem as a sheet to hand in, on paper or as a file. */
+/** The whole question, all parts of it, as a sheet to hand in, on paper or as a file. */
 export function HandInView() {
-  const draft = useDocumentState((state) => state.draft);
-  const outcome = useDocumentState((state) => state.outcome);
+  const parts = useQuestionState((state) => state.parts);
   const choice = useWorkingsStyle();
   const { author } = useAuthor();
   const format = useAnswerFormat();
   const [{ open }] = useOpenMeasures();
-  const now = useMemo(() => ({ draft, outcome, author }), [draft, outcome, author]);
+  const now = useMemo(() => ({ parts, author }), [parts, author]);
   const settled = useLingering(now, SETS_AFTER_MS);
   const content = useMemo(
     () =>
       sheetContent(
-        settled.draft,
-        settled.outcome,
-        choice,
-        format,
-        settled.author,
-        new Date(),
-        appraisedParts(settled.outcome, settled.draft.appraisal, open, format, choice),
+        settled.parts,
+        { choice, format, author: settled.author, today: new Date() },
+        (part) => appraisedParts(part, part.draft.appraisal, open, format, choice),
       ),
     [settled, choice, format, open],
   );

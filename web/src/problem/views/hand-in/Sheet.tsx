@@ -3,12 +3,13 @@ import { Fragment, type ComponentType, type ReactNode } from "react";
 import { StepFigures } from "../workings/StepFigures";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { ComparisonOnSheet } from "./ComparisonOnSheet";
-import type { SheetContent } from "./sheet-content";
+import type { SheetContent, SheetSection } from "./sheet-content";
 
 interface SheetProps {
   readonly content: SheetContent;
   readonly choice: WorkingsStyle;
-  readonly timeline: ReactNode;
+  /** Draws the timeline of a part. */
+  readonly timelineOf: (section: SheetSection) => ReactNode;
   /** Sets a formula: for the screen or for a file. */
   readonly Formula: ComponentType<{ readonly latex: string; readonly plain: string }>;
 }
@@ -17,8 +18,8 @@ interface SheetProps {
  * A hand-in sheet. Its look comes only from `sheet.css`, by plain class names, because a saved page includes the
  * same rules.
  */
-export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
-  const { title, credits, question, flows, given, parts, answer, further, comparisons } = content;
+export function Sheet({ content, choice, timelineOf, Formula }: SheetProps) {
+  const { title, credits, question, sections } = content;
   const style = { ...choice, format: content.format };
   const lines = (some: readonly Line[]) =>
     some.map((line, place) => (
@@ -43,6 +44,26 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
           <p className="sheet-question">{question}</p>
         </section>
       )}
+      {sections.map((section, place) => (
+        <SectionOf key={place} section={section} timeline={timelineOf(section)} lines={lines} />
+      ))}
+    </article>
+  );
+}
+
+interface SectionProps {
+  readonly section: SheetSection;
+  readonly timeline: ReactNode;
+  /** Sets the formulas of some lines. */
+  readonly lines: (some: readonly Line[]) => ReactNode;
+}
+
+/** One part of the question, from its timeline to its answer. */
+function SectionOf({ section, timeline, lines }: SectionProps) {
+  const { heading, taken, flows, given, parts, answer, further, comparisons } = section;
+  return (
+    <>
+      {heading !== null && <h2 className="sheet-part">{heading}</h2>}
       <section className="sheet-whole">
         <h3>Timeline</h3>
         <div className="sheet-timeline" role="img" aria-label={flows.join(". ")}>
@@ -51,6 +72,11 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
       </section>
       <section>
         <h3>Given</h3>
+        {taken.map((one) => (
+          <p key={one} className="sheet-taken">
+            {one}
+          </p>
+        ))}
         <div className="sheet-given">{lines(given.lines)}</div>
       </section>
       <section>
@@ -83,7 +109,7 @@ export function Sheet({ content, choice, timeline, Formula }: SheetProps) {
       {comparisons.map((comparison) => (
         <ComparisonOnSheet key={comparison.heading} comparison={comparison} />
       ))}
-    </article>
+    </>
   );
 }
 

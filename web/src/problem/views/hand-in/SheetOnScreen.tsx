@@ -2,7 +2,7 @@ import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useLayoutEffect, useMemo, useRef } from "react";
 import { applyPalette, PALETTES } from "../../../app/look";
 import { useElementWidth } from "../../../ui/use-element-width";
-import { useDocumentState } from "../../document/document-context";
+import type { Outcome } from "../../document/outcome";
 import { layOut } from "../../timeline/layout";
 import { sketchOf } from "../../timeline/sketch";
 import { TimelinePicture } from "../../timeline/TimelinePicture";
@@ -35,7 +35,9 @@ export function SheetOnScreen({ content, choice }: SheetOnScreenProps) {
         <Sheet
           content={content}
           choice={choice}
-          timeline={width > 0 && <TimelineOnSheet width={Math.min(width, 680)} />}
+          timelineOf={({ part }) =>
+            width > 0 && <TimelineOnSheet part={part} width={Math.min(width, 680)} />
+          }
           Formula={Formula}
         />
       </div>
@@ -43,18 +45,21 @@ export function SheetOnScreen({ content, choice }: SheetOnScreenProps) {
   );
 }
 
-function TimelineOnSheet({ width }: { readonly width: number }) {
+interface TimelineOnSheetProps {
+  readonly part: Outcome;
+  readonly width: number;
+}
+
+function TimelineOnSheet({ part, width }: TimelineOnSheetProps) {
   const format = useAnswerFormat();
-  const draft = useDocumentState((state) => state.draft);
-  const outcome = useDocumentState((state) => state.outcome);
   const layout = useMemo(
     () =>
       layOut(
-        sketchOf(draft, outcome, format),
+        sketchOf(part.draft, part, format),
         { width, height: TIMELINE_HEIGHT, isSmall: false },
         format,
       ),
-    [draft, outcome, width, format],
+    [part, width, format],
   );
   return <TimelinePicture layout={layout} />;
 }

@@ -1,7 +1,7 @@
-import { markdownWords, writeOut } from "@kestrelmoor/core/teaching";
+import { markdownWords, writeOut, type LineStyle } from "@kestrelmoor/core/teaching";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import type { SheetComparison } from "./comparisons";
-import type { SheetContent } from "./sheet-content";
+import type { SheetContent, SheetSection } from "./sheet-content";
 
 function comparisonParts({ heading, columns, rows, words }: SheetComparison): string[] {
   const row = (cells: readonly string[]) => `| ${cells.map(markdownWords).join(" | ")} |`;
@@ -16,9 +16,32 @@ function comparisonParts({ heading, columns, rows, words }: SheetComparison): st
   ];
 }
 
+function sectionParts(section: SheetSection, style: LineStyle): string[] {
+  const { heading, taken, flows, given, parts: workings, answer, further, comparisons } = section;
+  return [
+    ...(heading === null ? [] : [`# ${markdownWords(heading)}`]),
+    "## Timeline",
+    flows.map((one) => `- ${markdownWords(one)}`).join("\n"),
+    "## Given",
+    ...taken.map(markdownWords),
+    writeOut([given], "markdown", style)
+      .replace(/^1\. .*\n\n/, "")
+      .replace(/^ {4}(?=\S)/gm, "- "),
+    "## Workings",
+    ...workings.flatMap(({ question: asked, steps, first }) => [
+      ...(asked === null ? [] : [`### ${markdownWords(asked)}`]),
+      writeOut(steps, "markdown", style, first),
+    ]),
+    "## Answer",
+    `**${markdownWords(answer)}**`,
+    ...further.map((one) => `${markdownWords(one.question)}: **${markdownWords(one.answer)}**`),
+    ...comparisons.flatMap(comparisonParts),
+  ];
+}
+
 /** A sheet as Markdown, with formulas as LaTeX between dollar signs. */
 export function asMarkdown(content: SheetContent, choice: WorkingsStyle): string {
-  const { title, credits, question, flows, given, parts: workings, answer, further } = content;
+  const { title, credits, question, sections } = content;
   const style = { ...choice, format: content.format };
   const parts = [
     `# ${markdownWords(title)}`,
@@ -32,21 +55,7 @@ export function asMarkdown(content: SheetContent, choice: WorkingsStyle): string
             .map((one) => `> ${markdownWords(one).replaceAll("\n", "\n> ")}`)
             .join("\n>\n"),
         ]),
-    "## Timeline",
-    flows.map((one) => `- ${markdownWords(one)}`).join("\n"),
-    "## Given",
-    writeOut([given], "markdown", style)
-      .replace(/^1\. .*\n\n/, "")
-      .replace(/^ {4}(?=\S)/gm, "- "),
-    "## Workings",
-    ...workings.flatMap(({ question: asked, steps, first }) => [
-      ...(asked === null ? [] : [`### ${markdownWords(asked)}`]),
-      writeOut(steps, "markdown", style, first),
-    ]),
-    "## Answer",
-    `**${markdownWords(answer)}**`,
-    ...further.map((one) => `${markdownWords(one.question)}: **${markdownWords(one.answer)}**`),
-    ...content.comparisons.flatMap(comparisonParts),
+    ...sections.flatMap((section) => sectionParts(section, style)),
   ];
   return `${parts
     .filter((part) => part !== "")

@@ -3,16 +3,24 @@ import { mathMlOf } from "../workings/Formula";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { renderAside } from "./render-aside";
 import { Sheet } from "./Sheet";
-import type { SheetContent } from "./sheet-content";
+import type { SheetContent, SheetSection } from "./sheet-content";
 import sheetStyle from "./sheet.css?inline";
 
-/** A sheet as a page that stands for itself: no script, no other file, formulas as MathML. */
-export function asPage(content: SheetContent, choice: WorkingsStyle, timeline: string): string {
+/**
+ * A sheet as a page that stands for itself: no script, no other file, formulas as MathML.
+ *
+ * @param timelineOf the timeline of a part as SVG
+ */
+export function asPage(
+  content: SheetContent,
+  choice: WorkingsStyle,
+  timelineOf: (section: SheetSection) => string,
+): string {
   const sheet = (
     <Sheet
       content={content}
       choice={choice}
-      timeline={<div dangerouslySetInnerHTML={{ __html: timeline }} />}
+      timelineOf={(section) => <div dangerouslySetInnerHTML={{ __html: timelineOf(section) }} />}
       Formula={MathMlFormula}
     />
   );

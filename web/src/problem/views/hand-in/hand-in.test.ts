@@ -1,10 +1,13 @@
 import { describe, expect, test } from "@jest/globals";
-import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
+import { solve, USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
 import {
   addFollowUp,
+  addPart,
   addProject,
   addSum,
   addVariant,
+  readyParts,
+  sameLines,
   SHAPES,
   writeFollowUpField,
   writeSum,
@@ -14,10 +17,11 @@ import { workbook } from "@kestrelmoor/core/teaching";
 import { Workbook as ExcelWorkbook } from "exceljs";
 import { recalculate } from "../../../../../core/test/recalculate";
 import { outcomeOf } from "../../document/outcome";
+import { createQuestionStore } from "../../document/question-store";
 import { csvText } from "../figure-table";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import { asMarkdown } from "./as-markdown";
-import { sheetContent, type SheetContent } from "./sheet-content";
+import { sheetContent, type SheetContent, type SheetSection } from "./sheet-content";
 import { scheduleTable, variantsTable } from "./tables";
 import { workbookFile } from "./workbook-file";
 
@@ -41,10 +45,25 @@ function solved(draft: Draft) {
   return { problem, solution: result.value };
 }
 
-function contentOf(draft: Draft): SheetContent {
-  const content = sheetContent(draft, outcomeOf(draft), CHOICE, USUAL_FORMAT, AUTHOR, TODAY);
+const STYLE = { choice: CHOICE, format: USUAL_FORMAT, author: AUTHOR, today: TODAY };
+
+function sheetOf(draft: Draft): SheetContent {
+  const content = sheetContent(createQuestionStore(draft).getState().parts, STYLE);
   if (content === null) throw new Error("It has an answer");
   return content;
+}
+
+function contentOf(draft: Draft): SheetContent & SheetSection {
+  const content = sheetOf(draft);
+  const [only, ...others] = content.sections;
+  if (only === undefined || others.length > 0) throw new Error("It has one part");
+  return { ...content, ...only };
+}
+
+function balanceOf(draft: Draft, at: string): number {
+  const { problem } = solved(draft);
+  const asked = solve({ ...problem, also: [{ find: "balance", at }] });
+  return Math.abs((asked.ok ? asked.value.also[0] : null) ?? NaN);
 }
 
 describe("the content of a sheet", () => {
@@ -114,10 +133,34 @@ describe("the content of a sheet", () => {
     expect(projects?.words[0]).toMatch(/^Hurdle rate /);
   });
 
+  test("has every part, each with what it takes up of those before it", () => {
+    const draft = shape("paying-back");
+    const [ready] = readyParts(draft);
+    addPart(draft, ready?.make({ after: "2 months", percent: "9%" }, "b")[0] ?? sameLines(draft));
+    addPart(draft, sameLines(shape("one-amount")));
+    Object.assign(draft.later[1]?.rates[0] ?? {}, { percent: "" });
+    const content = sheetOf(draft);
+    // The third has no answer yet.
+    expect(content.sections.map(({ heading }) => heading)).toEqual([
+      "(a) Repayments",
+      "(b) Payment after the renewal",
+    ]);
+    const [first, second] = content.sections;
+    const owed = balanceOf(draft, "P2M");
+    expect(second?.taken).toEqual([
+      `balance after 2 months of (a) = ${writeMoney(owed, USUAL_FORMAT)}`,
+      expect.stringMatching(/^term of \(a\) - 2 months = \d+ payments$/),
+    ]);
+    expect([first?.taken, second?.parts[0]?.first]).toEqual([[], 1]);
+    expect(second?.answer).toContain("pay");
+    const markdown = asMarkdown(content, CHOICE);
+    expect(markdown.match(/^# \\?\(.*$/gm)).toHaveLength(2);
+  });
+
   test("there is none without an answer", () => {
     const draft = shape("one-amount");
     Object.assign(draft.rates[0] ?? {}, { percent: "" });
-    expect(sheetContent(draft, outcomeOf(draft), CHOICE, USUAL_FORMAT, AUTHOR, TODAY)).toBeNull();
+    expect(sheetContent([outcomeOf(draft)], STYLE)).toBeNull();
   });
 });
 

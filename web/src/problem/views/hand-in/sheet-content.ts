@@ -11,6 +11,7 @@ import type { AppraisedPart } from "../appraisal/appraised-parts";
 import type { WorkingsStyle } from "@kestrelmoor/core/typing";
 import type { Author } from "./author";
 import { comparisonsOf, type SheetComparison } from "./comparisons";
+import { partHeading, takenWords } from "../../parts/part-words";
 import { dayWords } from "../../../ui/day-words";
 import { titleOf } from "../../../ui/title-of";
 
@@ -23,6 +24,18 @@ export interface SheetContent {
   readonly credits: readonly string[];
   /** As typed; may be empty. */
   readonly question: string;
+  /** One for each part of the question that has an answer. */
+  readonly sections: readonly SheetSection[];
+}
+
+/** A part of the question on the sheet. */
+export interface SheetSection {
+  /** The part, to draw its timeline. */
+  readonly part: Outcome;
+  /** "(b) Payment after the renewal"; `null` where there is only one part. */
+  readonly heading: string | null;
+  /** What it takes up of earlier parts. */
+  readonly taken: readonly string[];
   /** The timeline in words. */
   readonly flows: readonly string[];
   readonly given: Step;
@@ -42,17 +55,50 @@ export interface SheetPart {
   readonly first: number;
 }
 
-/** @returns `null` while the problem has no answer */
+/** How a sheet is written, by whom, and when. */
+export interface SheetStyle {
+  readonly choice: WorkingsStyle;
+  readonly format: AnswerFormat;
+  readonly author: Author;
+  readonly today: Date;
+}
+
+/**
+ * @param parts those of the question, in their order
+ * @param appraised the measures of a part as a project
+ * @returns `null` while no part has an answer
+ */
 export function sheetContent(
-  draft: Draft,
-  outcome: Outcome,
-  choice: WorkingsStyle,
-  format: AnswerFormat,
-  { name, course }: Author,
-  today: Date,
-  appraised: readonly AppraisedPart[] = [],
+  parts: readonly Outcome[],
+  style: SheetStyle,
+  appraised: (part: Outcome) => readonly AppraisedPart[] = () => [],
 ): SheetContent | null {
-  const { solved } = outcome;
+  const { format, author, today } = style;
+  const sections = parts.flatMap((part) => {
+    const heading = parts.length > 1 ? partHeading(part) : null;
+    return sectionOf(part, heading, style, appraised(part)) ?? [];
+  });
+  const [first] = parts;
+  if (first === undefined || sections.length === 0) return null;
+  const { draft } = first;
+  return {
+    format,
+    title: titleOf(draft).trim(),
+    credits: [author.name, author.course, dayWords(today)].flatMap((one) =>
+      one.trim() === "" ? [] : [one.trim()],
+    ),
+    question: draft.question.trim(),
+    sections,
+  };
+}
+
+function sectionOf(
+  outcome: Outcome,
+  heading: string | null,
+  { choice, format }: SheetStyle,
+  appraised: readonly AppraisedPart[],
+): SheetSection | null {
+  const { draft, solved } = outcome;
   if (solved === null) return null;
   const [own, ...others] = workingsParts(solved, { ...choice, format });
   const [given] = own.made.steps;
@@ -70,12 +116,9 @@ export function sheetContent(
     })),
   ];
   return {
-    format,
-    title: titleOf(draft).trim(),
-    credits: [name, course, dayWords(today)].flatMap((one) =>
-      one.trim() === "" ? [] : [one.trim()],
-    ),
-    question: draft.question.trim(),
+    part: outcome,
+    heading,
+    taken: takenWords(outcome, format),
     flows: flowsInWords(draft, outcome, format),
     given,
     parts: [...questions, ...measuresAfter(questions, appraised)],
@@ -109,7 +152,7 @@ function flowsInWords(draft: Draft, outcome: Outcome, format: AnswerFormat): str
   ];
 }
 
-function furtherOf(outcome: Outcome, format: AnswerFormat): SheetContent["further"] {
+function furtherOf(outcome: Outcome, format: AnswerFormat): SheetSection["further"] {
   const answers = furtherAnswers(outcome);
   return outcome.reading.also.flatMap(({ question }, index) => {
     const answer = answers[index];
@@ -128,7 +171,7 @@ function calculationsOf(
   { sums }: Draft,
   { solved }: Outcome,
   format: AnswerFormat,
-): SheetContent["further"] {
+): SheetSection["further"] {
   if (solved === null) return [];
   return workOutSums(sums, namedFigures(solved)).flatMap((worked, place) =>
     worked.ok

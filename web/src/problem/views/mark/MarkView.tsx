@@ -1,15 +1,24 @@
-import { useTimesSaid } from "../../document/use-times-said";
-import { useAnswerFormat } from "../../answer/use-answer-format";
-import { sentenceOf, type FigureUnit, type Problem } from "@kestrelmoor/core";
-import { markAnswer, tellRight, type Marking } from "@kestrelmoor/core/teaching";
+import { sentenceOf, type FigureUnit, type Problem, type SolvedProblem } from "@kestrelmoor/core";
+import {
+  markAnswer,
+  tellRight,
+  tellThrough,
+  type Marked,
+  type Marking,
+} from "@kestrelmoor/core/teaching";
 import { readClaim } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
+import { useAnswerFormat } from "../../answer/use-answer-format";
+import { useTimesSaid } from "../../document/use-times-said";
 import { Solved } from "../Solved";
 import { ClaimField } from "./ClaimField";
+import { EarlierClaims } from "./EarlierClaims";
 import { Explanations } from "./Explanations";
 import { OnTheWay } from "./OnTheWay";
 import { useClaim } from "./claim";
+import { useThrough } from "./use-through";
+import { WhatIsMarked } from "./WhatIsMarked";
 import styles from "./Mark.module.css";
 
 /** Hundreds of slips are tried for each number; while somebody types, that waits for a pause. */
@@ -17,25 +26,39 @@ const MARKS_AFTER_MS = 300;
 
 /** The student's own number against the answer: right, or which mistake gives just that number. */
 export function MarkView() {
-  const [claim, change] = useClaim();
   return (
     <Solved
       pause={MARKS_AFTER_MS}
       before="When the problem has an answer, type yours: you will see whether it is correct and, if not, which mistake leads to it."
     >
-      {({ problem, answers: [{ unit }] }) => (
-        <>
-          <ClaimField
-            words="My answer is"
-            label="Your answer"
-            placeholder={PLACEHOLDERS[unit]}
-            typed={claim.answer}
-            onChange={(answer) => change({ answer })}
-          />
-          <Verdict problem={problem} unit={unit} typed={claim.answer} />
-        </>
-      )}
+      {(solved) => <MarkOf solved={solved} />}
     </Solved>
+  );
+}
+
+function MarkOf({ solved }: { readonly solved: SolvedProblem }) {
+  const [claim, change] = useClaim();
+  const { problem, answers } = solved;
+  // One that was taken away since is asked about no more.
+  const follow = claim.follow !== null && problem.also?.[claim.follow] ? claim.follow : null;
+  const unit = follow === null ? answers[0].unit : "money";
+  return (
+    <>
+      <WhatIsMarked
+        problem={problem}
+        follow={follow}
+        onChoose={(next) => change({ follow: next })}
+      />
+      <EarlierClaims />
+      <ClaimField
+        words="My answer is"
+        label="Your answer"
+        placeholder={PLACEHOLDERS[unit]}
+        typed={claim.answer}
+        onChange={(answer) => change({ answer })}
+      />
+      <Verdict problem={problem} follow={follow} unit={unit} typed={claim.answer} />
+    </>
   );
 }
 
@@ -48,20 +71,23 @@ const PLACEHOLDERS: Readonly<Record<FigureUnit, string>> = {
 
 interface VerdictProps {
   readonly problem: Problem;
+  readonly follow: number | null;
   readonly unit: FigureUnit;
   readonly typed: string;
 }
 
-function Verdict({ problem, unit, typed }: VerdictProps) {
+function Verdict({ problem, follow, unit, typed }: VerdictProps) {
   const format = useAnswerFormat();
   const settled = useLingering(typed, MARKS_AFTER_MS);
   const said = useTimesSaid();
+  const through = useThrough(MARKS_AFTER_MS);
   const read = useMemo(() => readClaim(settled, said), [settled, said]);
   const marking = useMemo((): Marking | null => {
     if (!read.ok) return null;
-    const marked = markAnswer(problem, read.value);
+    const marks: Marked = { follow: follow ?? undefined, through: through ?? undefined };
+    const marked = markAnswer(problem, read.value, marks);
     return marked.ok ? marked.value : null;
-  }, [problem, read]);
+  }, [problem, follow, through, read]);
   const isEmpty = settled.trim() === "";
   return (
     <div aria-live="polite">
@@ -74,6 +100,9 @@ function Verdict({ problem, unit, typed }: VerdictProps) {
         <p className={styles.complaint}>{sentenceOf(read.issues[0], format)}</p>
       )}
       {marking?.verdict === "right" && <p className={styles.right}>{tellRight(marking.as)}</p>}
+      {marking?.verdict === "follows-through" && (
+        <p className={styles.right}>{tellThrough(marking.through)}</p>
+      )}
       {marking?.verdict === "explained" && <Explanations {...{ problem, marking, unit }} />}
       {marking?.verdict === "unexplained" && <OnTheWay problem={problem} />}
     </div>
