@@ -27,7 +27,12 @@ export { placeValue, type Placing } from "./mistakes/place-value";
 export * from "./mistakes/tell";
 export * from "./proof/account-rows";
 export * from "./proof/other-ways";
-export { workbook } from "./hand-in/workbook/workbook";
+export {
+  questionWorkbook,
+  workbook,
+  type WorkbookLink,
+  type WorkbookPart,
+} from "./hand-in/workbook/workbook";
 export * from "../wording/teaching/schedule-words";
 export { scheduleWorkbook, type ScheduleWorkbookHead } from "./hand-in/workbook/schedule-workbook";
 export type { Cell, Workbook } from "./hand-in/workbook/cells";

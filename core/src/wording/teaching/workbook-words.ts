@@ -1,6 +1,8 @@
 /** The words of the workbooks, besides those of the workings themselves. */
 export const WORKBOOK_WORDS = {
   sheet: "Workings",
+  partSheet: (label: string) => `Part ${label}`,
+  partTrials: (label: string) => `Trials ${label}`,
   trialsSheet: "Trials",
   scheduleSheet: "Schedule",
   howToUse: "Given values are in colour: change one and the workbook recalculates.",

@@ -19,14 +19,28 @@ import { WORKBOOK_WORDS } from "../../../wording/teaching/workbook-words";
 import { PART_BETWEEN, isClose } from "../../../engine/numbers/compare";
 
 const WORDS = WORKBOOK_WORDS;
-const NAME = WORDS.sheet;
-const TRIALS = WORDS.trialsSheet;
 const VALUE_COLUMN = "C";
 
 /** The head of the workbook: title, question and author. */
 export interface WorkbookHead {
   readonly title: string;
   readonly lines: readonly string[];
+}
+
+/** How a sheet is written. */
+export interface SheetStyle {
+  readonly rounding: Rounding;
+  readonly format: AnswerFormat;
+  /** What the sheet and those of its numerical solutions are called. */
+  readonly names: { readonly sheet: string; readonly trials: string };
+  /** A figure that is given by a cell of another sheet, and what that comes to; `null` for one of its own. */
+  readonly linkOf: (field: FieldRef) => Linked | null;
+}
+
+/** A formula that takes up a cell of another sheet. */
+export interface Linked {
+  readonly formula: string;
+  readonly value: number;
 }
 
 /** The quantities of the workings, each in its own cell, in the order of calculation. */
@@ -41,7 +55,7 @@ export class WorkingsSheet {
   constructor(
     private readonly solved: SolvedProblem,
     private readonly made: Workings,
-    private readonly style: { readonly rounding: Rounding; readonly format: AnswerFormat },
+    private readonly style: SheetStyle,
   ) {}
 
   /** This sheet, and one for each numerical solution. */
@@ -63,7 +77,12 @@ export class WorkingsSheet {
     this.rows.push([text(WORDS.now), null, answerCell(place, result)]);
     const answer = this.here();
     const places = further.map((one) => (one === null ? null : this.further(one)));
-    const own = { name: NAME, widths: [54, 10, 24, 64], rowsKept: 0, rows: this.rows };
+    const own = {
+      name: this.style.names.sheet,
+      widths: [54, 10, 24, 64],
+      rowsKept: 0,
+      rows: this.rows,
+    };
     return {
       sheets: [own, ...this.searches],
       answer,
@@ -82,7 +101,7 @@ export class WorkingsSheet {
   }
 
   private here(): Place {
-    return { sheet: NAME, cell: `${VALUE_COLUMN}${this.rows.length}` };
+    return { sheet: this.style.names.sheet, cell: `${VALUE_COLUMN}${this.rows.length}` };
   }
 
   /** The given values, including those without a letter: the amounts of a list. */
@@ -137,13 +156,22 @@ export class WorkingsSheet {
       text(words),
       letter === null ? null : text(letterIn(letter, plainHand), "formula"),
       formula === null
-        ? { kind: "input", value, shows: kind }
+        ? this.givenCell(quantity)
         : { kind: "formula", formula, value, shows: kind },
       expression === null ? null : text(howOf(quantity, expression), "formula"),
     ]);
     const cell = `${VALUE_COLUMN}${this.rows.length}`;
     this.cells.set(quantity, cell);
     return cell;
+  }
+
+  /** A figure that is given: to be changed here, or by the part that it is taken up of. */
+  private givenCell({ field, value, kind }: Quantity): Cell {
+    const link = field === null ? null : this.style.linkOf(field);
+    // What a figure counts may differ from what the other part counts: then it is given for itself.
+    return link !== null && isClose(link.value, value, PART_BETWEEN.steps)
+      ? { kind: "formula", formula: link.formula, value, shows: kind }
+      : { kind: "input", value, shows: kind };
   }
 
   /** The cell of an earlier quantity that a follow-up question uses: given or found. */
@@ -198,11 +226,17 @@ export class WorkingsSheet {
 
   private search(root: SoughtRoot): string {
     // The parts of the net value get their cells here before the other sheet refers to them.
-    const name = this.searches.length === 0 ? TRIALS : `${TRIALS} ${this.searches.length + 1}`;
-    const { sheet, found } = searchSheet(name, root, (one) => `${NAME}!${this.cellOf(one)}`);
+    const { sheet: own, trials } = this.style.names;
+    const name = this.searches.length === 0 ? trials : `${trials} ${this.searches.length + 1}`;
+    const { sheet, found } = searchSheet(name, root, (one) => cellOn(own, this.cellOf(one)));
     this.searches.push(sheet);
-    return name.includes(" ") ? `'${name}'!${found}` : `${name}!${found}`;
+    return cellOn(name, found);
   }
+}
+
+/** A cell of another sheet, as a formula names it. */
+export function cellOn(sheet: string, cell: string): string {
+  return sheet.includes(" ") ? `'${sheet}'!${cell}` : `${sheet}!${cell}`;
 }
 
 function isSame(one: FieldRef | null, other: FieldRef | null): boolean {

@@ -1,5 +1,5 @@
 import { figureOf } from "../../../engine/fields/problem-figures";
-import { flowField } from "../../../engine/fields/field-ref";
+import { flowField, type FieldRef } from "../../../engine/fields/field-ref";
 import type { Path } from "../../../engine/issues/issue";
 import { isClose, PART_BETWEEN } from "../../../engine/numbers/compare";
 import { LIMITS } from "../../../engine/problem/limits";
@@ -25,15 +25,8 @@ import { readParts, type PartReading } from "./read-parts";
  */
 export function writeQuestion(draft: Draft): QuestionFile | null {
   const parts = readParts(draft);
-  const asked = new Map<string, FollowUp[]>();
-  const written: { label: string; problem: Problem; references: FiledReference[] }[] = [];
-  for (const part of parts) {
-    const { problem } = part;
-    const { label } = part.draft.part;
-    if (problem === null) return null;
-    asked.set(label, [...(problem.also ?? [])]);
-    written.push({ label, problem, references: referencesOf(part, problem, asked) });
-  }
+  const linked = linkedParts(parts);
+  if (linked.length < parts.length) return null;
   const { title, question, currency } = draft;
   return {
     format: QUESTION_FORMAT,
@@ -41,40 +34,57 @@ export function writeQuestion(draft: Draft): QuestionFile | null {
     ...(title === "" ? {} : { title }),
     ...(question === "" ? {} : { question }),
     ...(currency === undefined ? {} : { currency }),
-    parts: written.map(({ label, problem, references }, place) => ({
+    parts: linked.map(({ label, name, problem, references }) => ({
       label,
-      problem: filedProblem(problem, {
-        name: parts[place]?.draft.part.name ?? "",
-        also: asked.get(label) ?? [],
-        references,
-      }),
+      problem: filedProblem(problem, { name, references }),
     })),
   };
 }
 
-interface FiledReference {
-  readonly path: Path;
-  readonly answer: AnswerOf;
-}
-
-interface PartToFile {
+/** A part as a problem, and what it takes up of those before it. */
+export interface LinkedPart {
+  readonly label: string;
   readonly name: string;
-  readonly also: readonly FollowUp[];
+  /** With numbers in it; what later parts take up of it is asked further in it. */
+  readonly problem: Problem;
   readonly references: readonly FiledReference[];
 }
 
-const OF_THE_WHOLE: ReadonlySet<string> = new Set<keyof Problem>(["title", "question", "also"]);
+/** An answer of an earlier part, where it stands in the problem, and in which field. */
+export interface FiledReference {
+  readonly path: Path;
+  /** `null` for the focal date and the times of follow-ups. */
+  readonly field: FieldRef | null;
+  readonly answer: AnswerOf;
+}
+
+/** The parts that are problems, in their order, each with what it takes up. */
+export function linkedParts(parts: readonly PartReading[]): LinkedPart[] {
+  const asked = new Map<string, FollowUp[]>();
+  const linked = parts.flatMap((part) => {
+    const { problem } = part;
+    const { label, name } = part.draft.part;
+    if (problem === null) return [];
+    asked.set(label, [...(problem.also ?? [])]);
+    return [{ label, name, problem, references: referencesOf(part, problem, asked) }];
+  });
+  return linked.map(({ problem, ...part }) => {
+    const also = asked.get(part.label) ?? [];
+    return { ...part, problem: also.length === 0 ? problem : { ...problem, also } };
+  });
+}
+
+const OF_THE_WHOLE: ReadonlySet<string> = new Set<keyof Problem>(["title", "question"]);
 
 /** Title and question are those of the whole; the title of a part is its name. */
 function filedProblem(
   problem: Problem,
-  { name, also, references }: PartToFile,
+  { name, references }: Pick<LinkedPart, "name" | "references">,
 ): QuestionFile["parts"][number]["problem"] {
   const own = Object.entries(problem).filter(([key]) => !OF_THE_WHOLE.has(key));
   const filed = {
     ...Object.fromEntries(own),
     ...(name === "" ? {} : { title: name }),
-    ...(also.length === 0 ? {} : { also }),
   };
   return references.reduce<unknown>(
     (whole, { path, answer }) => withAt(whole, path, answer),
@@ -100,19 +110,24 @@ function referencesOf(
 ): FiledReference[] {
   const { draft, place } = part;
   const figures = earlierFigures(place);
-  const filed = (text: string, path: Path | undefined): FiledReference[] => {
+  const filed = (
+    text: string,
+    path: Path | undefined,
+    field: FieldRef | null = null,
+  ): FiledReference[] => {
     if (path === undefined || !takesUp(text)) return [];
     const answer = answerIn(text, figures, place.before, asked);
-    return answer === null ? [] : [{ path, answer }];
+    return answer === null ? [] : [{ path, field, answer }];
   };
+  const filedAt = (text: string, ref: FieldRef) => filed(text, figureOf(problem, ref)?.path, ref);
   const inLines = fieldsOf(draft).flatMap(({ text, ref }) => {
     if (ref.on === "flow" && (ref.field === "amounts" || ref.field === "entries")) {
       const { line, field } = ref;
       return textsOfEntries(text, field).flatMap((entry, index) =>
-        filed(entry, figureOf(problem, flowField(line, field, index))?.path),
+        filedAt(entry, flowField(line, field, index)),
       );
     }
-    return filed(text, figureOf(problem, ref)?.path);
+    return filedAt(text, ref);
   });
   const focal = draft.focal === null ? [] : filed(draft.focal, ["focal"]);
   const also = draft.also.flatMap((line, index) =>

@@ -1,4 +1,3 @@
-import { workbook } from "@kestrelmoor/core/teaching";
 import { Button } from "antd";
 import { useId, useState, type ReactNode } from "react";
 import { showNotice } from "../../../ui/notices";
@@ -15,6 +14,7 @@ import { useAuthor, type Author } from "./author";
 import type { SheetContent, SheetSection } from "./sheet-content";
 import { scheduleTable, variantsTable } from "./tables";
 import { timelinePng, timelineSvg } from "./timeline-file";
+import { bookOf } from "./workbook-of-parts";
 import { WORKBOOK_MEDIA_TYPE, workbookFile } from "./workbook-file";
 import { WordButton } from "../../../ui/Buttons";
 import styles from "./HandIn.module.css";
@@ -116,10 +116,10 @@ function Saving({ content }: { readonly content: SheetContent }) {
     return section === undefined ? "" : timelineOf(section);
   };
   const keepWorkbook = async () => {
-    const { solved } = store.getState().outcome;
-    if (solved === null) return;
+    const { parts } = store.question.getState();
     const head = { title, lines: [credits.join(" · "), question].filter((line) => line !== "") };
-    const book = workbook(solved, head, { rounding: choice.rounding, format });
+    const book = bookOf(parts, head, { rounding: choice.rounding, format });
+    if (book === null) return;
     keep(".xlsx", WORKBOOK_MEDIA_TYPE, await workbookFile(book, title));
   };
   const keepSchedule = () => {
