@@ -2,7 +2,15 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, test } from "@jest/globals";
 import { answerText, readProblemText, solve } from "@kestrelmoor/core";
-import { parseDraft, readDraft, readProject, writeDraft } from "@kestrelmoor/core/typing";
+import {
+  draftOfFile,
+  parseDraft,
+  readDraft,
+  readParts,
+  readProject,
+  writeDraft,
+  writeQuestion,
+} from "@kestrelmoor/core/typing";
 
 const folder = join(__dirname, "problems");
 const files = readdirSync(folder);
@@ -37,6 +45,33 @@ const ANSWERS: Readonly<Record<string, string>> = {
   "25-note-sold-early.problem.json": "Today, you receive 8,097.60.",
   "26-debts-replaced.problem.json": "After 6 months, you pay 3,671.99.",
 };
+
+/** Of each part, worked apart as well. */
+const PARTS: Readonly<Record<string, readonly string[]>> = {
+  "27-mortgage-renewed.question.json": [
+    "You pay 961.09 at the end of each month.",
+    "After 5 years, you pay 159,988.45.",
+    "You pay 1,073.61 at the end of each month.",
+  ],
+};
+
+describe.each(files.filter((name) => name.endsWith(".question.json")))("%s", (name) => {
+  const draft = draftOfFile(readFileSync(join(folder, name), "utf8"));
+  if (!draft.ok) throw new Error(JSON.stringify(draft.issues));
+
+  test("asks a question in words and answers each part", () => {
+    expect(draft.value.question).toMatch(/[?]$/);
+    const answers = readParts(draft.value).map(({ solved }) =>
+      solved === null ? null : answerText(solved),
+    );
+    expect(answers).toEqual(PARTS[name]);
+  });
+
+  test("is the same after it was put into fields and read back", () => {
+    const file = JSON.parse(readFileSync(join(folder, name), "utf8")) as unknown;
+    expect(writeQuestion(draft.value)).toEqual(file);
+  });
+});
 
 describe.each(names)("%s", (name) => {
   const read = readProblemText(readFileSync(join(folder, name), "utf8"));
