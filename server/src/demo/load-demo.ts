@@ -42,7 +42,7 @@ export async function loadDemo(database: Database, folder: string): Promise<bool
   const texts = await Promise.all(names.map((name) => readFile(join(folder, name), "utf8")));
   const beside = await Promise.all(
     names.map(async (name) => {
-      const own = name.replace(PROBLEM_FILE_EXTENSION, BESIDE_EXTENSION);
+      const own = EXTENSIONS.reduce((one, end) => one.replace(end, BESIDE_EXTENSION), name);
       return files.includes(own) ? readFile(join(folder, own), "utf8") : "";
     }),
   );

@@ -9,7 +9,7 @@ import { focusNextField } from "./field-id";
 import type { Nudge } from "./nudge";
 import styles from "./TypedField.module.css";
 
-/** Nothing typed yet is not a mistake: the field's own hint says what belongs there. */
+/** Nothing typed yet is not a mistake: the field's own hint says what belongs there. Nor is it to wait for a part. */
 export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
   "money-missing",
   "percent-missing",
@@ -20,6 +20,7 @@ export const NOT_A_MISTAKE: ReadonlySet<string> = new Set([
   "span-missing",
   "payment-number-missing",
   "payments-missing",
+  "part-waits",
 ]);
 
 /** Words that go with the mark of the unknown: "? compounded monthly", "j2 = ?". */

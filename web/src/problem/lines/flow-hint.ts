@@ -14,7 +14,7 @@ import type {
 } from "@kestrelmoor/core/typing";
 import { yearsTyped } from "../timeline/sketch-types";
 import { dateOfReading } from "../timeline/date-of-reading";
-import { dateHint, daysHint, saidAmountHint, timeHint } from "./line-hints";
+import { dateHint, daysHint, saidAmountHint, timeHint, waitingHint } from "./line-hints";
 import { listHint } from "./list-hints";
 import { streamHint } from "./stream-hints";
 
@@ -82,7 +82,7 @@ function singleHint(
     date !== null && calendar !== null
       ? dateHint(date, calendar, format)
       : years === null
-        ? null
+        ? waitingHint(at)
         : (daysHint(line.at, years, dayCount, format) ?? timeHint(years, rates, format)),
   ];
   return hints.filter((hint) => hint !== null).join(" · ");

@@ -51,6 +51,13 @@ function allDigits(figure: string): string {
   return `${figure}, kept with all its digits`;
 }
 
+/** Which part a field waits for; `null` where it waits for none. */
+export function waitingHint(reading: FieldReading<unknown>): string | null {
+  return reading.state === "issue" && reading.issue.code === "part-waits"
+    ? `waits for part (${reading.issue.label})`
+    : null;
+}
+
 /** A figure of an earlier part, and with how many of its digits. */
 export function takenHint(typed: string, figure: string): string {
   return /\bround|cent\b/i.test(typed) ? `${figure}, rounded` : `${figure}, with every digit`;
@@ -63,6 +70,7 @@ export function saidAmountHint(
   settled: number | null,
   format: AnswerFormat,
 ): string | null {
+  if (reading.state === "issue") return waitingHint(reading);
   if (reading.state !== "value") return null;
   const amount = typeof reading.value === "number" ? reading.value : settled;
   if (amount === null) return null;
@@ -175,8 +183,9 @@ export function keptRateHint(
   reading: RateReading,
   format: AnswerFormat,
 ): string | null {
-  const percent =
-    reading.kind === "rate" && reading.percent.state === "value" ? reading.percent.value : null;
+  if (reading.kind !== "rate") return null;
+  if (reading.percent.state === "issue") return waitingHint(reading.percent);
+  const percent = reading.percent.state === "value" ? reading.percent.value : null;
   if (percent === null || !("percent" in percent)) return null;
   const figure = writeRate(percent.percent, format);
   if (takesUp(typed)) return takenHint(typed, figure);

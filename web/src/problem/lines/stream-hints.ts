@@ -8,7 +8,7 @@ import {
 } from "@kestrelmoor/core";
 import type { LineReading, StreamLine } from "@kestrelmoor/core/typing";
 import { whenWords } from "../timeline/timeline-words";
-import { saidAmountHint } from "./line-hints";
+import { saidAmountHint, waitingHint } from "./line-hints";
 
 /** The hints of repeated payments: their number, the periodic rate, the first and the last date, the total. */
 export function streamHint(
@@ -17,7 +17,7 @@ export function streamHint(
   facts: SolvedProblem["facts"]["streams"][number] | null,
   format: AnswerFormat,
 ): string {
-  const parts = [saidAmountHint(line.amount, amount, null, format)];
+  const parts = [saidAmountHint(line.amount, amount, null, format), waitingHint(count)];
   if (facts === null) {
     if (count.state === "value" && every.state === "value") {
       parts.push(count.value === "forever" ? "perpetuity" : paymentsWords(count.value, format));

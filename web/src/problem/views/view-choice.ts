@@ -17,7 +17,11 @@ export const VIEWS = [
 
 export type View = (typeof VIEWS)[number];
 
-const useKept = keptBeside(() => ({ view: viewInAddress() }));
+/** The same view stays open from part to part. */
+const useKept = keptBeside(
+  () => ({ view: viewInAddress() }),
+  ({ question }) => question,
+);
 
 /** Which view is open under the lines; it stands in the address, so that it is there after a reload. */
 export function useView(): { readonly view: View; readonly open: (view: View) => void } {

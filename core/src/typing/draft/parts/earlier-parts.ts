@@ -26,6 +26,8 @@ export interface EarlierPart {
   readonly solved: SolvedProblem | null;
   /** What its own texts take up. */
   readonly takeUp: TakeUp;
+  /** The parts that they take something up of, by their labels. */
+  readonly uses: ReadonlySet<string>;
 }
 
 /** What a part is seen by: itself, every part of the question, and those before it with their answers. */

@@ -22,3 +22,12 @@ export function partWithClaims(
   }
   return readPart(draft, { ...place, before });
 }
+
+/** The parts on which a part depends, those that it takes up only through another one too. */
+export function partsUsed({ uses, place }: Pick<PartReading, "uses" | "place">): Set<string> {
+  const used = new Set(uses);
+  for (const { draft, uses: further } of place.before.toReversed()) {
+    if (used.has(draft.part.label)) for (const label of further) used.add(label);
+  }
+  return used;
+}

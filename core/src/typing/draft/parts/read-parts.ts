@@ -13,8 +13,6 @@ export interface PartReading extends EarlierPart {
   /** `null` while it is no problem yet. */
   readonly result: Result<SolvedProblem> | null;
   readonly place: PartPlace;
-  /** The parts that its texts take something up of. */
-  readonly uses: ReadonlySet<string>;
 }
 
 /** Reads the parts of a question in their order and solves each, with the answers of those before it put in. */

@@ -1,5 +1,5 @@
 import { markAnswer, type Claim, type Marked } from "@kestrelmoor/core/teaching";
-import { partWithClaims, readClaim, type EarlierPart } from "@kestrelmoor/core/typing";
+import { partsUsed, partWithClaims, readClaim, type EarlierPart } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useDocumentState } from "../../document/document-context";
@@ -14,7 +14,7 @@ import { useClaims } from "./claim";
 export function useThrough(pause: number): NonNullable<Marked["through"]> | null {
   const outcome = useDocumentState((state) => state.outcome);
   const { of } = useClaims();
-  const texts = [...outcome.uses].map((label) => [
+  const texts = [...partsUsed(outcome)].map((label) => [
     label,
     of(label).follow === null ? of(label).answer : "",
   ]);
