@@ -46,6 +46,10 @@ const REACH = {
   mark: [`${VIEWS}/mark`, "core/src/teaching/mistakes"],
   notebook: ["web/src/notebook", "web/src/api", "server/src", "contract/src"],
   offers: [`${VIEWS}/offers`, "core/src/engine/schedule/offers", "core/src/typing/draft/offers"],
+  parts: [
+    ...["web/src/problem/parts", "web/src/problem/document", "core/src/typing/draft/parts"],
+    ...["core/src/typing/input/take-up.ts", `${VIEWS}/mark`, `${VIEWS}/hand-in`],
+  ],
   proof: [`${VIEWS}/proof`, "core/src/teaching/proof"],
   "rates-and-tables": [
     ...["web/src/rates", "web/src/tables", "web/src/desk", `${VIEWS}/table`],

@@ -23,7 +23,7 @@ export const EXPLANATIONS: Readonly<Record<FieldName, Explanation>> = {
   amount: {
     name: "Amount",
     sentence:
-      "Type the amount without a sign: 4,500, 12k or 15*12. You can refer to another line: 30% of the loan.",
+      "Type the amount without a sign: 4,500, 12k or 15*12. You can refer to another line, 30% of the loan, or to an earlier part, half the payment of (a).",
     pictures: [],
   },
   at: {

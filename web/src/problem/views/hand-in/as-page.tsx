@@ -16,11 +16,15 @@ export function asPage(
   choice: WorkingsStyle,
   timelineOf: (section: SheetSection) => string,
 ): string {
+  // Each is rendered aside by itself, which cannot be done while the sheet is.
+  const timelines = new Map(content.sections.map((section) => [section, timelineOf(section)]));
   const sheet = (
     <Sheet
       content={content}
       choice={choice}
-      timelineOf={(section) => <div dangerouslySetInnerHTML={{ __html: timelineOf(section) }} />}
+      timelineOf={(section) => (
+        <div dangerouslySetInnerHTML={{ __html: timelines.get(section) ?? "" }} />
+      )}
       Formula={MathMlFormula}
     />
   );
