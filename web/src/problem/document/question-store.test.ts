@@ -1,5 +1,5 @@
 import { describe, expect, test } from "@jest/globals";
-import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
+import { addPart, readyParts, removePart, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { createQuestionStore } from "./question-store";
 
 function firstDraft(): Draft {
@@ -126,4 +126,104 @@ test("the outcome always belongs to the text beside it", () => {
   });
   store.undo();
   expect(store.getState().outcome.problem).toBeNull();
+});
+
+describe("a question of several parts", () => {
+  const atOnce = (run: () => void) => run();
+
+  /** A loan, what its payment doubles to, and what that doubles to. */
+  function threeParts(defer?: (run: () => void) => void) {
+    const shape = SHAPES.find(({ id }) => id === "paying-back");
+    if (shape === undefined) throw new Error("There is no such type");
+    const whole = { ...shape.picture(), later: [] };
+    // As it is drawn, the loan is of another size.
+    whole.flows = whole.flows.map((line) =>
+      line.kind === "single" ? { ...line, amount: "80" } : line,
+    );
+    for (const label of ["a", "b"]) {
+      const ready = readyParts({ ...whole, part: { label, name: "" } });
+      const [part] = ready.find(({ id }) => id === "from-answer")?.make({}, "") ?? [];
+      if (part === undefined) throw new Error("It goes on from its answer");
+      const [rate] = part.draft.rates;
+      const [, back] = part.draft.flows;
+      Object.assign(rate ?? {}, { percent: "100%", quoted: "effective", compoundedBy: "words" });
+      Object.assign(back ?? {}, { at: "1 year" });
+      addPart(whole, part);
+    }
+    const question = createQuestionStore(whole, () => 0, defer);
+    const answers = () =>
+      question.getState().parts.map(({ solved }) => solved?.answers[0].value ?? Number.NaN);
+    const typeLoan = (amount: string) =>
+      question.editPart("a", ({ flows: [loan] }) => void Object.assign(loan ?? {}, { amount }));
+    return { question, answers, typeLoan };
+  }
+
+  test("a change in the first goes through all of them", () => {
+    const { answers, typeLoan } = threeParts(atOnce);
+    const [first = 0, second = 0, third = 0] = answers();
+    expect([second / first, third / second].map((one) => one.toFixed(9))).toEqual([
+      "2.000000000",
+      "2.000000000",
+    ]);
+    typeLoan("160");
+    const [now = 0, , last = 0] = answers();
+    expect([now / first, last / now].map((one) => one.toFixed(6))).toEqual([
+      (160 / 80).toFixed(6),
+      "4.000000",
+    ]);
+  });
+
+  test("the others are worked out after the picture, or as soon as one looks at them", () => {
+    const waiting: (() => void)[] = [];
+    const { question, answers, typeLoan } = threeParts((run) => waiting.push(run));
+    const before = answers();
+    typeLoan("160");
+    expect(answers().map((answer, index) => answer === before[index])).toEqual([false, true, true]);
+    typeLoan("240");
+    expect(waiting).toHaveLength(1);
+    waiting[0]?.();
+    const [first = 0, second = 0] = answers();
+    expect(second / first).toBeCloseTo(2, 9);
+    typeLoan("80");
+    question.open("c");
+    expect(answers()).toEqual(before);
+  });
+
+  test("a part that uses nothing of the change keeps all that is known of it", () => {
+    const { question } = threeParts(atOnce);
+    const [first] = question.getState().parts;
+    question.editPart("c", (draft) => void (draft.part.name = "Twice twice"));
+    expect(question.getState().parts[0]?.reading).toBe(first?.reading);
+    expect(question.getState().draft.later[1]?.part.name).toBe("Twice twice");
+  });
+
+  test("undo opens the part that it changes, and brings a removed one back", () => {
+    const { question, answers, typeLoan } = threeParts(atOnce);
+    const before = question.getState().draft;
+    question.open("c");
+    question.editPart("c", (draft) => void (draft.part.name = "Twice"));
+    question.open("a");
+    question.undo();
+    expect(question.getState().open).toBe("c");
+    question.editWhole((whole) => removePart(whole, "b"));
+    expect(question.getState().parts.map(({ reading }) => reading.issues[0]?.code)).toEqual([
+      undefined,
+      "part-missing",
+    ]);
+    question.undo();
+    expect(question.getState().draft).toEqual(before);
+    expect(answers().every(Number.isFinite)).toBe(true);
+    typeLoan("160");
+    question.undo();
+    expect(question.getState().draft).toEqual(before);
+  });
+
+  test("what all parts share is changed from any of them", () => {
+    const { question } = threeParts(atOnce);
+    question.part("b").edit((draft) => void (draft.title = "Hives"));
+    expect(question.getState().draft.title).toBe("Hives");
+    expect(question.part("c").getState().draft.title).toBe("Hives");
+    question.part("b").edit(({ flows: [line] }) => void Object.assign(line ?? {}, { amount: "5" }));
+    expect(question.getState().draft.later[0]?.flows[0]).toMatchObject({ amount: "5" });
+  });
 });

@@ -23,12 +23,19 @@ const TYPING_PAUSE_MS = 1200;
  * The document of the problem page: the draft of the whole question, its story, and what each part comes to. What is
  * selected or open is no part of the story, so that undo never moves the view about.
  *
+ * The part that is looked at is worked out at once, with those before it; those after it when the key has been drawn.
+ *
  * @param now for tests: the time in milliseconds
+ * @param defer for tests: what is done after the next picture
  */
-export function createQuestionStore(first: Draft, now: () => number = Date.now): QuestionStore {
+export function createQuestionStore(
+  first: Draft,
+  now: () => number = Date.now,
+  defer: (run: () => void) => void = afterPicture,
+): QuestionStore {
   const store = createStore<QuestionState>(() => ({
     draft: first,
-    parts: outcomesOf(first, []),
+    parts: outcomesOf(first, [], null),
     open: first.part.label,
     past: [],
     future: [],
@@ -37,12 +44,20 @@ export function createQuestionStore(first: Draft, now: () => number = Date.now):
   const become = (draft: Draft, state: Partial<QuestionState>) => {
     const before = store.getState();
     const wanted = state.open ?? before.open;
-    store.setState({
-      ...state,
-      draft,
-      parts: outcomesOf(draft, before.parts),
-      open: labelsOf(draft).includes(wanted) ? wanted : draft.part.label,
-    });
+    const open = labelsOf(draft).includes(wanted) ? wanted : draft.part.label;
+    store.setState({ ...state, draft, parts: outcomesOf(draft, before.parts, open), open });
+    if (draft.later.length > 0 && !isBehind) {
+      isBehind = true;
+      defer(catchUp);
+    }
+  };
+  let isBehind = false;
+  /** Works out the parts that a change has left as they were. */
+  const catchUp = () => {
+    if (!isBehind) return;
+    isBehind = false;
+    const { draft, parts } = store.getState();
+    store.setState({ parts: outcomesOf(draft, parts, null) });
   };
 
   const record = (draft: Draft, step: Omit<StoryStep, "at">) => {
@@ -134,7 +149,10 @@ export function createQuestionStore(first: Draft, now: () => number = Date.now):
     undo,
     redo,
     replace,
-    open: (label) => store.setState({ open: label }),
+    open: (label) => {
+      catchUp();
+      store.setState({ open: label });
+    },
     part: (label) => {
       const known = stores.get(label) ?? partStore(question, label);
       stores.set(label, known);
@@ -148,13 +166,29 @@ export function placeOf(draft: Draft, label: string): number {
   return labelsOf(draft).indexOf(label);
 }
 
-/** What each part comes to; one that is what it was keeps its draft, and with it all that is known of it. */
-function outcomesOf(whole: Draft, before: readonly Outcome[]): Outcome[] {
+/** Does something once what has changed is seen; in a hidden window, where nothing is, soon. */
+function afterPicture(run: () => void): void {
+  if (typeof requestAnimationFrame === "function" && !document.hidden) {
+    requestAnimationFrame(() => setTimeout(run));
+  } else setTimeout(run);
+}
+
+/**
+ * What each part comes to; one that is what it was keeps its draft, and with it all that is known of it.
+ *
+ * @param upTo the part after which others may stay what they were; `null` for all of them
+ */
+function outcomesOf(whole: Draft, before: readonly Outcome[], upTo: string | null): Outcome[] {
   const labels = labelsOf(whole);
+  const last = upTo === null ? labels.length : labels.indexOf(upTo);
   const parts: Outcome[] = [];
-  for (const draft of partsOf(whole)) {
+  for (const [index, draft] of partsOf(whole).entries()) {
     const { label } = draft.part;
     const was = before.find((one) => one.draft.part.label === label);
+    if (was !== undefined && index > last) {
+      parts.push(was);
+      continue;
+    }
     const place: PartPlace = { label, labels, before: [...parts] };
     parts.push(
       was === undefined

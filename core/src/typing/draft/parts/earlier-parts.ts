@@ -67,8 +67,22 @@ export function isLabel(one: string, other: string): boolean {
   return one.toLowerCase() === other.toLowerCase();
 }
 
+type Found = Result<EarlierFigure> | null;
+
+/** What is found in a part, by its words: ten parts may take up the same of it, at every key. */
+const KNOWN = new WeakMap<EarlierPart, Map<string, Found>>();
+
 /** What some words come to in a part; fails while it has no answer; `null` for words that mean nothing there. */
-export function figureIn(part: EarlierPart, words: string): Result<EarlierFigure> | null {
+export function figureIn(part: EarlierPart, words: string): Found {
+  const known = KNOWN.get(part) ?? new Map<string, Found>();
+  KNOWN.set(part, known);
+  const before = known.get(words);
+  const found = before === undefined ? foundIn(part, words) : before;
+  known.set(words, found);
+  return found;
+}
+
+function foundIn(part: EarlierPart, words: string): Found {
   const { draft, reading, solved } = part;
   const { label } = draft.part;
   const waits = fail(issue("part-waits", [], { label }));
