@@ -189,7 +189,7 @@ test.describe("the parts of a question", () => {
     await expect(tab(moor, "b")).toHaveText(/^\(b\) From then on 1,073\.61$/);
     await moor.expectSaved();
     await page.reload();
-    await tab(moor, "b").click();
+    await expect(tab(moor, "b")).toHaveAttribute("aria-selected", "true");
     await moor.expectAnswer("1,073.61");
     await tab(moor, "a").click();
     await page.getByRole("button", { name: "More for part (a)" }).click();

@@ -1,7 +1,7 @@
 import { useAnswerFormat } from "./answer/use-answer-format";
 import { writeFigure, LIMITS } from "@kestrelmoor/core";
 import { findInQuestion } from "@kestrelmoor/core/typing";
-import { useMemo, useState, type ReactNode } from "react";
+import { useDeferredValue, useMemo, useState, type ReactNode } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { useQuestionState } from "./parts/use-question";
 import { usedFigures } from "./used-figures";
@@ -16,7 +16,7 @@ export function QuestionField() {
   const format = useAnswerFormat();
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
-  const parts = useQuestionState((state) => state.parts);
+  const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const [isOpen, setOpen] = useState(false);
   const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
   if (!isOpen) {

@@ -28,9 +28,7 @@ function aloneIn({ part: { label } }: Draft): PartPlace {
  * anew; and what asks the same is not solved again, nor read again where nothing that it uses has changed.
  */
 export function outcomeAfter(before: Outcome, draft: Draft, place = before.place): Outcome {
-  if (draft === before.draft && !usesOther(before, place)) {
-    return { ...before, place, takeUp: takeUpBefore(place) };
-  }
+  if (isUnchanged(before, draft, place)) return moved(before, place);
   const uses = new Set<string>();
   const takeUp = takeUpBefore(place, uses);
   const reading = replaceEqualDeep(before.reading, readDraft(draft, takeUp));
@@ -40,6 +38,20 @@ export function outcomeAfter(before: Outcome, draft: Draft, place = before.place
       ? before.result
       : steady(before.result, problem === null ? null : solve(problem));
   return { draft, reading, problem, ...resultOf(result), takeUp, place, uses };
+}
+
+/** The same of a part that nobody looks at: nothing of it is drawn, so nothing has to keep its identity. */
+export function unseenOutcomeAfter(before: Outcome, draft: Draft, place: PartPlace): Outcome {
+  return isUnchanged(before, draft, place) ? moved(before, place) : outcomeOf(draft, place);
+}
+
+function isUnchanged(before: Outcome, draft: Draft, place: PartPlace): boolean {
+  return draft === before.draft && !usesOther(before, place);
+}
+
+/** What is known of a part holds wherever it stands, but for what it could take up there. */
+function moved(outcome: Outcome, place: PartPlace): Outcome {
+  return { ...outcome, place, takeUp: takeUpBefore(place) };
 }
 
 /** Whether something that a part takes up is not what it was. */

@@ -9,7 +9,7 @@ import { applyPatches, enablePatches, produceWithPatches, type Patch } from "imm
 import { createStore } from "zustand/vanilla";
 import { partStore } from "./part-store";
 import type { DocumentStore, QuestionState, QuestionStore, StoryStep } from "./document-store";
-import { outcomeAfter, outcomeOf, type Outcome } from "./outcome";
+import { outcomeAfter, outcomeOf, unseenOutcomeAfter, type Outcome } from "./outcome";
 
 enablePatches();
 
@@ -23,19 +23,19 @@ const TYPING_PAUSE_MS = 1200;
  * The document of the problem page: the draft of the whole question, its story, and what each part comes to. What is
  * selected or open is no part of the story, so that undo never moves the view about.
  *
- * The part that is looked at is worked out at once, with those before it; those after it when the key has been drawn.
+ * The part that is looked at is worked out at once, with those before it; those after it once it has been drawn.
  *
  * @param now for tests: the time in milliseconds
- * @param defer for tests: what is done after the next picture
+ * @param defer for tests: when that is
  */
 export function createQuestionStore(
   first: Draft,
   now: () => number = Date.now,
-  defer: (run: () => void) => void = afterPicture,
+  defer: (run: () => void) => void = soon,
 ): QuestionStore {
   const store = createStore<QuestionState>(() => ({
     draft: first,
-    parts: outcomesOf(first, [], null),
+    parts: outcomesOf(first, [], { open: first.part.label, isWhole: true }),
     open: first.part.label,
     past: [],
     future: [],
@@ -45,7 +45,8 @@ export function createQuestionStore(
     const before = store.getState();
     const wanted = state.open ?? before.open;
     const open = labelsOf(draft).includes(wanted) ? wanted : draft.part.label;
-    store.setState({ ...state, draft, parts: outcomesOf(draft, before.parts, open), open });
+    const parts = outcomesOf(draft, before.parts, { open, isWhole: false });
+    store.setState({ ...state, draft, parts, open });
     if (draft.later.length > 0 && !isBehind) {
       isBehind = true;
       defer(catchUp);
@@ -56,8 +57,8 @@ export function createQuestionStore(
   const catchUp = () => {
     if (!isBehind) return;
     isBehind = false;
-    const { draft, parts } = store.getState();
-    store.setState({ parts: outcomesOf(draft, parts, null) });
+    const { draft, parts, open } = store.getState();
+    store.setState({ parts: outcomesOf(draft, parts, { open, isWhole: true }) });
   };
 
   const record = (draft: Draft, step: Omit<StoryStep, "at">) => {
@@ -166,21 +167,23 @@ export function placeOf(draft: Draft, label: string): number {
   return labelsOf(draft).indexOf(label);
 }
 
-/** Does something once what has changed is seen; in a hidden window, where nothing is, soon. */
-function afterPicture(run: () => void): void {
-  if (typeof requestAnimationFrame === "function" && !document.hidden) {
-    requestAnimationFrame(() => setTimeout(run));
-  } else setTimeout(run);
+/** Does something once the open part has been drawn, in the same picture. */
+function soon(run: () => void): void {
+  setTimeout(run);
 }
 
 /**
  * What each part comes to; one that is what it was keeps its draft, and with it all that is known of it.
  *
- * @param upTo the part after which others may stay what they were; `null` for all of them
+ * @param isWhole whether the parts after the open one are worked out too, or stay what they were
  */
-function outcomesOf(whole: Draft, before: readonly Outcome[], upTo: string | null): Outcome[] {
+function outcomesOf(
+  whole: Draft,
+  before: readonly Outcome[],
+  { open, isWhole }: { readonly open: string; readonly isWhole: boolean },
+): Outcome[] {
   const labels = labelsOf(whole);
-  const last = upTo === null ? labels.length : labels.indexOf(upTo);
+  const last = isWhole ? labels.length : labels.indexOf(open);
   const parts: Outcome[] = [];
   for (const [index, draft] of partsOf(whole).entries()) {
     const { label } = draft.part;
@@ -190,10 +193,11 @@ function outcomesOf(whole: Draft, before: readonly Outcome[], upTo: string | nul
       continue;
     }
     const place: PartPlace = { label, labels, before: [...parts] };
+    const after = label === open ? outcomeAfter : unseenOutcomeAfter;
     parts.push(
       was === undefined
         ? outcomeOf(draft, place)
-        : outcomeAfter(was, isSame(was.draft, draft) ? was.draft : draft, place),
+        : after(was, isSame(was.draft, draft) ? was.draft : draft, place),
     );
   }
   return parts;

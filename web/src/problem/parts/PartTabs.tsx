@@ -1,4 +1,4 @@
-import { memo, useMemo } from "react";
+import { memo, useDeferredValue, useMemo } from "react";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { MoreButton } from "../../ui/Buttons";
 import { TabRow } from "../../ui/TabRow";
@@ -17,7 +17,8 @@ export const PART_PANEL = "part";
 /** The parts of the question in a row, each with its answer; nothing where there is only one. */
 export const PartTabs = memo(function PartTabs() {
   const { question } = useDocument();
-  const parts = useQuestionState((state) => state.parts);
+  // The answer of the open part comes first.
+  const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const open = useQuestionState((state) => state.open);
   const format = useAnswerFormat();
   const { remove, naming, setNaming } = usePartEditing();
