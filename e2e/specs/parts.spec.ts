@@ -108,6 +108,32 @@ test.describe("ready-made next parts, with the figures of a lecture", () => {
   });
 });
 
+test("a loan with two rates asks once whether its payment stays, and says both", async ({
+  moor,
+  page,
+}) => {
+  await typeLoan(moor);
+  await page.getByRole("button", { name: "Add a line" }).click();
+  await chooseFromMenu(page, "A rate change");
+  const second = page.getByRole("textbox", { name: "New rate", exact: true });
+  await moor.type(second, "5.2");
+  await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "5 years");
+  await page.keyboard.press("Tab");
+  await moor.expectAnswer("1,039.02");
+  await expect(
+    page.getByText(
+      "One payment for both rates is 1,039.02. Recalculated when the rate changes, it is 961.09, then 1,073.61.",
+    ),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Recalculate it" }).click();
+  await moor.expectAnswer("961.09");
+  await expect(tab(moor, "b")).toContainText("1,073.61");
+  await page.keyboard.press("ControlOrMeta+z");
+  await page.getByRole("button", { name: "Keep one payment" }).click();
+  await expect(page.getByText(/One payment for both rates/)).toHaveCount(0);
+  await moor.expectAnswer("1,039.02");
+});
+
 test.describe("a field takes up an earlier part", () => {
   test("as it is typed, with every digit or to the cent, and follows", async ({ moor, page }) => {
     await typeLoan(moor);

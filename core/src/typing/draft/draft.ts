@@ -144,7 +144,7 @@ const ownShape = {
   schedule: scheduleSchema,
   comparison,
   appraisal,
-  /** Amounts at the end of payments whose direction was asked about and kept. */
+  /** Lines that were asked about and kept: amounts at the end of payments, a second rate under one payment. */
   confirmed: z.array(id).max(LIMITS.flows),
 };
 

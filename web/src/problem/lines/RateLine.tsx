@@ -22,6 +22,7 @@ import {
 } from "./line-hints";
 import { LineField } from "./LineField";
 import { LineFrame } from "./LineFrame";
+import { PaymentAsked } from "./PaymentAsked";
 import { Explained } from "./explain/Explained";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
@@ -100,7 +101,12 @@ export const RateLine = memo(function RateLine({
       ]
         .filter((part) => part !== null)
         .join(" · ")}
-      asked={<CompoundingAsked reading={reading} onEdit={(recipe) => change(edit(recipe))} />}
+      asked={
+        <>
+          <CompoundingAsked reading={reading} onEdit={(recipe) => change(edit(recipe))} />
+          {index === 1 && <PaymentAsked />}
+        </>
+      }
       {...(isOnly ? {} : { onRemove: () => change((draft) => removeRate(draft, id)) })}
     >
       Rate

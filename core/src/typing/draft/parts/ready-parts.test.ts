@@ -16,6 +16,7 @@ import {
 import { asLaterPart, labelsOf } from "./part-drafts";
 import { draftOfQuestion } from "./question-draft";
 import { readParts } from "./read-parts";
+import { paymentQuestion, splitAtRateChange } from "./rate-change";
 import { readyParts } from "./ready-parts";
 
 interface ReferenceCase {
@@ -189,5 +190,57 @@ describe("a next part", () => {
     removePart(whole, "c");
     expect(labelsOf(whole)).toEqual(["c"]);
     expect(partNamed(whole, "c")?.flows).toEqual(loan.flows);
+  });
+});
+
+describe("a loan with two rates", () => {
+  // 184,000 over 25 years, at 3.9% for five of them and then at 5.2%: worked apart, in 40-digit decimals.
+  const percent = 5.2;
+  function twoRates(second: string): Draft {
+    const shape = SHAPES.find(({ id }) => id === "paying-back");
+    if (shape === undefined) throw new Error("There is no such type");
+    const draft = { ...structuredCopy(shape.picture()), later: [] };
+    const [loan, payments] = draft.flows;
+    const [rate] = draft.rates;
+    Object.assign(loan ?? {}, { amount: "184000" });
+    Object.assign(payments ?? {}, { count: "25 years", every: "month" });
+    if (rate?.kind !== "rate") throw new Error("It has a rate");
+    const first = { ...rate, percent: "3.9%" };
+    return {
+      ...draft,
+      rates: [first, { ...first, id: "rate-2", percent: second, from: "5 years" }],
+    };
+  }
+  const placeOf = (draft: Draft) => ({ label: "a", labels: ["a"], before: [], draft });
+
+  test.each(["5.2%", "1.3 more than before"])(
+    "is asked whether its payment stays: %s",
+    (second) => {
+      const draft = twoRates(second);
+      const asked = paymentQuestion(draft, placeOf(draft), { throughout: 1047, percent });
+      expect(asked).toMatchObject({ rate: "rate-2", throughout: 1047 });
+      expect(asked?.first).toBeCloseTo(961.0889905472861, 8);
+      expect(asked?.then).toBeCloseTo(1073.6089567357, 8);
+    },
+  );
+
+  test("becomes two parts where it is recalculated", () => {
+    const draft = twoRates("1.3 more than before");
+    expect(splitAtRateChange(draft, draft, percent)).toBe("b");
+    const answers = answersOf(draft);
+    expect(answers[0]).toBeCloseTo(961.0889905472861, 8);
+    expect(answers[1]).toBeCloseTo(1073.6089567357, 8);
+    expect(draft.rates).toHaveLength(1);
+  });
+
+  test("is not asked once it was answered, nor where no payment is sought", () => {
+    const draft = twoRates("5.2%");
+    const found = { throughout: 1047, percent };
+    expect(paymentQuestion({ ...draft, confirmed: ["rate-2"] }, placeOf(draft), found)).toBeNull();
+    const [loan, payments] = draft.flows;
+    Object.assign(loan ?? {}, { amount: "?" });
+    Object.assign(payments ?? {}, { amount: "900" });
+    expect(paymentQuestion(draft, placeOf(draft), found)).toBeNull();
+    expect(splitAtRateChange(draft, draft, percent)).toBeNull();
   });
 });
