@@ -123,17 +123,16 @@ function asFactors(before: string): string {
 function wholeText(pieces: Pieces, unit: FigureUnit | null): Result<string> {
   const taken = pieces.filter((piece) => typeof piece !== "string");
   const isAlone = pieces.every((piece) => typeof piece !== "string" || piece.trim() === "");
-  const odd = taken.find(({ figure }) => unit !== null && !mayStandFor(figure.unit, unit));
-  if (odd !== undefined && (isAlone || unit !== "money")) {
-    const { label, figure } = odd;
-    return fail(
-      issue("part-other-unit", [], { label, unit: figure.unit, wanted: unit ?? "money" }),
-    );
-  }
   const [first] = taken;
+  const odd = unit !== null && first !== undefined && !mayStandFor(first.figure.unit, unit);
+  if (odd && isAlone) {
+    const { label, figure } = first;
+    return fail(issue("part-other-unit", [], { label, unit: figure.unit, wanted: unit }));
+  }
   if (first !== undefined && (isAlone || unit !== "money")) {
     const sum = sumOf(pieces, roundedValue);
-    if (sum.ok) return succeed(textOf(sum.value, first.figure.unit));
+    // A figure that counts something else is a bare number within a sum: "1 * answer of (a)".
+    if (sum.ok) return succeed(textOf(sum.value, odd ? unit : first.figure.unit));
   }
   // A rate with words behind it, such as "rate of (a) compounded monthly".
   const sign = unit === "percent" ? "%" : "";

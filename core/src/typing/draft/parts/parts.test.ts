@@ -6,6 +6,7 @@ import { asLaterPart, labelsOf, partsOf, pathInWhole } from "./part-drafts";
 import { readParts, type PartReading } from "./read-parts";
 import { readProblem } from "../../../engine/problem/problem-file";
 import { parseDraft } from "../draft-document";
+import { draftOfQuestion } from "./question-draft";
 import { writeQuestion } from "./write-question";
 
 function draftOf(parts: object): Draft {
@@ -156,6 +157,9 @@ describe("other figures are taken up in the fields of their kind", () => {
     ["half of it", TIME, { at: "half the time of (a)" }, 2],
     ["a year later", TIME, { at: "time of (a) + 1 year" }, 8],
     ["a rate that was given", LOAN, { percent: "rate of (a)" }, 1.06],
+    ["a time as a bare number of percent", TIME, { percent: "1 * time of (a)" }, 1.02],
+    ["a rate as a bare amount", RATE, { amount: "1 * rate of (a)" }, 12],
+    ["a rate as a bare time", RATE, { at: "0.5 * rate of (a)" }, 8],
   ])("%s", (_, first, typed, value) => {
     expect(answerOf(lastOf(first, doubled(typed)))).toBeCloseTo(value, 8);
   });
@@ -291,6 +295,16 @@ describe("the file of a question", () => {
       { amount: { answerOf: "a", also: 0, times: 0.5 } },
       { amount: null },
     ]);
+  });
+
+  test("takes a figure that counts something else as a bare number, as the file does", () => {
+    const file = writeQuestion(question(RATE, doubled({ amount: "1 * rate of (a)" })));
+    expect(file?.parts[1]?.problem["flows"]).toMatchObject([
+      { amount: { answerOf: "a" } },
+      { amount: null },
+    ]);
+    const again = file === null ? null : draftOfQuestion(file);
+    expect(again?.later[0]?.flows[0]).toMatchObject({ amount: "1 * rate of (a)" });
   });
 
   test("has a number where a text takes up two answers, or a figure that was given", () => {

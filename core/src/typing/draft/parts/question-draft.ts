@@ -1,3 +1,7 @@
+import type { UnknownKind } from "../../../engine/fields/figure";
+import type { FigureUnit } from "../../../engine/fields/figure-unit";
+import type { Path } from "../../../engine/issues/issue";
+import { listUnknowns } from "../../../engine/problem/unknown";
 import { isoYears } from "../../../engine/time/moment";
 import type { Problem } from "../../../engine/problem/schema";
 import { isTimeAt, withReferences, type AnswerOf } from "../../../engine/question/answer-of";
@@ -45,10 +49,42 @@ function partDraft(problem: unknown, before: ReadonlyMap<string, Problem>): Part
     // What a reference says has been checked when the question was read.
     const reference = raw as AnswerOf;
     const number = standIn(words.size);
-    words.set(formatExact(number), referenceWords(reference, before.get(reference.answerOf)));
+    const source = before.get(reference.answerOf);
+    const said = referenceWords(reference, source);
+    // A figure that counts something else is taken as a bare number.
+    const isOdd = source !== undefined && unitOf(reference, source) !== unitAt(path);
+    words.set(formatExact(number), isOdd && isBare(reference) ? `1 * ${said}` : said);
     return isTimeAt(path) ? isoYears(number) : number;
   }) as Problem;
   return { draft: inWords(writeDraft(stoodIn), words) as Draft, stoodIn };
+}
+
+function isBare({ times = 1, plus = 0 }: AnswerOf): boolean {
+  return times === 1 && plus === 0;
+}
+
+const UNITS: Readonly<Record<UnknownKind, FigureUnit>> = {
+  amount: "money",
+  percent: "percent",
+  growth: "percent",
+  count: "payments",
+  at: "years",
+  begins: "years",
+  value: "money",
+};
+
+/** What an answer counts. */
+function unitOf({ also }: AnswerOf, source: Problem): FigureUnit {
+  const [unknown] = also === undefined ? listUnknowns(source) : [];
+  if (unknown === undefined) return "money";
+  return unknown.path.at(-1) === "amount" ? "money" : UNITS[unknown.kind];
+}
+
+/** What a place of the problem file counts. */
+function unitAt(path: Path): FigureUnit {
+  if (isTimeAt(path)) return "years";
+  const key = path.at(-1);
+  return key === "percent" ? "percent" : key === "count" ? "payments" : "money";
 }
 
 /** Numbers that nobody writes, each of its own. */
