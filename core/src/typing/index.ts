@@ -81,7 +81,13 @@ export * from "./draft/move-unknown";
 export * from "./draft/edit-lines";
 export { turnRound, turnToAnswer } from "./draft/turn-line";
 export * from "./draft/edit-follow-ups";
-export { AS_PAID, quotationKey, quotationKeyOfLine, setQuotation } from "./draft/quotation-key";
+export {
+  AS_PAID,
+  ownQuotation,
+  quotationKey,
+  quotationKeyOfLine,
+  setQuotation,
+} from "./draft/quotation-key";
 export * from "./draft/compounding/compounding-question";
 export * from "./draft/compounding/payment-periods";
 export * from "./draft/sums/edit-sums";

@@ -10,6 +10,8 @@ import { readTime } from "./read-time";
 export interface EarlierFigure {
   readonly value: number;
   readonly unit: FigureUnit;
+  /** How a rate is quoted there, as it is typed: without it, the same figure would be another rate here. */
+  readonly quoted?: string;
 }
 
 /** The parts of a question, as one of them sees those before it. */
@@ -132,7 +134,11 @@ function wholeText(pieces: Pieces, unit: FigureUnit | null): Result<string> {
   if (first !== undefined && (isAlone || unit !== "money")) {
     const sum = sumOf(pieces, roundedValue);
     // A figure that counts something else is a bare number within a sum: "1 * answer of (a)".
-    if (sum.ok) return succeed(textOf(sum.value, odd ? unit : first.figure.unit));
+    if (sum.ok) {
+      const { unit: own, quoted = "" } = first.figure;
+      const isRate = unit === "percent" && own === "percent";
+      return succeed(textOf(sum.value, odd ? unit : own) + (isRate ? ` ${quoted}` : ""));
+    }
   }
   // A rate with words behind it, such as "rate of (a) compounded monthly".
   const sign = unit === "percent" ? "%" : "";

@@ -1,3 +1,4 @@
+import { quotationWords } from "@kestrelmoor/core";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import {
   AS_PAID,
@@ -6,6 +7,8 @@ import {
   readingsOfRate,
   removeRate,
   setQuotation,
+  ownQuotation,
+  takesUp,
   tidyRateLine,
   type TypedRateLine,
 } from "@kestrelmoor/core/typing";
@@ -26,6 +29,13 @@ import { PaymentAsked } from "./PaymentAsked";
 import { Explained } from "./explain/Explained";
 import { useFieldEditing } from "./use-line-editing";
 import styles from "./Lines.module.css";
+
+/** What takes up the rate of another part is quoted as it is there, unless words behind it say otherwise. */
+function quotedAs({ percent, quoted, compounding }: TypedRateLine): string {
+  const [reference = percent] =
+    /^.*\([a-z0-9]{1,8}\)(?:\s*[-+]\s*[\d.]+\s*%?)?/i.exec(percent) ?? [];
+  return `${reference} ${quotationWords(ownQuotation({ quoted, compounding }))}`;
+}
 
 /** A rate and how it is quoted; after the first, also from when on it holds. */
 export const RateLine = memo(function RateLine({
@@ -87,6 +97,7 @@ export const RateLine = memo(function RateLine({
       edit((own) => {
         tidyRateLine(own, index);
         setQuotation(own, chosen);
+        if (takesUp(own.percent)) own.percent = quotedAs(own);
       }),
     );
 

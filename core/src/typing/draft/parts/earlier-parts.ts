@@ -1,5 +1,6 @@
 import { flowField, type FieldRef } from "../../../engine/fields/field-ref";
 import { figureOf, numberOnTimeline } from "../../../engine/fields/problem-figures";
+import { quotationWords } from "../../../wording/quotation-words";
 import { withDigits } from "../../../engine/numbers/with-digits";
 import { frequencyOf } from "../../../engine/time/duration";
 import { issue } from "../../../engine/issues/issue";
@@ -112,7 +113,7 @@ function figureOfQuantity(
 
 /** Which way money goes, the line says that takes it up. */
 function answerOf(
-  { answers }: SolvedProblem,
+  { answers, unknown, settled }: SolvedProblem,
   which: number | null,
   label: string,
 ): Result<EarlierFigure> {
@@ -125,7 +126,15 @@ function answerOf(
     return fail(issue("part-solution-missing", [], { label, count: answers.length }));
   }
   const { value, unit } = answer;
+  if (unknown.kind === "percent")
+    return succeed({ value, unit, ...quotedIn(settled, unknown.field) });
   return succeed({ value: unit === "money" ? Math.abs(value) : value, unit });
+}
+
+/** How the rate of a field is quoted. */
+function quotedIn({ spells }: SolvedProblem["settled"], { line }: { readonly line: number }) {
+  const spell = spells[line];
+  return spell === undefined ? {} : { quoted: quotationWords(spell.quotation) };
 }
 
 function furtherAnswer(
@@ -161,5 +170,6 @@ function knownFigure(
   if (value === null || unit === undefined || !Number.isFinite(value)) {
     return fail(issue("part-waits", [], { label }));
   }
+  if (ref.on === "rate") return succeed({ value, unit, ...quotedIn(settled, ref) });
   return succeed({ value: unit === "money" ? Math.abs(value) : value, unit });
 }

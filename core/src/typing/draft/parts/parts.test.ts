@@ -1,5 +1,8 @@
 import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
+import { QUOTATION_KINDS, type Quotation } from "../../../engine/rates/quotation";
+import { quotationWords } from "../../../wording/quotation-words";
+import { readRate } from "../../input/read-rate";
 import type { Draft, SingleLine } from "../draft";
 import { writeDraft } from "../write-draft";
 import { asLaterPart, labelsOf, partsOf, pathInWhole } from "./part-drafts";
@@ -147,21 +150,38 @@ function structuredCopy(draft: Draft): Draft {
 
 describe("other figures are taken up in the fields of their kind", () => {
   test.each<[what: string, first: Draft, typed: Parameters<typeof doubled>[0], value: number]>([
-    ["a rate", RATE, { percent: "rate of (a)" }, 1.06],
-    ["some points more", RATE, { percent: "rate of (a) + 2%" }, 1.08],
-    ["its words win", RATE, { percent: "rate of (a) compounded monthly" }, 1.005 ** 12],
+    ["a rate, quoted as it is there", RATE, { percent: "rate of (a)" }, 1.005 ** 12],
+    ["some points more", RATE, { percent: "rate of (a) + 2%" }, (1 + 0.08 / 12) ** 12],
+    ["words behind it win", RATE, { percent: "rate of (a) effective" }, 1.06],
+    ["as the page words them", RATE, { percent: "rate of (a) a year, effective" }, 1.06],
     ["one of two rates", TWO_RATES, { percent: "second answer of (a)" }, 1.2],
     ["the larger one", TWO_RATES, { percent: "highest rate of (a)" }, 1.2],
     ["by its number", TWO_RATES, { percent: "answer 1 of (a)" }, 1.1],
     ["a time", TIME, { at: "answer of (a)" }, 4],
     ["half of it", TIME, { at: "half the time of (a)" }, 2],
     ["a year later", TIME, { at: "time of (a) + 1 year" }, 8],
-    ["a rate that was given", LOAN, { percent: "rate of (a)" }, 1.06],
+    ["a rate that was given", LOAN, { percent: "rate of (a)" }, 1.005 ** 12],
     ["a time as a bare number of percent", TIME, { percent: "1 * time of (a)" }, 1.02],
     ["a rate as a bare amount", RATE, { amount: "1 * rate of (a)" }, 12],
     ["a rate as a bare time", RATE, { at: "0.5 * rate of (a)" }, 8],
   ])("%s", (_, first, typed, value) => {
     expect(answerOf(lastOf(first, doubled(typed)))).toBeCloseTo(value, 8);
+  });
+
+  const everyQuotation = QUOTATION_KINDS.flatMap((quoted): Quotation[] =>
+    quoted === "nominal" || quoted === "periodic" || quoted === "nominal-discount"
+      ? ["P1Y", "P6M", "P3M", "P1M", "P2W", "P1D"].map((compounding) => ({ quoted, compounding }))
+      : [{ quoted }],
+  ).filter(
+    (quotation) =>
+      !("compounding" in quotation) ||
+      quotation.quoted === "nominal" ||
+      quotation.compounding !== "P1Y",
+  );
+
+  test.each(everyQuotation)("how a rate is quoted is read as it is worded: %j", (quotation) => {
+    const read = readRate(`5% ${quotationWords(quotation)}`);
+    expect(read).toMatchObject({ ok: true, value: { percent: 5, quotation } });
   });
 
   test.each<[first: Draft, typed: string, payments: number | null]>([
@@ -305,6 +325,19 @@ describe("the file of a question", () => {
     ]);
     const again = file === null ? null : draftOfQuestion(file);
     expect(again?.later[0]?.flows[0]).toMatchObject({ amount: "1 * rate of (a)" });
+  });
+
+  test("says how a rate is quoted where that is not as in the earlier part", () => {
+    const file = writeQuestion(question(RATE, doubled({ percent: "rate of (a) effective" })));
+    expect(file?.parts[1]?.problem["rates"]).toEqual([
+      { percent: { answerOf: "a" }, quoted: "effective" },
+    ]);
+    const again = file === null ? null : draftOfQuestion(file);
+    expect(again?.later[0]?.rates[0]).toMatchObject({ percent: "rate of (a) a year, effective" });
+    expect(again === null ? NaN : answerOf(readParts(again)[1] ?? lastOf(RATE))).toBeCloseTo(
+      1.06,
+      8,
+    );
   });
 
   test("has a number where a text takes up two answers, or a figure that was given", () => {

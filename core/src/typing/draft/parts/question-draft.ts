@@ -10,6 +10,7 @@ import { formatExact } from "../../../wording/format-number";
 import { BLANK_DRAFT, type Draft } from "../draft";
 import { writeDraft } from "../write-draft";
 import { asLaterPart } from "./part-drafts";
+import { quotationWords } from "../../../wording/quotation-words";
 import { quantityWords } from "./quantity-words";
 
 /** Puts a question file into fields, as somebody would have typed it; reading it back gives the same answers. */
@@ -53,10 +54,22 @@ function partDraft(problem: unknown, before: ReadonlyMap<string, Problem>): Part
     const said = referenceWords(reference, source);
     // A figure that counts something else is taken as a bare number.
     const isOdd = source !== undefined && unitOf(reference, source) !== unitAt(path);
-    words.set(formatExact(number), isOdd && isBare(reference) ? `1 * ${said}` : said);
+    const bare = isOdd && isBare(reference) ? `1 * ${said}` : said;
+    words.set(formatExact(number), bare + quotedOtherwise(problem, path, source));
     return isTimeAt(path) ? isoYears(number) : number;
   }) as Problem;
   return { draft: inWords(writeDraft(stoodIn), words) as Draft, stoodIn };
+}
+
+/** The words for how a rate is quoted, where that is not how it is quoted in the part that it is taken up of. */
+function quotedOtherwise(problem: unknown, path: Path, source: Problem | undefined): string {
+  const [key, line] = path;
+  const own = (problem as Problem).rates[Number(line)];
+  const [unknown] = source === undefined ? [] : listUnknowns(source);
+  const other = unknown?.kind === "percent" ? source?.rates[unknown.field.line] : undefined;
+  if (key !== "rates" || own === undefined || other === undefined) return "";
+  const [here, there] = [own, other].map((rate) => quotationWords(rate));
+  return here === undefined || here === there ? "" : ` ${here}`;
 }
 
 function isBare({ times = 1, plus = 0 }: AnswerOf): boolean {

@@ -9,7 +9,14 @@ import type { AnswerOf } from "../../../engine/question/answer-of";
 import type { QuestionFile } from "../../../engine/question/question-file";
 import { labelledEntry } from "../../input/entry-label";
 import { entriesIn, repeatedEntry } from "../../input/read-amounts";
-import { piecesOf, sumOf, takesUp, type EarlierFigures, type Taken } from "../../input/take-up";
+import {
+  piecesOf,
+  sumOf,
+  takesUp,
+  type EarlierFigures,
+  type Pieces,
+  type Taken,
+} from "../../input/take-up";
 import type { Draft } from "../draft";
 import { fieldsOf } from "../fields/draft-fields";
 import { namesIn } from "../read-draft";
@@ -171,8 +178,9 @@ function answerIn(
   const [only] = taken;
   if (only === undefined || taken.length > 1) return null;
   const source = sourceOf(only, before, asked);
+  const pieces = only.figure.unit === "percent" ? withoutWords(read.value) : read.value;
   const at = (value: number) => {
-    const sum = sumOf(read.value, () => value);
+    const sum = sumOf(pieces, () => value);
     return sum.ok ? sum.value : Number.NaN;
   };
   // So far out that nothing of what is added is left among its digits.
@@ -187,6 +195,14 @@ function answerIn(
     ...(times * sign === 1 ? {} : { times: times * sign }),
     ...(plus === 0 ? {} : { plus: plus * sign }),
   };
+}
+
+/** The same without the words at the end, which say how a rate is quoted. */
+function withoutWords(pieces: Pieces): Pieces {
+  const last = pieces.at(-1);
+  return typeof last === "string"
+    ? [...pieces.slice(0, -1), /^[\s\d.+*/()%-]*/.exec(last)?.[0] ?? ""]
+    : pieces;
 }
 
 /** Which answer of a part is meant; one asked further is asked there too. */
