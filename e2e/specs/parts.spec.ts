@@ -134,6 +134,42 @@ test("a loan with two rates asks once whether its payment stays, and says both",
   await moor.expectAnswer("1,039.02");
 });
 
+test.describe("problem types of several parts", () => {
+  const typeEach = async (moor: Moor, texts: readonly string[]) => {
+    for (const text of texts) {
+      await moor.page.keyboard.type(text);
+      await moor.page.keyboard.press("Enter");
+    }
+  };
+
+  test("a note sold early, by keyboard only", async ({ moor, page }) => {
+    await moor.startProblem("A note sold early");
+    await typeEach(moor, ["8000", "9m", "6"]);
+    await moor.expectAnswer("8,360.00");
+    await tab(moor, "a").focus();
+    await page.keyboard.press("ArrowRight");
+    await moor.when(1).focus();
+    await typeEach(moor, ["4m", "9"]);
+    // 8,360 less 9% of it for a third of a year
+    await moor.expectAnswer("8,109.20");
+  });
+
+  test("a mortgage renewed: the rate, the balance and the rest of the time are taken up", async ({
+    moor,
+  }) => {
+    await moor.startProblem("Mortgage renewal");
+    await typeEach(moor, ["184000", "25 years", "3.9"]);
+    await moor.expectAnswer("961.09");
+    await tab(moor, "b").click();
+    await moor.type(moor.howLong(0), "5 years");
+    await moor.expectAnswer("159,988.45");
+    await tab(moor, "c").click();
+    await expect(moor.howLong(0)).toHaveValue("term of (a) - term of (b)");
+    await moor.type(moor.rate, "5.2");
+    await moor.expectAnswer("1,073.61");
+  });
+});
+
 test.describe("a field takes up an earlier part", () => {
   test("as it is typed, with every digit or to the cent, and follows", async ({ moor, page }) => {
     await typeLoan(moor);

@@ -106,6 +106,7 @@ export * from "./draft/parts/part-drafts";
 export * from "./draft/parts/ready-parts";
 export { offeredBy, type Offered } from "./draft/parts/quantity-words";
 export * from "./draft/parts/question-draft";
+export * from "./draft/parts/question-shapes";
 export * from "./draft/parts/rate-change";
 export * from "./draft/parts/read-parts";
 export * from "./draft/parts/write-question";

@@ -1,4 +1,4 @@
-import { SHAPES, type Draft, type Shape } from "@kestrelmoor/core/typing";
+import { QUESTION_SHAPES, SHAPES, type Draft, type Shape } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { QuestionStart } from "./QuestionStart";
 import { SmallTimeline } from "../problem/timeline/SmallTimeline";
@@ -9,6 +9,8 @@ interface ShapePickerProps {
   readonly onPick: (draft: Draft) => void;
 }
 
+const ALL = [...SHAPES, ...QUESTION_SHAPES];
+
 /** The patterns that a new problem can start from, each as the timeline that it becomes. */
 export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
   return (
@@ -17,7 +19,7 @@ export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
         Start a problem
       </h2>
       <ul className={styles.shapes}>
-        {SHAPES.map((shape) => (
+        {ALL.map((shape) => (
           <li key={shape.id}>
             <ShapeCard shape={shape} isBusy={isBusy} onPick={onPick} />
           </li>

@@ -1,11 +1,5 @@
-import type { Direction } from "../../engine/problem/schema";
-import {
-  BLANK_DRAFT,
-  type Draft,
-  type FlowLine,
-  type StreamLine,
-  type TypedRateLine,
-} from "./draft";
+import type { Draft } from "./draft";
+import { draftOf, money, payments, rate, SIMPLE } from "./shape-lines";
 
 /** A starting pattern for a problem: its name, what it is for, and the draft it begins with. */
 export interface Shape {
@@ -15,53 +9,6 @@ export interface Shape {
   readonly start: () => Draft;
   /** The same pattern with figures in it, to be drawn as a small picture. */
   readonly picture: () => Draft;
-}
-
-function rate(percent: string, parts: Partial<TypedRateLine> = {}): TypedRateLine {
-  return {
-    kind: "rate",
-    id: "rate-1",
-    percent,
-    quoted: "nominal",
-    compounding: "P1Y",
-    compoundedBy: "payments",
-    from: "",
-    ...parts,
-  };
-}
-
-function money(label: string, direction: Direction, amount: string, at: string): FlowLine {
-  return { kind: "single", id: idOf(label), label, direction, amount, at };
-}
-
-function payments(
-  label: string,
-  direction: Direction,
-  amount: string,
-  count: string,
-  parts: Partial<StreamLine> = {},
-): StreamLine {
-  return {
-    kind: "stream",
-    id: idOf(label),
-    label,
-    direction,
-    amount,
-    every: "month",
-    count,
-    timing: "end",
-    begins: "today",
-    growth: null,
-    ...parts,
-  };
-}
-
-function idOf(label: string): string {
-  return label.toLowerCase().replace(/ /g, "-");
-}
-
-function draftOf(rates: Draft["rates"], flows: FlowLine[], ask: Draft["ask"] = null): Draft {
-  return { ...BLANK_DRAFT, rates, flows, ask };
 }
 
 /** A problem type; its picture is the same draft with numbers in the empty fields. */
@@ -78,7 +25,6 @@ function shape<Figures extends readonly string[]>(
 
 const WORTH_TODAY = { kind: "worth", at: "today" } as const;
 const yearly = { every: "year" } as const;
-const SIMPLE = { quoted: "simple", compoundedBy: "words" } as const;
 
 /** The six that introductory courses set most come first: they are the first row of the notebook. */
 export const SHAPES: readonly Shape[] = [

@@ -16,5 +16,6 @@ function orderOfLocale(): Draft["conventions"]["dateOrder"] {
 
 /** A new problem with the conventions of this person's course. */
 export function withOwnConventions(draft: Draft): Draft {
-  return { ...draft, conventions: useOwnConventions.getState().own };
+  const conventions = useOwnConventions.getState().own;
+  return { ...draft, conventions, later: draft.later.map((part) => ({ ...part, conventions })) };
 }

@@ -3,7 +3,6 @@ import { expectDigits } from "../../../../test/reference-answer";
 import reference from "../../../../reference/parts.json";
 import { readQuestion } from "../../../engine/question/question-file";
 import { SHAPES } from "../shapes";
-import type { Draft } from "../draft";
 import {
   addPart,
   nextLabel,
@@ -16,6 +15,8 @@ import {
 import { asLaterPart, labelsOf } from "./part-drafts";
 import { draftOfQuestion } from "./question-draft";
 import { readParts } from "./read-parts";
+import { draftSchema, type Draft } from "../draft";
+import { QUESTION_SHAPES } from "./question-shapes";
 import { paymentQuestion, splitAtRateChange } from "./rate-change";
 import { readyParts } from "./ready-parts";
 
@@ -242,5 +243,56 @@ describe("a loan with two rates", () => {
     Object.assign(payments ?? {}, { amount: "900" });
     expect(paymentQuestion(draft, placeOf(draft), found)).toBeNull();
     expect(splitAtRateChange(draft, draft, percent)).toBeNull();
+  });
+});
+
+describe("problem types of several parts", () => {
+  function start(id: string): Draft {
+    const shape = QUESTION_SHAPES.find((one) => one.id === id);
+    if (shape === undefined) throw new Error(`There is no type ${id}`);
+    return structuredCopy(shape.start());
+  }
+  const fill = ({ flows }: Pick<Draft, "flows">, texts: readonly object[]) => {
+    for (const [index, text] of texts.entries()) Object.assign(flows[index] ?? {}, text);
+  };
+
+  test.each(QUESTION_SHAPES)(
+    "$id is a draft that waits for its figures",
+    ({ start: begin, picture }) => {
+      const whole = begin();
+      expect(draftSchema.safeParse(whole).error).toBeUndefined();
+      expect(readParts(whole).map(({ solved }) => solved)).toEqual(
+        [whole, ...whole.later].map(() => null),
+      );
+      expect(readParts(picture())[0]?.reading.issues).toEqual([]);
+    },
+  );
+
+  test("a note sold early", () => {
+    const whole = start("note-sold-early");
+    const [second] = whole.later;
+    fill(whole, [{ amount: "8000" }, { at: "9 months" }]);
+    Object.assign(whole.rates[0] ?? {}, { percent: "6%" });
+    fill(second ?? { flows: [] }, [{}, { at: "4 months" }]);
+    Object.assign(second?.rates[0] ?? {}, { percent: "9%" });
+    // 8,000 × 1.045, less 9% of that for a third of a year
+    expect(answersOf(whole)).toEqual([expect.closeTo(8360, 8), expect.closeTo(8360 * 0.97, 8)]);
+  });
+
+  test("a mortgage renewed, whatever its first rate is compounded by", () => {
+    const whole = start("mortgage-renewal");
+    const [second, third] = whole.later;
+    fill(whole, [{ amount: "184000" }, { count: "25 years" }]);
+    fill(second ?? { flows: [] }, [{}, { count: "5 years" }]);
+    Object.assign(third?.rates[0] ?? {}, { percent: "5.2%" });
+    Object.assign(whole.rates[0] ?? {}, { percent: "3.9%" });
+    const [payment, owed, renewed] = answersOf(whole);
+    expect(payment).toBeCloseTo(961.0889905472861, 8);
+    expect(owed).toBeCloseTo(159_988.4471267712, 6);
+    expect(renewed).toBeCloseTo(1073.6089567357, 8);
+    Object.assign(whole.rates[0] ?? {}, { percent: "3.9% compounded half-yearly" });
+    const i = 1.0195 ** (1 / 6) - 1;
+    const other = (184_000 * i) / (1 - (1 + i) ** -300);
+    expect(answersOf(whole)[1]).toBeCloseTo((other * (1 - (1 + i) ** -240)) / i, 6);
   });
 });
