@@ -6,6 +6,7 @@ import { DepositsCard } from "./DepositsCard";
 import { DiscountCard } from "./DiscountCard";
 import { GrowingCard } from "./GrowingCard";
 import { GrowthCard } from "./GrowthCard";
+import { NominalCard } from "./NominalCard";
 import { RealCard } from "./RealCard";
 import { RestatedCard } from "./RestatedCard";
 import styles from "./Rates.module.css";
@@ -23,6 +24,7 @@ export function RatesPage() {
         <RestatedCard />
         <div className={styles.stack}>
           <RealCard />
+          <NominalCard />
           <GrowingCard />
         </div>
         <DepositsCard />

@@ -30,7 +30,10 @@ export function RestatedCard() {
   const { typed, values, field, change } = useAsked("restated");
   const { workings } = typed;
   const { rate } = values;
-  const all = useMemo(() => (rate === null ? null : inAllQuotations(rate)), [rate]);
+  const years = values.over?.years ?? 0;
+  // Over no time at all, any two rates agree.
+  const over = years > 0 ? years : 1;
+  const all = useMemo(() => (rate === null ? null : inAllQuotations(rate, over)), [rate, over]);
   const open = (key: string) => change({ workings: key === workings ? "" : key });
   const figure = (restated: Restated) =>
     rate !== null && <Figure {...{ restated, rate, workings, open }} />;
@@ -75,12 +78,22 @@ export function RestatedCard() {
                   };
                 }),
                 { key: "continuously", cells: ["continuously", figure(all.value.continuous), ""] },
+                ...all.value.others.map((other) => ({
+                  key: other.quotation.quoted,
+                  cells: [OTHERS[other.quotation.quoted] ?? "", figure(other), ""],
+                })),
               ]}
             />
           </Sideways>
+          <p className="sentence">
+            Simple interest and bank discount agree with the others over {field("over")} alone.
+          </p>
           <OpenWorkings
-            {...{ rate, workings }}
-            all={[all.value.continuous, ...all.value.nominal, ...all.value.periodic]}
+            {...{ rate, workings, over }}
+            all={[
+              ...[all.value.continuous, ...all.value.nominal, ...all.value.periodic],
+              ...all.value.others,
+            ]}
           />
           <p>
             <OpenAsProblem draft={() => rateProblem(rate, typed.rate)} />
@@ -90,6 +103,13 @@ export function RestatedCard() {
     </section>
   );
 }
+
+/** The rates that are not compounded by periods of interest. */
+const OTHERS: Readonly<Partial<Record<Quotation["quoted"], string>>> = {
+  simple: "simple interest",
+  "bank-discount": "bank discount",
+  "effective-discount": "effective discount",
+};
 
 interface FigureProps {
   readonly restated: Restated;
@@ -121,15 +141,18 @@ function Figure({ restated: { quotation, percent }, rate, workings, open }: Figu
 interface OpenWorkingsProps {
   readonly rate: Quotation & { readonly percent: number };
   readonly workings: string;
+  /** The time over which rates that are not compounded agree with the others, in years. */
+  readonly over: number;
   readonly all: readonly Restated[];
 }
 
-function OpenWorkings({ rate, workings, all }: OpenWorkingsProps) {
+function OpenWorkings({ rate, workings, over, all }: OpenWorkingsProps) {
   const format = useAnswerFormat();
   const chosen = all.find(({ quotation }) => quotationKey(quotation) === workings);
   const steps = useMemo(
-    () => (chosen === undefined ? null : conversionWorkings(rate, chosen.quotation)),
-    [rate, chosen],
+    () =>
+      chosen === undefined ? null : conversionWorkings(rate, chosen.quotation, { years: over }),
+    [rate, chosen, over],
   );
   if (chosen === undefined || steps === null) {
     return <p className={styles.quiet}>Select a rate to see the workings.</p>;

@@ -2,7 +2,12 @@ import { describe, expect, test } from "@jest/globals";
 import fc from "fast-check";
 import { compoundGrowth } from "./compound-growth";
 import { convertRate } from "./convert-rate";
-import { realRate } from "./real-rate";
+import { nominalRate, realRate } from "./real-rate";
+
+test("the nominal rate of 5% after 2% inflation is 7.1%; below −100% there is none", () => {
+  expect(nominalRate(5, 2)).toEqual({ ok: true, value: expect.closeTo(7.1, 12) as unknown });
+  expect(nominalRate(-100, 2)).toMatchObject({ issues: [{ path: ["realPercent"] }] });
+});
 
 describe("the real rate", () => {
   test.each([
@@ -26,6 +31,9 @@ describe("the real rate", () => {
         if (!real.ok) throw new Error("It has one");
         const together = ((1 + real.value / 100) * (1 + inflation / 100) - 1) * 100;
         expect(Math.abs(together - percent)).toBeLessThan(1e-9 * (1 + Math.abs(percent)));
+        const nominal = nominalRate(real.value, inflation);
+        const apart = Math.abs((nominal.ok ? nominal.value : NaN) - percent);
+        expect(apart).toBeLessThan(1e-9 * (1 + Math.abs(percent)));
       }),
     );
   });

@@ -32,6 +32,19 @@ describe("a rate in every quotation", () => {
   });
 
   test("what no rate can be is told", () => {
+    const over = inAllQuotations({ quoted: "effective", percent: 6 }, 0.5);
+    const others = over.ok ? over.value.others : [];
+    expect(others.map(({ quotation, percent }) => [quotation.quoted, percent.toFixed(9)])).toEqual([
+      ["simple", (200 * (1.06 ** 0.5 - 1)).toFixed(9)],
+      ["bank-discount", (200 * (1 - 1.06 ** -0.5)).toFixed(9)],
+      ["effective-discount", (600 / 106).toFixed(9)],
+    ]);
+    // Over a thousand years, what is too large to be a number is left out.
+    const long = inAllQuotations({ quoted: "effective", percent: 200 }, 1000);
+    expect(long.ok && long.value.others.map(({ quotation }) => quotation.quoted)).toEqual([
+      "bank-discount",
+      "effective-discount",
+    ]);
     expect(inAllQuotations({ quoted: "effective", percent: -100 })).toMatchObject({
       issues: [{ code: "rate-too-low" }],
     });

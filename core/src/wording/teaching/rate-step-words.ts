@@ -26,6 +26,7 @@ export const RATE_STEP_WORDS = {
   },
   asQuoted: (quotation: string) => `As a percentage, ${quotation}.`,
   aYear: "As a percentage, a year.",
+  nominal: "Multiply 1 + the real rate by 1 + the inflation rate.",
   real: "Divide 1 + the nominal rate by 1 + the inflation rate.",
   averageGrowth: "Divide the last value by the first, and take the nth root (n = years).",
   growingTime: "Take logarithms of both sides, then divide.",

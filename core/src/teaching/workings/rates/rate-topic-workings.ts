@@ -21,6 +21,22 @@ import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
 const WORDS = RATE_STEP_WORDS;
 
+/** The nominal rate: the growth of buying power times the growth of prices. */
+export function nominalRateSteps(realPercent: number, inflationPercent: number): Step[] {
+  const sheet = new Sheet(UNROUNDED, "nominal_");
+  const real = sheet.given(sheet.letter("r"), "rate", decimal(realPercent), null);
+  const inflation = sheet.given(sheet.letter("f"), "rate", decimal(inflationPercent), null);
+  const nominal = sheet.work(
+    sheet.letter("i"),
+    "rate",
+    minus(product(plus(ONE, of(real)), plus(ONE, of(inflation))), ONE),
+  );
+  return [
+    valueStep(WORDS.nominal, [lineOf(nominal)], nominal.value),
+    inPercentStep(sheet, nominal, STEP_WORDS.solve.asPercentage, []),
+  ];
+}
+
 /** The real rate: the growth of money divided by the growth of prices. */
 export function realRateSteps(percent: number, inflationPercent: number): Step[] {
   const sheet = new Sheet(UNROUNDED, "real_");

@@ -6,7 +6,13 @@ import type { Quotation } from "../../../engine/rates/quotation";
 import type { Step } from "../step";
 import { lineLatex, linePlain } from "../write-line";
 import { conversionWorkings } from "./conversion-workings";
-import { discountSteps, growingTimeSteps, growthSteps, realRateSteps } from "./rate-topic-workings";
+import {
+  discountSteps,
+  growingTimeSteps,
+  growthSteps,
+  nominalRateSteps,
+  realRateSteps,
+} from "./rate-topic-workings";
 
 function expectToHoldAll(steps: readonly Step[]): number {
   for (const { lines, say } of steps) {
@@ -30,6 +36,19 @@ test.each(cases)("$id: the workings end at the reference, and every line holds",
 describe("other questions of rates", () => {
   test("the real rate", () => {
     expect(expectToHoldAll(realRateSteps(7.1, 2))).toBeCloseTo(5, 9);
+  });
+
+  test("the nominal rate for a real one", () => {
+    expect(expectToHoldAll(nominalRateSteps(5, 2))).toBeCloseTo(7.1, 9);
+  });
+
+  test.each([
+    ["simple", 0.75, (1.06 ** 0.75 - 1) / 0.75],
+    ["bank-discount", 0.75, (1 - 1.06 ** -0.75) / 0.75],
+    ["effective-discount", 2, 0.06 / 1.06],
+  ] as const)("%s over %d years", (quoted, years, wanted) => {
+    const steps = conversionWorkings({ quoted: "effective", percent: 6 }, { quoted }, { years });
+    expect(expectToHoldAll(steps ?? [])).toBeCloseTo(100 * wanted, 8);
   });
 
   test("compound annual growth", () => {

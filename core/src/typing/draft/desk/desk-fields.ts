@@ -20,7 +20,10 @@ function shown<Value>(
 
 /** The fields on the pages of rates and of tables, question by question. */
 export const DESK_FIELDS = {
-  restated: { rate: shown("Quoted rate", "7.2% a year compounded monthly", readQuotedRate) },
+  restated: {
+    rate: shown("Quoted rate", "7.2% a year compounded monthly", readQuotedRate),
+    over: shown("Time over which they agree", "1 year", readTime),
+  },
   deposits: {
     amount: shown("Amount invested", "5,000", readMoney),
     after: shown("Time until the money is needed", "10 months", readTime),
@@ -30,6 +33,10 @@ export const DESK_FIELDS = {
     inflation: shown("Inflation", "2.5%", readYearlyRate),
     amount: shown("Amount invested", "10,000", readMoney),
     years: shown("Time invested", "8 years", readTime),
+  },
+  nominal: {
+    real: shown("Real rate", "3%", readYearlyRate),
+    inflation: shown("Inflation beside it", "2.5%", readYearlyRate),
   },
   growing: {
     rate: shown("Growth rate", "6%", readQuotedRate),

@@ -8,6 +8,11 @@ test("what was kept is read part by part, and what cannot be read is left out", 
   expect(readDesk({ ...others, ...bad, horoscope: {} })).toEqual(others);
 });
 
+test("a rate that was kept before it had a time over which others agree is read", () => {
+  const { over, ...restated } = FIRST_DESK.restated;
+  expect(readDesk({ restated })).toEqual({ restated: { ...restated, over } });
+});
+
 test.each([null, undefined, "desk", 7, [], [real()]])("%j is no desk: nothing is read", (kept) => {
   expect(readDesk(kept)).toEqual({});
 });

@@ -21,12 +21,18 @@ const deposit = z.strictObject({
 
 export const deskSchema = z.strictObject({
   /** A rate, and the quotation whose workings are open. */
-  restated: z.strictObject({ ...textsSchema(DESK_FIELDS.restated), workings: typed }),
+  restated: z.strictObject({
+    ...textsSchema(DESK_FIELDS.restated),
+    // What was kept before there was such a time has none.
+    over: typed.default(DESK_FIELDS.restated.over.first),
+    workings: typed,
+  }),
   deposits: z.strictObject({
     ...textsSchema(DESK_FIELDS.deposits),
     offers: z.array(deposit).max(MOST_DEPOSITS),
   }),
   real: z.strictObject(textsSchema(DESK_FIELDS.real)),
+  nominal: z.strictObject(textsSchema(DESK_FIELDS.nominal)),
   growth: z.strictObject(textsSchema(GROWTH_FIELDS)),
   growing: z.strictObject(textsSchema(DESK_FIELDS.growing)),
   discount: z.strictObject({
@@ -78,6 +84,7 @@ export const FIRST_DESK: Desk = {
     ],
   },
   real: firstTexts(DESK_FIELDS.real),
+  nominal: firstTexts(DESK_FIELDS.nominal),
   growth: firstTexts(GROWTH_FIELDS),
   growing: firstTexts(DESK_FIELDS.growing),
   discount: { ...firstTexts(DESK_FIELDS.discount), daysInYear: "360" },
