@@ -89,7 +89,7 @@ test.describe("ready-made next parts, with the figures of a lecture", () => {
     });
   }
 
-  test("Refinance also says what the change is worth", async ({ moor }) => {
+  test("Refinance also says the value of the change", async ({ moor }) => {
     await typeLoan(moor);
     const texts = { "New rate": "3.1%", "Penalty, of the balance": "2%", "Other costs": "600" };
     await addReady(moor, "Refinance", texts);

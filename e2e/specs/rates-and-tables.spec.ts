@@ -30,6 +30,24 @@ test.describe("rates", () => {
     await moor.expectAnswer("1,061.36");
   });
 
+  test("simple interest and discount agree over a time that one says, and a real rate needs a nominal one", async ({
+    page,
+  }) => {
+    const card = page.getByRole("region", { name: "Equivalent rates" });
+    await card.getByRole("textbox", { name: "Quoted rate" }).fill("6% effective");
+    // 6 ÷ 1.06
+    await expect(card.getByRole("row", { name: /effective discount/ })).toContainText("5.660377%");
+    await card.getByRole("textbox", { name: "Time over which they agree" }).fill("9 months");
+    // (1.06^0.75 − 1) ÷ 0.75 and (1 − 1.06^−0.75) ÷ 0.75
+    await expect(card.getByRole("row", { name: /simple interest/ })).toContainText("5.956088%");
+    await card.getByRole("button", { name: /bank discount: workings/ }).click();
+    await expect(card).toContainText("5.7013");
+    const nominal = page.getByRole("region", { name: "Nominal rate for a real rate" });
+    await nominal.getByRole("textbox", { name: "Real rate" }).fill("5%");
+    await nominal.getByRole("textbox", { name: "Inflation beside it" }).fill("2%");
+    await expect(nominal).toContainText("7.1% a year");
+  });
+
   test("offers are ranked by rate, and by the balance at a date", async ({ moor, page }) => {
     const card = page.getByRole("region", { name: "Compare deposits" }).first();
     await expect(card).toContainText("But after 10 months, Brackenside Mutual gives more");

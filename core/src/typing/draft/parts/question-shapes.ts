@@ -10,7 +10,7 @@ export const QUESTION_SHAPES: readonly Shape[] = [
   {
     id: "note-sold-early",
     name: "A note sold early",
-    explains: "What a note is worth when due, then what it brings at a discount before.",
+    explains: "The value of a note when due, then its proceeds at a discount before.",
     start: () =>
       questionOf([
         [

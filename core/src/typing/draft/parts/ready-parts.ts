@@ -153,7 +153,7 @@ function loanParts(draft: Draft, { loan, payments, rate }: Loan): ReadyPart[] {
       id: "refinance",
       name: "Refinance",
       explains:
-        "A new loan pays off the old one with its costs: the new payment, and what the change is worth.",
+        "A new loan pays off the old one with its costs: the new payment, and the value of the change.",
       asks: [
         after,
         percent,
@@ -171,12 +171,12 @@ function loanParts(draft: Draft, { loan, payments, rate }: Loan): ReadyPart[] {
           [at(text)],
         ),
         part(
-          "What the refinancing is worth",
+          "Value of the refinancing",
           draft,
           [
             { ...again("Old payments", paid, left(time)), direction: loan.direction },
             again("New payments", `payment of (${own})`, left(time)),
-            single("Worth today", opposite, "?", "today"),
+            single("Value today", opposite, "?", "today"),
           ],
           [at(text)],
         ),
