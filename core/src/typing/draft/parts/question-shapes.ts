@@ -35,9 +35,8 @@ export const QUESTION_SHAPES: readonly Shape[] = [
       draftOf(
         [rate("8", SIMPLE)],
         [
-          money("Face value", "out", "60", "today"),
-          money("Proceeds", "in", "62", "5 months"),
-          money("Maturity value", "in", "?", "9 months"),
+          money("Proceeds", "in", "?", "5 months"),
+          money("Maturity value", "out", "60", "9 months"),
         ],
       ),
   },
