@@ -75,6 +75,12 @@ export type { SaidRate } from "./input/read-linked-rate";
 export type * from "./draft/draft";
 export * from "./draft/known-timeline";
 export * from "./draft/read-draft";
+export {
+  quotationOfLine,
+  takeQuotation,
+  tidyRateLine,
+  type RateReading,
+} from "./draft/read-rate-line";
 export type { FollowUpReading } from "./draft/read-follow-up";
 export * from "./draft/write-draft";
 export * from "./draft/move-unknown";
@@ -103,6 +109,7 @@ export * from "./draft/parts/earlier-parts";
 export * from "./draft/parts/edit-parts";
 export * from "./draft/parts/follow-through";
 export * from "./draft/parts/part-drafts";
+export type { PartAsks, ReadyPart } from "./draft/parts/ready-part";
 export * from "./draft/parts/ready-parts";
 export { offeredBy, type Offered } from "./draft/parts/quantity-words";
 export * from "./draft/parts/question-draft";

@@ -7,7 +7,8 @@ import { resolvePosition } from "../../engine/timeline/positions";
 import { resolveSpells } from "../../engine/timeline/spells";
 import type { Draft, FlowLine } from "./draft";
 import { flowOfLine, type FlowReading } from "./lines/line-kinds";
-import { rateOfLine, type DraftReading } from "./read-draft";
+import { type DraftReading } from "./read-draft";
+import { rateOfLine } from "./read-rate-line";
 import { valueOf } from "./field";
 import { positionOf } from "../input/read-position";
 

@@ -1,30 +1,21 @@
 import { namesOf, type Names, type TimesSaid } from "../input/names";
-import type { Discounting, SaidQuotation } from "../input/rate-words";
-import { readLinkedRate, type SaidRate } from "../input/read-linked-rate";
+import type { Discounting } from "../input/rate-words";
 import { positionOf, readPosition, type SaidTime } from "../input/read-position";
-import { readUnknownRate } from "../input/read-rate";
-import { TAKES_UP_NOTHING, takesUp, type TakeUp } from "../input/take-up";
+import { TAKES_UP_NOTHING, type TakeUp } from "../input/take-up";
 import { issue, within, type Issue } from "../../engine/issues/issue";
 import { fail } from "../../engine/result";
 import { readDate } from "../input/read-date";
 import type { Calendar } from "../../engine/time/moment";
 import { checkProblem } from "../../engine/problem/check-problem";
 import { checkFollowUp } from "../../engine/problem/references";
-import type { Problem, Rate } from "../../engine/problem/schema";
-import type { Quotation } from "../../engine/rates/quotation";
+import type { Problem } from "../../engine/problem/schema";
 import { usualCompounding } from "./compounding/payment-periods";
 import { USUAL_CONVENTIONS } from "./conventions";
-import type { Draft, RateLine, TypedRateLine } from "./draft";
-import { issuesOf, readField, readKnownField, takingUp, valueOf, type FieldReading } from "./field";
-import {
-  AS_PAID,
-  followsPayments,
-  ownQuotation,
-  quotationKey,
-  setQuotation,
-} from "./quotation-key";
+import type { Draft, RateLine } from "./draft";
+import { issuesOf, readKnownField, takingUp, valueOf, type FieldReading } from "./field";
 import { numberedPayments } from "./numbered-payments";
 import { readFollowUp, type FollowUpReading } from "./read-follow-up";
+import { rateOfLine, readRateLine, type RateReading } from "./read-rate-line";
 import {
   flowOfLine,
   issuesOfFlow,
@@ -32,19 +23,6 @@ import {
   readFlowLine,
   type FlowReading,
 } from "./lines/line-kinds";
-
-export type RateReading =
-  | {
-      readonly kind: "rate";
-      readonly percent: FieldReading<SaidRate>;
-      /** How the rate is quoted: the words in the field go before the line's own choice. */
-      readonly quotation: Quotation;
-      /** What says how it is compounded: see `compoundedBy` of the line. */
-      readonly compoundedBy: TypedRateLine["compoundedBy"];
-      /** `null` for the first line, which holds from today. */
-      readonly from: FieldReading<SaidTime> | null;
-    }
-  | { readonly kind: "kept" };
 
 /** A draft, read: each line by itself, and the problem where all of them can be read. */
 export interface DraftReading {
@@ -161,16 +139,6 @@ function withFollowUps(problem: Problem, also: readonly FollowUpReading[]): Prob
   return questions.length === 0 ? problem : { ...problem, also: questions };
 }
 
-/**
- * How a rate line's own choice has it quoted.
- *
- * @param usual how often interest is compounded while nobody says so, ISO 8601
- */
-export function quotationOfLine(line: TypedRateLine, usual: string): Quotation {
-  if (followsPayments(line)) return { quoted: "nominal", compounding: usual };
-  return ownQuotation(line);
-}
-
 /** How long "a period" is: that of compounding. */
 function periodOf(reading: RateReading | undefined, line: RateLine | undefined): string | null {
   const quotation =
@@ -180,96 +148,11 @@ function periodOf(reading: RateReading | undefined, line: RateLine | undefined):
   return quotation.quoted.startsWith("effective") ? "P1Y" : null;
 }
 
-interface RateContext {
-  readonly usual: string;
-  readonly names: Names;
-  readonly discounting: Discounting;
-}
-
 /** A value that is asked for, and a project, are discounted by interest; what else a discount rate is has to be said. */
 function discountingIn({ ask, flows }: Draft): Discounting {
   const isProject = flows.some(({ kind }) => kind === "list" || kind === "dated");
   return ask !== null || isProject ? "by-interest" : "asked";
 }
-
-function readRateLine(
-  line: RateLine,
-  index: number,
-  { usual, names, discounting }: RateContext,
-): RateReading {
-  if (line.kind === "kept") return { kind: "kept" };
-  const { percent, said } = readPercentField(line.percent, index, { names, discounting });
-  const meant: TypedRateLine = { ...line };
-  if (said !== null) takeQuotation(meant, said);
-  return {
-    kind: "rate",
-    percent,
-    quotation: quotationOfLine(meant, usual),
-    compoundedBy: meant.compoundedBy,
-    from:
-      index === 0
-        ? null
-        : readKnownField(
-            line.from,
-            takingUp(names, "years", (text) => readPosition(text, names)),
-          ),
-  };
-}
-
-/** The figure of a rate, and what the words beside it say; the unknown may have words too. */
-function readPercentField(
-  text: string,
-  index: number,
-  { names, discounting }: Pick<RateContext, "names" | "discounting">,
-): { readonly percent: FieldReading<SaidRate>; readonly said: SaidQuotation | null } {
-  const unknown = readUnknownRate(text);
-  if (unknown !== null) {
-    const [found] = unknown.ok ? [] : unknown.issues;
-    return found === undefined
-      ? { percent: { state: "unknown" }, said: unknown.ok ? unknown.value : null }
-      : { percent: { state: "issue", issue: found }, said: null };
-  }
-  const percent = readField(
-    text,
-    takingUp(names, "percent", (typed) => readLinkedRate(typed, index, discounting)),
-  );
-  const value = valueOf(percent);
-  return { percent, said: value === null || "plus" in value ? null : value };
-}
-
-/** Puts on a rate line what the words beside its figure say; what they say nothing of stays. */
-export function takeQuotation(
-  line: TypedRateLine,
-  { quotation, yearly, asPaid }: SaidQuotation,
-): void {
-  if (quotation !== undefined) setQuotation(line, quotationKey(quotation));
-  // "6% a year" in a line quoted per quarter: the words win, and say nothing of compounding.
-  else if (asPaid === true || (yearly === true && line.quoted === "periodic")) {
-    setQuotation(line, AS_PAID);
-  }
-}
-
-/**
- * Moves what the words beside a figure say to the line's own choice; the figure, or the mark of the unknown, stays.
- * What takes up the answer of another part stays as it is typed.
- * Changes the line in place.
- *
- * @param index which rate of the problem it is, from 0
- */
-export function tidyRateLine(line: TypedRateLine, index: number): void {
-  if (takesUp(line.percent)) return;
-  const { percent, said } = readPercentField(line.percent, index, {
-    names: NO_NAMES,
-    discounting: "by-interest",
-  });
-  const hasWords = said?.quotation ?? said?.yearly ?? said?.asPaid;
-  if (said === null || hasWords === undefined) return;
-  const value = valueOf(percent);
-  line.percent = value === null || "plus" in value ? "?" : value.figure;
-  takeQuotation(line, said);
-}
-
-const NO_NAMES = namesOf([]);
 
 type LineReadings = Pick<DraftReading, "flows" | "rates" | "ask" | "today" | "focal">;
 
@@ -297,21 +180,4 @@ function askOf(draft: Draft, reading: FieldReading<SaidTime> | null): Pick<Probl
   if (draft.ask?.kind === "kept") return { ask: draft.ask.ask };
   const at = reading === null ? null : valueOf(reading);
   return at === null ? {} : { ask: { find: "value", at: positionOf(at) } };
-}
-
-/** The rate of a line; what cannot be read in it is unknown. */
-export function rateOfLine(line: RateLine, reading: RateReading | undefined): Rate {
-  if (line.kind === "kept") return line.rate;
-  if (reading?.kind !== "rate") throw new TypeError("A line and its reading belong together");
-  const from = reading.from === null ? null : valueOf(reading.from);
-  return {
-    percent: percentOf(valueOf(reading.percent)),
-    ...reading.quotation,
-    ...(from === null ? {} : { from: positionOf(from) }),
-  };
-}
-
-function percentOf(said: SaidRate | null): Rate["percent"] {
-  if (said === null) return null;
-  return "plus" in said ? { plus: said.plus, of: said.of } : said.percent;
 }

@@ -1,5 +1,5 @@
 import type { FlowLine } from "../draft";
-import type { RateReading } from "../read-draft";
+import type { RateReading } from "../read-rate-line";
 import { paymentPeriods, usualCompounding } from "./payment-periods";
 
 /** What is asked back about a rate, because nobody said it and the answer depends on it. */

@@ -8,7 +8,8 @@ import {
 import type { SaidTime } from "../../input/read-position";
 import { valueOf, type FieldReading } from "../field";
 import { readingsOfLine, type FlowReading } from "../lines/line-kinds";
-import type { DraftReading, RateReading } from "../read-draft";
+import type { DraftReading } from "../read-draft";
+import type { RateReading } from "../read-rate-line";
 import type { TextReading } from "./line-field";
 
 /** What one text of a draft's lines came to. */

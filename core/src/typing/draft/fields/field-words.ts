@@ -4,7 +4,7 @@ import { compoundedAsPaidWords, quotationWords } from "../../../wording/quotatio
 import { paymentPeriods, usualCompounding } from "../compounding/payment-periods";
 import type { Draft } from "../draft";
 import { namedFlow } from "../lines/line-kinds";
-import { quotationOfLine } from "../read-draft";
+import { quotationOfLine } from "../read-rate-line";
 import { followsPayments, setQuotation } from "../quotation-key";
 import type { DraftField } from "./draft-fields";
 
