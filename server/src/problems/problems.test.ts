@@ -10,7 +10,12 @@ const own = {
   part: { label: "a", name: "The fund" },
   today: "20 Sep 2027",
   focal: null,
-  conventions: { dayCount: "30/360", fraction: "compound", dateOrder: "month-first" },
+  conventions: {
+    dayCount: "30/360",
+    fraction: "compound",
+    dateOrder: "month-first",
+    rateAsked: "effective",
+  },
   rates: [
     {
       kind: "rate",

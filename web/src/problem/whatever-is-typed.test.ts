@@ -37,6 +37,8 @@ const amount = fc.constantFrom(
   "1e13",
   "0.001",
   "x",
+  "half the payment of (a)",
+  "balance after 5 years of part b, rounded",
 );
 
 const time = fc.constantFrom(
@@ -53,6 +55,7 @@ const time = fc.constantFrom(
   "20 Sep 2027",
   "31 Feb 2027",
   "3/4/27",
+  "term of (z) - 1 year",
 );
 
 const percent = fc.constantFrom(
@@ -71,6 +74,7 @@ const percent = fc.constantFrom(
   "120% bank discount",
   "d4 = 6%",
   "5% discount",
+  "rate of (a) + 1%",
 );
 
 const side = fc.constantFrom<"in" | "out">("in", "out");
@@ -120,6 +124,7 @@ const secondVersion: fc.Arbitrary<SecondVersion> = fc.record({
     dayCount: fc.constantFrom(...DAY_COUNTS),
     fraction: fc.constantFrom("compound" as const, "simple" as const),
     dateOrder: fc.constantFrom("day-first" as const, "month-first" as const),
+    rateAsked: fc.constantFrom("nominal" as const, "effective" as const),
   }),
 });
 

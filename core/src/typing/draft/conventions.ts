@@ -3,6 +3,8 @@ import { FRACTION_RULES } from "../../engine/rates/compounding-law";
 import { DAY_COUNTS, USUAL_DAY_COUNT } from "../../engine/time/day-count";
 import { DATE_ORDERS } from "../input/read-date";
 
+export const RATES_ASKED = ["nominal", "effective"] as const;
+
 /** What a course has agreed on. It is kept with the problem, so that the answer is the same wherever it is opened. */
 export const conventionsSchema = z.strictObject({
   dayCount: z.enum(DAY_COUNTS),
@@ -10,10 +12,13 @@ export const conventionsSchema = z.strictObject({
   fraction: z.enum(FRACTION_RULES),
   /** How a date in numbers is read. */
   dateOrder: z.enum(DATE_ORDERS),
+  /** How a rate is asked for that nobody says how to quote. What was kept before one could choose was nominal. */
+  rateAsked: z.enum(RATES_ASKED).default("nominal"),
 });
 
 export const USUAL_CONVENTIONS: z.infer<typeof conventionsSchema> = {
   dayCount: USUAL_DAY_COUNT,
   fraction: "compound",
   dateOrder: "day-first",
+  rateAsked: "nominal",
 };

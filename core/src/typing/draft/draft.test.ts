@@ -55,6 +55,8 @@ function answersOf(draft: Draft) {
   return solution.value.answers;
 }
 
+const structuredCopy = (draft: Draft) => JSON.parse(JSON.stringify(draft)) as Draft;
+
 describe("files and fields", () => {
   test("every problem of the reference survives being put into fields and read back", () => {
     for (const { problem } of cases) {
@@ -154,6 +156,25 @@ describe("files and fields", () => {
       ok: true,
       value: { version: 9, today, focal, conventions },
     });
+  });
+
+  test("a rate to find is quoted as the course asks for it, unless it is said", () => {
+    const draft = draftOf("100", "144", "?", "2 years");
+    const asked = (percent: string, rateAsked: "nominal" | "effective") => {
+      const own = structuredCopy(draft);
+      const [line] = own.rates;
+      if (line?.kind === "rate") {
+        Object.assign(line, { percent, quoted: "nominal", compoundedBy: "payments" });
+      }
+      own.conventions.rateAsked = rateAsked;
+      return readDraft(own).problem?.rates[0]?.quoted;
+    };
+    expect(asked("?", "nominal")).toBe("nominal");
+    expect(asked("?", "effective")).toBe("effective");
+    expect(asked("? compounded monthly", "effective")).toBe("nominal");
+    const { rateAsked, ...before } = draft.conventions;
+    const older = parseDraft({ ...draft, conventions: before });
+    expect(older).toMatchObject({ value: { conventions: { rateAsked } } });
   });
 
   test("a draft of version 8 is a question with one part", () => {

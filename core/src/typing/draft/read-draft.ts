@@ -53,8 +53,9 @@ export function readDraft(draft: Draft, takeUp: TakeUp = TAKES_UP_NOTHING): Draf
   const today = readToday(draft);
   const names = namesIn(draft, takeUp);
   const discounting = discountingIn(draft);
+  const { rateAsked } = draft.conventions;
   const rates = draft.rates.map((line, index) =>
-    readRateLine(line, index, { usual, names, discounting }),
+    readRateLine(line, index, { usual, names, discounting, rateAsked }),
   );
   const flows = draft.flows.map((line) => readFlowLine(line, names));
   const readPlace = takingUp(names, "years", (text) => readPosition(text, names));
@@ -101,6 +102,7 @@ export function namesIn(draft: Draft, takeUp: TakeUp): Names {
           usual: usualCompounding(draft.flows),
           names: untimed,
           discounting: discountingIn(draft),
+          rateAsked: draft.conventions.rateAsked,
         });
   return { ...untimed, period: periodOf(first, line) };
 }

@@ -6,7 +6,7 @@ import { readUnknownRate } from "../input/read-rate";
 import { takesUp } from "../input/take-up";
 import type { Rate } from "../../engine/problem/schema";
 import type { Quotation } from "../../engine/rates/quotation";
-import type { RateLine, TypedRateLine } from "./draft";
+import type { Conventions, RateLine, TypedRateLine } from "./draft";
 import { readField, readKnownField, takingUp, valueOf, type FieldReading } from "./field";
 import {
   AS_PAID,
@@ -44,6 +44,7 @@ export interface RateContext {
   readonly usual: string;
   readonly names: Names;
   readonly discounting: Discounting;
+  readonly rateAsked: Conventions["rateAsked"];
 }
 
 const NO_NAMES = namesOf([]);
@@ -51,16 +52,20 @@ const NO_NAMES = namesOf([]);
 export function readRateLine(
   line: RateLine,
   index: number,
-  { usual, names, discounting }: RateContext,
+  { usual, names, discounting, rateAsked }: RateContext,
 ): RateReading {
   if (line.kind === "kept") return { kind: "kept" };
   const { percent, said } = readPercentField(line.percent, index, { names, discounting });
   const meant: TypedRateLine = { ...line };
   if (said !== null) takeQuotation(meant, said);
+  const isAskedFor = percent.state === "unknown" && followsPayments(meant);
   return {
     kind: "rate",
     percent,
-    quotation: quotationOfLine(meant, usual),
+    quotation:
+      isAskedFor && rateAsked === "effective"
+        ? { quoted: "effective" }
+        : quotationOfLine(meant, usual),
     compoundedBy: meant.compoundedBy,
     from:
       index === 0

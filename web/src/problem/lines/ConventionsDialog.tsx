@@ -7,6 +7,7 @@ import {
 } from "@kestrelmoor/core";
 import {
   DATE_ORDERS,
+  RATES_ASKED,
   type Conventions,
   type Draft,
   type PartPlace,
@@ -23,6 +24,11 @@ import styles from "./ConventionsDialog.module.css";
 const ORDERS: Readonly<Record<Conventions["dateOrder"], string>> = {
   "day-first": "day first: 20/9/2027",
   "month-first": "month first: 9/20/2027",
+};
+
+const ASKED: Readonly<Record<Conventions["rateAsked"], string>> = {
+  nominal: "nominal, compounded as paid",
+  effective: "effective, a year",
 };
 
 /** What a course has agreed on, each with the difference that it makes to the answer of the open problem. */
@@ -69,6 +75,18 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
         {difference("fraction", FRACTION_RULES)}
       </p>
       <p className={styles.sentence}>
+        A rate to find, unless you say how it is quoted:{" "}
+        <InkChoice
+          label="A rate to find"
+          value={conventions.rateAsked}
+          options={RATES_ASKED.map((asked) => [asked, ASKED[asked]] as const)}
+          onChoose={(rateAsked) => set({ rateAsked })}
+        />
+      </p>
+      <p className={styles.difference} aria-live="polite">
+        {difference("rateAsked", RATES_ASKED)}
+      </p>
+      <p className={styles.sentence}>
         Dates in numbers:{" "}
         <InkChoice
           label="Dates in numbers"
@@ -110,6 +128,7 @@ function differenceWords<Key extends keyof Conventions>(
 }
 
 function nameOf(value: Conventions[keyof Conventions]): string {
+  if (value === "nominal" || value === "effective") return `a rate that is ${value}`;
   return value === "compound" || value === "simple" ? `${value} interest` : value;
 }
 
