@@ -33,17 +33,28 @@ export interface EarlierFigures {
 export type TakeUp = (text: string, unit: FigureUnit | null) => Result<string>;
 
 const LABEL = "[a-z0-9]{1,8}";
-const OF_PART = String.raw`\b(?:of|from|in|to|for)\s+(?:part\s*\(?\s*(?<named>${LABEL})\b\s*\)?|\(\s*(?<lettered>${LABEL})\s*\))`;
-const ROUNDED = String.raw`(?:\s*,)?\s+(?:rounded\b(?:\s+to\s+(?:the\s+(?:nearest\s+)?(?:cent|penny)|(?<places>\d{1,2})\s+(?:decimals?|decimal\s+places)))?|to\s+the\s+(?:nearest\s+)?(?:cent|penny))`;
-const REFERENCE = new RegExp(`${OF_PART}(?<rounded>${ROUNDED})?`, "i");
+/** What a bare letter may follow: "payment of a"; other words before one may be the name of a line. */
+const OF_LETTER = String.raw`(?<=\b(?:answer|payment|repayment|deposit|balance|rate|result|value|time|term)s?\b[^()]{0,60})\b(?:of|from|in|to)\s+(?<bare>[a-z])(?=\s*(?:$|[-+*/,;]))`;
+const OF_PART = String.raw`\b(?:of|from|in|to|for|as)\s+(?:part\s*\(?\s*(?<named>${LABEL})\b\s*\)?|\(\s*(?<lettered>${LABEL})\s*\))`;
+const ROUNDED = String.raw`(?:\s*,)?\s+(?:\(rounded\)|rounded\b(?:\s+to\s+(?:the\s+(?:nearest\s+)?(?:cent|penny)|(?<places>\d{1,2})\s+(?:decimals?|decimal\s+places)))?|to\s+the\s+(?:nearest\s+)?(?:cent|penny))`;
+const REFERENCE = new RegExp(`(?:${OF_PART}|${OF_LETTER})(?<rounded>${ROUNDED})?`, "i");
+const ROUNDED_BEHIND = new RegExp(`^(?<rounded>${ROUNDED})`, "i");
+/** When, said behind the part: "balance of (a) after 5 years". */
+const BEHIND = /^\s+(?:after|at|on|in|over|during)\s+[^-+*/();,]+?(?=\s*(?:$|[-+*/);,]))/i;
 /** A whole text that is only a part means its answer. */
 const ALONE = new RegExp(String.raw`^\s*(?:part\s+\(?|\()\s*([a-z])\s*\)?\s*$`, "i");
 const MOST_WORDS = 12;
 
+const LONGEST = 400;
+const MAY_TAKE_UP = /\(|part|\b(?:of|from|in|to)\s+[a-z]\b/i;
+
 /** Whether a text takes up something of another part, whatever may be wrong with it. */
 export function takesUp(text: string): boolean {
-  // Nearly every text of a page has neither, at every keystroke.
-  return /\(|part/i.test(text) && (REFERENCE.test(text) || ALONE.test(text));
+  // Nearly every text of a page has neither, at every key. Nobody types a longer one, and patterns that look back
+  // take their time.
+  return (
+    text.length <= LONGEST && MAY_TAKE_UP.test(text) && (REFERENCE.test(text) || ALONE.test(text))
+  );
 }
 
 /** Something of an earlier part within a text. */
@@ -72,16 +83,22 @@ export function piecesOf(text: string, earlier: EarlierFigures): Result<Pieces> 
   const pieces: (string | Taken)[] = [];
   let rest = text.replace(ALONE, "answer of ($1)");
   for (let match = REFERENCE.exec(rest); match !== null; match = REFERENCE.exec(rest)) {
-    const { named, lettered = "", rounded, places = "2" } = match.groups ?? {};
-    const label = (named ?? lettered).toLowerCase();
+    const { named, lettered, bare = "" } = match.groups ?? {};
+    const label = (named ?? lettered ?? bare).toLowerCase();
     const checked = earlier.check(label);
     if (!checked.ok) return checked;
-    const meant = longestMeaning(rest.slice(0, match.index), label, earlier);
+    const [left, after] = [rest.slice(0, match.index), rest.slice(match.index + match[0].length)];
+    const when = BEHIND.exec(after)?.[0] ?? "";
+    const plain = longestMeaning(left, label, earlier);
+    const isMeant = plain.ok || when === "" || plain.issues[0]?.code !== "part-has-no";
+    const meant = isMeant ? plain : longestMeaning(left, label, earlier, when);
     if (!meant.ok) return meant;
     const { before, words, figure } = meant.value;
+    const behind = isMeant ? null : ROUNDED_BEHIND.exec(after.slice(when.length));
+    const { rounded, places = "2" } = behind?.groups ?? match.groups ?? {};
     const isRounded = rounded !== undefined || /^(?:\S+ )?rounded /.test(words);
     pieces.push(before, { label, words, figure, places: isRounded ? Number(places) : null });
-    rest = rest.slice(match.index + match[0].length);
+    rest = isMeant ? after : after.slice(when.length + (behind?.[0].length ?? 0));
   }
   return succeed([...pieces, rest]);
 }
@@ -93,11 +110,22 @@ interface Meaning {
   readonly figure: EarlierFigure;
 }
 
-/** The longest run of words in front of a part that means something there. */
-function longestMeaning(left: string, label: string, earlier: EarlierFigures): Result<Meaning> {
+/** The longest run of words in front of a part that means something there. @param when words behind it, to go with them */
+function longestMeaning(
+  left: string,
+  label: string,
+  earlier: EarlierFigures,
+  when = "",
+): Result<Meaning> {
   const starts = [...left.matchAll(/[^\s*/+^%(),;–−-]+/g)].map(({ index }) => index);
   for (const start of starts.slice(-MOST_WORDS)) {
-    const words = left.slice(start).trim().toLowerCase().replace(/\s+/g, " ").replace(ARTICLE, "");
+    const said = `${left.slice(start).trim()} ${when.trim()}`;
+    const words = said
+      .trim()
+      .toLowerCase()
+      .replace(/\s+/g, " ")
+      .replace(ARTICLE, "")
+      .replace(FOUND, "");
     const figure = earlier.find(label, words.replace(/^rounded /, ""));
     if (figure?.ok === false) return figure;
     if (figure !== null) {
@@ -108,6 +136,7 @@ function longestMeaning(left: string, label: string, earlier: EarlierFigures): R
 }
 
 const ARTICLE = /^(?:the|my|our) /;
+const FOUND = / (?:found|calculated|obtained|asked for)$/;
 
 const FACTORS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:half|one half)(?:\s+of)?\s*$/i, "0.5 * "],
@@ -115,6 +144,8 @@ const FACTORS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:a|one) third\s+of\s*$/i, "1/3 * "],
   [/\b(?:twice|double|two times)\s*$/i, "2 * "],
   [/\btimes\s*$/i, "* "],
+  [/(\d[\d.,]*)\s+more\s+than\s*$/i, "$1 + "],
+  [/(\d[\d.,]*)\s+less\s+than\s*$/i, "-$1 + "],
 ];
 
 function asFactors(before: string): string {

@@ -132,6 +132,22 @@ describe("an amount of an earlier part, as it is typed", () => {
     ["principal repaid in year 1 of (a)", 100_000 - OWED(12)],
     ["total of the repayments of (a)", 240 * PAYMENT],
     ["total out of (a)", 240 * PAYMENT],
+    ["payment of a", PAYMENT],
+    ["the payment found in (a)", PAYMENT],
+    ["same payment as (a)", PAYMENT],
+    ["same as (a)", PAYMENT],
+    ["100 more than the payment of (a)", PAYMENT + 100],
+    ["100 less than the payment of (a)", PAYMENT - 100],
+    ["payment of (a) (rounded)", 716.43],
+    ["balance of (a) after 5 years", OWED(60)],
+    ["outstanding balance of (a) after 5 years - 1000", OWED(60) - 1000],
+    ["twice the balance of (a) after 5 years, rounded", Math.round(100 * OWED(60)) / 50],
+    ["total interest of (a)", 240 * PAYMENT - 100_000],
+    ["interest paid in (a)", 240 * PAYMENT - 100_000],
+    ["total paid in (a)", 240 * PAYMENT],
+    ["loan amount of (a)", 100_000],
+    ["principal of (a)", 100_000],
+    ["present value of (a)", 100_000],
   ])("%s", (amount, value) => {
     expect(answerOf(lastOf(LOAN, doubled({ amount })))).toBeCloseTo(2 * value, 6);
   });

@@ -15,7 +15,8 @@ export type Quantity =
   /** How long the payments of a line go on, in years. */
   | { readonly kind: "term"; readonly line: number };
 
-const ANSWER = /^(?:(?<which>\S+) )?(?:answer|result|solution|unknown)(?: (?<number>\d{1,2}))?$/;
+const ANSWER =
+  /^(?:(?<which>\S+) )?(?:answer|result|solution|unknown|same)(?: (?<number>\d{1,2}))?$/;
 const FOLLOW_UP = /^follow-?up (\d{1,2})$/;
 const RATE_OF = /^(?:(?<which>\S+) )?(?:rate(?: of return| of interest)?|interest rate|yield|irr)$/;
 const PLACES: Readonly<Record<string, number>> = {
@@ -35,8 +36,11 @@ const PLACES: Readonly<Record<string, number>> = {
 
 /** The words of the trade for a payment of many, and for an amount by itself. */
 const REPEATED =
-  /^(?:(?:new|old|level|equal|regular|monthly|quarterly|yearly|annual|weekly|fortnightly) )?(?:payment|repayment|instal+ment|deposit|withdrawal|receipt|premium|rent|pmt)s?$/;
-const ONCE = /^(?:loan|price|sum|principal|present value|future value|pv|fv|payment|deposit)$/;
+  /^(?:(?:same|new|old|level|equal|regular|monthly|quarterly|yearly|annual|weekly|fortnightly) )?(?:payment|repayment|instal+ment|deposit|withdrawal|receipt|premium|rent|pmt)s?$/;
+const ONCE =
+  /^(?:loan|price|sum|principal|present value|future value|pv|fv|payment|deposit|(?:loan )?amount|amount (?:borrowed|lent|invested|due))$/;
+const ALL_INTEREST = /^(?:total |all (?:the )?)?interest(?: paid| earned)?$/;
+const ALL_PAID = /^total (?:money )?(?:paid|received)$/;
 const COUNT = /^(?:number of (?:payments|deposits|withdrawals)|count)$/;
 const TERM = /^(?:term|duration|length)$/;
 
@@ -70,7 +74,7 @@ export function quantityIn(problem: Problem, words: string, names: Names): Quant
   if (answer !== null) return answer;
   const asked = problem.also?.[Number(FOLLOW_UP.exec(words)?.[1]) - 1];
   if (asked !== undefined) return { kind: "follow-up", question: asked };
-  const question = furtherQuestion(words, names);
+  const question = furtherQuestion(words, names) ?? overAll(problem, words);
   if (question !== null && checkFollowUp(problem, question, []).length === 0) {
     return { kind: "follow-up", question };
   }
@@ -92,6 +96,16 @@ function answerNamed(problem: Problem, words: string): Quantity | null {
 function furtherQuestion(words: string, names: Names): FollowUp | null {
   const line = furtherLine(words, names);
   return line === null ? null : readFollowUp(line, names).question;
+}
+
+/** What is asked of the whole time: all interest until the payments end, all that is paid. */
+function overAll({ flows }: Problem, words: string): FollowUp | null {
+  const streams = flows.flatMap((flow) => (flow.kind === "stream" ? [flow] : []));
+  const [stream] = streams;
+  if (streams.length === 1 && stream !== undefined && ALL_INTEREST.test(words)) {
+    return { find: "interest", from: "P0D", to: { endOf: stream.id } };
+  }
+  return ALL_PAID.test(words) ? { find: "total", of: words.endsWith("paid") ? "out" : "in" } : null;
 }
 
 /** The follow-up question that some words ask. */
@@ -135,6 +149,11 @@ function figureNamed(problem: Problem, words: string, names: Names): Quantity | 
     if (REPEATED.test(words)) return figure(flowField(stream, "amount"));
     if (COUNT.test(words)) return figure(flowField(stream, "count"));
   }
+  const singles = flows.flatMap(({ kind }, index) => (kind === "single" ? [index] : []));
+  const [single] = singles;
+  if (singles.length === 1 && single !== undefined && ONCE.test(words)) {
+    return figure(flowField(single, "amount"));
+  }
   return rates.length === 1 && RATE_OF.test(words) ? figure(rateField(0, "percent")) : null;
 }
 
@@ -143,10 +162,9 @@ function isCalled({ kind, field }: Unknown, flows: Problem["flows"], words: stri
   if (kind !== "amount") return NOUNS[kind].test(words);
   const line = flows[field.line];
   return (
-    /^amount$/.test(words) ||
     // "Payment" is an amount by itself only where none is paid again and again.
-    (line?.kind === "stream"
+    line?.kind === "stream"
       ? REPEATED.test(words)
-      : ONCE.test(words) && !(REPEATED.test(words) && flows.some((flow) => flow.kind === "stream")))
+      : ONCE.test(words) && !(REPEATED.test(words) && flows.some((flow) => flow.kind === "stream"))
   );
 }
