@@ -41,7 +41,7 @@ test.describe("rates", () => {
     // (1.06^0.75 − 1) ÷ 0.75 and (1 − 1.06^−0.75) ÷ 0.75
     await expect(card.getByRole("row", { name: /simple interest/ })).toContainText("5.956088%");
     await card.getByRole("button", { name: /bank discount: workings/ }).click();
-    await expect(card).toContainText("5.7013");
+    await expect(card).toContainText("5.7014");
     const nominal = page.getByRole("region", { name: "Nominal rate for a real rate" });
     await nominal.getByRole("textbox", { name: "Real rate" }).fill("5%");
     await nominal.getByRole("textbox", { name: "Inflation beside it" }).fill("2%");
