@@ -82,6 +82,8 @@ export function createQuestionStore(
   };
 
   const editPart: QuestionStore["editPart"] = (label, recipe, field) => {
+    // Of a part that nobody looks at the draft may be behind.
+    if (label !== store.getState().open) catchUp();
     const { draft, parts } = store.getState();
     const place = placeOf(draft, label);
     const part = parts[place];

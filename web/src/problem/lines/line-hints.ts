@@ -8,6 +8,7 @@ import {
   forceOfInterest,
   writeFigure,
   writeMoney,
+  withDigits,
   writeRate,
   formatYears,
   frequencyOf,
@@ -58,6 +59,11 @@ export function waitingHint(reading: FieldReading<unknown>): string | null {
     : null;
 }
 
+/** What was given in whole cents has no further digits to be told of. */
+function isInCents(amount: number): boolean {
+  return withDigits(amount * 100, 13) % 1 === 0;
+}
+
 /** A figure of an earlier part, and with how many of its digits. */
 export function takenHint(typed: string, figure: string): string {
   return /\bround|cent\b/i.test(typed) ? `${figure}, rounded` : `${figure}, with every digit`;
@@ -75,7 +81,7 @@ export function saidAmountHint(
   const amount = typeof reading.value === "number" ? reading.value : settled;
   if (amount === null) return null;
   const figure = writeMoney(Math.abs(amount), format);
-  if (takesUp(typed)) return takenHint(typed, figure);
+  if (takesUp(typed)) return isInCents(amount) ? figure : takenHint(typed, figure);
   if (hasAllDigits(typed)) return allDigits(figure);
   return isPlainFigure(typed) ? null : `${typed.trim()} = ${figure}`;
 }

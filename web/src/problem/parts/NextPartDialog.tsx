@@ -26,7 +26,9 @@ export default function NextPartDialog({ onClose }: Closing) {
   };
   return (
     <Dialog
-      title={label === null ? "No further part" : chosen === null ? `Part (${label})` : chosen.name}
+      title={
+        label === null ? "No further part" : chosen === null ? `Next part: (${label})` : chosen.name
+      }
       isOpen
       onClose={onClose}
     >

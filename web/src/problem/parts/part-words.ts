@@ -4,6 +4,7 @@ import {
   writeFigure,
   writeMoney,
   writeRate,
+  type Answer,
   type AnswerFormat,
   type FigureUnit,
   type Unknown,
@@ -36,12 +37,20 @@ const KINDS: Readonly<Record<Unknown["kind"], string>> = {
 /** The answer of a part beside its title; what it waits for where it has none. */
 export function partAnswer({ solved, reading }: Outcome, format: AnswerFormat): string {
   if (solved !== null) {
-    return solved.answers
-      .map((answer) => answerSentence(solved, format, answer).value)
-      .join(" or ");
+    return solved.answers.map((answer) => briefAnswer(solved, answer, format)).join(" or ");
   }
   const waits = reading.issues.find(({ code }) => code === "part-waits");
   return waits?.code === "part-waits" ? `waits for (${waits.label})` : "–";
+}
+
+/** A bare number of payments would be taken for money. */
+function briefAnswer(
+  solved: NonNullable<Outcome["solved"]>,
+  answer: Answer,
+  format: AnswerFormat,
+): string {
+  const { value } = answerSentence(solved, format, answer);
+  return answer.unit === "payments" ? `${value} payments` : value;
 }
 
 /** A part as the heading of what is written of it: "(b) Payment after the renewal". */

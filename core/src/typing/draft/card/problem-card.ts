@@ -53,7 +53,10 @@ export function problemCard(draft: Draft, parts: readonly PartReading[]): Proble
 }
 
 function briefAnswer({ solved }: PartReading, format: AnswerFormat): string {
-  return solved === null ? "–" : answerSentence(solved, format).value;
+  if (solved === null) return "–";
+  const { value } = answerSentence(solved, format);
+  // A bare number of payments would be taken for money.
+  return solved.answers[0].unit === "payments" ? `${value} payments` : value;
 }
 
 function cut(draft: Draft): Draft {
