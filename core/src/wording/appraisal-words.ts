@@ -8,7 +8,7 @@ import { listed } from "./listed";
 import { sentenceOf } from "./sentences";
 import { writeFigure, writeMoney, writeRate, type AnswerFormat } from "./answer-format";
 import { formatYears, formatYearsMonthsDays, spanWords } from "./format-time";
-import { isSamePercent } from "../engine/numbers/compare";
+import { isSamePercent, wholeFrom } from "../engine/numbers/compare";
 
 /** An appraised project, and how its numbers are written. */
 export interface AppraisalSubject {
@@ -20,6 +20,13 @@ export interface AppraisalSubject {
   /** Why the internal rates were not calculated, if they were not. */
   readonly ratesIssue?: Issue | null;
   readonly format: AnswerFormat;
+  /** Whether a payback period is told in whole years: the year in which the outlay is recovered. */
+  readonly inWholeYears?: boolean;
+}
+
+/** A payback period as it is told: exact, or the number of the year at whose end the outlay is recovered. */
+export function paybackTold(years: number, inWholeYears: boolean): number {
+  return inWholeYears ? wholeFrom(years) : years;
 }
 
 export interface MeasureWords {
@@ -98,7 +105,8 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     isMisleading: false,
   }),
 
-  payback: ({ flows, judged: { payback, npv }, format }) => {
+  payback: ({ flows, judged: { payback: exact, npv }, format, inWholeYears = false }) => {
+    const payback = exact === null ? null : paybackTold(exact, inWholeYears);
     const totals = projectRows(flows, 0).map(({ total }) => total);
     const again = fallsAgain(totals);
     const isPoor = payback !== null && npv < 0;
@@ -107,7 +115,9 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       says:
         payback === null
           ? neverBack(totals, "the cumulative cash flow", format)
-          : `The outlay is recovered after ${timeWords(payback, format)}.`,
+          : inWholeYears
+            ? `The outlay is recovered by the end of year ${writeFigure(payback, format)}.`
+            : `The outlay is recovered after ${timeWords(payback, format)}.`,
       misleads:
         again ??
         (isPoor
@@ -117,7 +127,9 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
     };
   },
 
-  "discounted-payback": ({ flows, hurdlePercent, judged: { discountedPayback }, format }) => {
+  "discounted-payback": ({ flows, hurdlePercent, judged, format, inWholeYears = false }) => {
+    const exact = judged.discountedPayback;
+    const discountedPayback = exact === null ? null : paybackTold(exact, inWholeYears);
     const totals = projectRows(flows, Math.log1p(hurdlePercent / 100)).map(
       ({ discountedTotal }) => discountedTotal,
     );
@@ -127,7 +139,7 @@ const WORDS: Readonly<Record<Measure, (subject: AppraisalSubject) => MeasureWord
       says:
         discountedPayback === null
           ? neverBack(totals, "the cumulative present value", format)
-          : `With cash flows discounted at ${writeRate(hurdlePercent, format)} a year, the outlay is recovered after ${timeWords(discountedPayback, format)}.`,
+          : `With cash flows discounted at ${writeRate(hurdlePercent, format)} a year, the outlay is recovered ${inWholeYears ? `by the end of year ${writeFigure(discountedPayback, format)}` : `after ${timeWords(discountedPayback, format)}`}.`,
       misleads:
         again ??
         "It ignores all cash flows after payback, so it favours quick projects over large ones.",

@@ -125,6 +125,7 @@ const secondVersion: fc.Arbitrary<SecondVersion> = fc.record({
     fraction: fc.constantFrom("compound" as const, "simple" as const),
     dateOrder: fc.constantFrom("day-first" as const, "month-first" as const),
     rateAsked: fc.constantFrom("nominal" as const, "effective" as const),
+    payback: fc.constantFrom("exact" as const, "whole-years" as const),
   }),
 });
 

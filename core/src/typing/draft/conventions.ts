@@ -3,6 +3,7 @@ import { FRACTION_RULES } from "../../engine/rates/compounding-law";
 import { DAY_COUNTS, USUAL_DAY_COUNT } from "../../engine/time/day-count";
 import { DATE_ORDERS } from "../input/read-date";
 
+export const PAYBACKS = ["exact", "whole-years"] as const;
 export const RATES_ASKED = ["nominal", "effective"] as const;
 
 /** What a course has agreed on. It is kept with the problem, so that the answer is the same wherever it is opened. */
@@ -14,6 +15,8 @@ export const conventionsSchema = z.strictObject({
   dateOrder: z.enum(DATE_ORDERS),
   /** How a rate is asked for that nobody says how to quote. What was kept before one could choose was nominal. */
   rateAsked: z.enum(RATES_ASKED).default("nominal"),
+  /** How a payback period is told. */
+  payback: z.enum(PAYBACKS).default("exact"),
 });
 
 export const USUAL_CONVENTIONS: z.infer<typeof conventionsSchema> = {
@@ -21,4 +24,5 @@ export const USUAL_CONVENTIONS: z.infer<typeof conventionsSchema> = {
   fraction: "compound",
   dateOrder: "day-first",
   rateAsked: "nominal",
+  payback: "exact",
 };

@@ -3,10 +3,12 @@ import {
   DAY_COUNTS,
   dayCountWords,
   FRACTION_RULES,
+  measureWords,
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import {
   DATE_ORDERS,
+  PAYBACKS,
   RATES_ASKED,
   type Conventions,
   type Draft,
@@ -17,7 +19,8 @@ import { Dialog } from "../../ui/Dialog";
 import { InkChoice } from "../../ui/InkChoice";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { outcomeOf } from "../document/outcome";
+import { outcomeOf, type Outcome } from "../document/outcome";
+import { judgedProject } from "../views/appraisal/judged-project";
 import { useOwnConventions } from "./own-conventions";
 import styles from "./ConventionsDialog.module.css";
 
@@ -31,6 +34,11 @@ const ASKED: Readonly<Record<Conventions["rateAsked"], string>> = {
   effective: "effective, a year",
 };
 
+const TOLD: Readonly<Record<Conventions["payback"], string>> = {
+  exact: "with its part of a year",
+  "whole-years": "in whole years",
+};
+
 /** What a course has agreed on, each with the difference that it makes to the answer of the open problem. */
 export default function ConventionsDialog({ onClose }: { readonly onClose: () => void }) {
   const store = useDocument();
@@ -38,6 +46,7 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
   const format = useAnswerFormat();
   const keep = useOwnConventions((state) => state.keep);
   const place = useDocumentState(({ outcome }) => outcome.place);
+  const outcome = useDocumentState((state) => state.outcome);
   const { conventions } = draft;
   const set = (parts: Partial<Conventions>) =>
     store.edit((writable) => {
@@ -87,6 +96,18 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
         {difference("rateAsked", RATES_ASKED)}
       </p>
       <p className={styles.sentence}>
+        A payback period is told{" "}
+        <InkChoice
+          label="Payback period"
+          value={conventions.payback}
+          options={PAYBACKS.map((told) => [told, TOLD[told]] as const)}
+          onChoose={(payback) => set({ payback })}
+        />
+      </p>
+      <p className={styles.difference} aria-live="polite">
+        {paybackWords(outcome, format)}
+      </p>
+      <p className={styles.sentence}>
         Dates in numbers:{" "}
         <InkChoice
           label="Dates in numbers"
@@ -125,6 +146,19 @@ function differenceWords<Key extends keyof Conventions>(
   if (others.length === 0) return "It makes no difference here.";
   const words = others.map(([value, answer]) => `${answer} with ${nameOf(value)}`);
   return `${own} here; ${words.join(", ")}.`;
+}
+
+/** The payback period of the open problem both ways; nothing where it is no project that is recovered. */
+function paybackWords({ draft, problem, solved }: Outcome, format: AnswerFormat): string {
+  if (problem === null) return "";
+  const figures = PAYBACKS.map((payback) => {
+    const conventions = { ...draft.conventions, payback };
+    const judged = judgedProject(problem, solved, { ...draft, conventions }, format);
+    return judged.ok ? measureWords("payback", judged.subject).figure : null;
+  });
+  const [own, other] = draft.conventions.payback === "exact" ? figures : figures.toReversed();
+  if (!own || !other) return "";
+  return own === other ? "It makes no difference here." : `${own} here; ${other} otherwise.`;
 }
 
 function nameOf(value: Conventions[keyof Conventions]): string {

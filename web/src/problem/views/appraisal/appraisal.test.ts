@@ -1,5 +1,11 @@
 import { describe, expect, test } from "@jest/globals";
-import { measureWords, USUAL_FORMAT, writeMoney, writeRate } from "@kestrelmoor/core";
+import {
+  appraiseAsFar,
+  measureWords,
+  USUAL_FORMAT,
+  writeMoney,
+  writeRate,
+} from "@kestrelmoor/core";
 import { BLANK_DRAFT, SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import cases from "../../../../../core/reference/appraisals.json";
 import { outcomeOf } from "../../document/outcome";
@@ -36,7 +42,7 @@ function judgedOf(draft: Draft) {
   const { problem, result } = outcomeOf(draft);
   if (problem === null) throw new Error("It can be read");
   const solution = result?.ok === true ? result.value : null;
-  const judged = judgedProject(problem, solution, draft.appraisal, USUAL_FORMAT);
+  const judged = judgedProject(problem, solution, draft, USUAL_FORMAT);
   if (!judged.ok) throw new Error(judged.sentence);
   return judged;
 }
@@ -166,13 +172,7 @@ describe("a project", () => {
       notation: "fractions",
       rounding: { factor: null, rate: null },
     } as const;
-    const parts = appraisedParts(
-      outcome,
-      draft.appraisal,
-      new Set(["payback", "npv"]),
-      USUAL_FORMAT,
-      choice,
-    );
+    const parts = appraisedParts(outcome, new Set(["payback", "npv"]), USUAL_FORMAT, choice);
     expect(parts.map(({ name }) => name)).toEqual(["Net present value", "Payback period"]);
     const author = { name: "", course: "" };
     const sheet = sheetContent(
@@ -183,6 +183,24 @@ describe("a project", () => {
     const [own, npv, payback] = sheet?.sections[0]?.parts ?? [];
     expect(npv?.first).toBe(1 + (own?.steps.length ?? 0));
     expect(payback?.first).toBe((npv?.first ?? 0) + (npv?.steps.length ?? 0));
+  });
+});
+
+test("a payback period is told in whole years where the course does", () => {
+  const subject = {
+    flows: [100, 40, 40, 40].map((amount, at) => ({ at, amount: at === 0 ? -amount : amount })),
+    ...{ hurdlePercent: 5, reinvestPercent: 5, format: USUAL_FORMAT },
+  };
+  const judged = appraiseAsFar(subject.flows, subject);
+  if (!judged.ok) throw new Error(JSON.stringify(judged.issues));
+  const told = (inWholeYears: boolean) => {
+    const own = { ...subject, judged: judged.value, inWholeYears };
+    return measureWords("payback", own);
+  };
+  expect(told(false).figure).toBe("2.5 years");
+  expect(told(true)).toMatchObject({
+    figure: "3 years",
+    says: "The outlay is recovered by the end of year 3.",
   });
 });
 
@@ -202,7 +220,7 @@ describe("projects side by side", () => {
   const long = other("Long", "out 800; 300 x 4");
 
   test("are ranked by each measure", () => {
-    const rows = resultRows(compare(large).contenders, USUAL_FORMAT);
+    const rows = resultRows(compare(large).contenders, USUAL_FORMAT, "exact");
     const placesOf = (name: string) =>
       rows.find((row) => row.name === name)?.cells.map(({ place }) => place);
     expect(placesOf("Net present value")).toEqual([2, 1]);
@@ -225,7 +243,7 @@ describe("projects side by side", () => {
     const found = compared(machine("out 1,000; out 200 x 2"), "Cheap", others, {
       hurdlePercent: 8,
     });
-    const rows = resultRows(found.contenders, USUAL_FORMAT);
+    const rows = resultRows(found.contenders, USUAL_FORMAT, "exact");
     const cellsOf = (name: string) => rows.find((row) => row.name === name)?.cells;
     const annual = (outlay: number, cost: number, years: number) =>
       (outlay * 0.08) / (1 - 1.08 ** -years) + cost;

@@ -6,7 +6,6 @@ import {
   type Measure,
 } from "@kestrelmoor/core";
 import { appraisalWorkings, type Step, type WorkingsOptions } from "@kestrelmoor/core/teaching";
-import type { Draft } from "@kestrelmoor/core/typing";
 import type { Outcome } from "../../document/outcome";
 import { judgedProject } from "./judged-project";
 
@@ -18,14 +17,13 @@ export interface AppraisedPart {
 
 /** The chosen measures of a problem with their workings; none where it is no project. */
 export function appraisedParts(
-  { problem, solved }: Outcome,
-  typed: Draft["appraisal"],
+  { draft, problem, solved }: Outcome,
   chosen: ReadonlySet<Measure>,
   format: AnswerFormat,
   options: WorkingsOptions,
 ): AppraisedPart[] {
   if (problem === null || chosen.size === 0) return [];
-  const judged = judgedProject(problem, solved, typed, format);
+  const judged = judgedProject(problem, solved, draft, format);
   if (!judged.ok) return [];
   return MEASURES.filter((measure) => chosen.has(measure)).map((measure) => {
     const steps = appraisalWorkings(measure, judged.subject, options)?.steps ?? [];

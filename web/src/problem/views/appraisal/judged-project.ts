@@ -39,23 +39,32 @@ export type JudgedProject =
 export function judgedProject(
   problem: Problem,
   solution: SolvedProblem | null,
-  typed: Draft["appraisal"],
+  { appraisal, conventions }: Pick<Draft, "appraisal" | "conventions">,
   format: AnswerFormat,
 ): JudgedProject {
   const project = projectOf(problem, solution);
   if (!project.ok) return failed(project, format);
-  const measuredBy = measuredByOf(problem, typed);
+  const measuredBy = measuredByOf(problem, appraisal);
   const { hurdlePercent, reinvestPercent } = measuredBy;
   const judged = appraiseAsFar(project.value, { hurdlePercent, reinvestPercent });
   if (!judged.ok) return failed(judged, format);
   const flows = project.value;
   const { ratesIssue } = judged.value;
+  const inWholeYears = conventions.payback === "whole-years";
   return {
     ok: true,
     flows,
     firstDate: firstDateOf(problem),
     measuredBy,
-    subject: { flows, hurdlePercent, reinvestPercent, judged: judged.value, ratesIssue, format },
+    subject: {
+      flows,
+      hurdlePercent,
+      reinvestPercent,
+      judged: judged.value,
+      ratesIssue,
+      format,
+      inWholeYears,
+    },
   };
 }
 

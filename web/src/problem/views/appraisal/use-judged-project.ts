@@ -17,14 +17,16 @@ interface Judged {
 export function useJudgedProject(): Judged {
   const now = useDocumentState((state) => state.outcome);
   const { problem, solved } = useLingering(now, JUDGES_AFTER_MS);
-  const typed = useDocumentState(({ draft }) => draft.appraisal);
+  const appraisal = useDocumentState(({ draft }) => draft.appraisal);
+  const conventions = useDocumentState(({ draft }) => draft.conventions);
   const format = useAnswerFormat();
   const judged = useMemo(
-    () => (problem === null ? null : judgedProject(problem, solved, typed, format)),
-    [problem, solved, typed, format],
+    () =>
+      problem === null ? null : judgedProject(problem, solved, { appraisal, conventions }, format),
+    [problem, solved, appraisal, conventions, format],
   );
   return {
     judged,
-    measuredBy: judged?.ok === true ? judged.measuredBy : measuredByOf(problem, typed),
+    measuredBy: judged?.ok === true ? judged.measuredBy : measuredByOf(problem, appraisal),
   };
 }

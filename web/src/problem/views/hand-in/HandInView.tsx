@@ -28,7 +28,7 @@ export function HandInView() {
       sheetContent(
         settled.parts,
         { choice, format, author: settled.author, today: new Date() },
-        (part) => appraisedParts(part, part.draft.appraisal, open, format, choice),
+        (part) => appraisedParts(part, open, format, choice),
       ),
     [settled, choice, format, open],
   );

@@ -69,12 +69,12 @@ function projectsOnSheet(draft: Draft, outcome: Outcome, format: AnswerFormat): 
   const { problem, solved } = outcome;
   const { appraisal, title } = draft;
   if (problem === null) return [];
-  const judged = judgedProject(problem, solved, appraisal, format);
+  const judged = judgedProject(problem, solved, draft, format);
   if (!judged.ok) return [];
   const { flows, measuredBy } = judged;
   const comparison = compared(flows, nameOfOwn(title), appraisal.others, measuredBy);
   const { contenders } = comparison;
-  const rows = resultRows(contenders, format);
+  const rows = resultRows(contenders, format, draft.conventions.payback);
   const { budget } = readAppraisal(appraisal);
   const budgeted = budget.state === "value" ? budget.value : null;
   return [

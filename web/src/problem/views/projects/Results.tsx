@@ -1,5 +1,6 @@
 import type { AnswerFormat } from "@kestrelmoor/core";
 import { Stroke } from "../../../charts/Stroke";
+import { useDocumentState } from "../../document/document-context";
 import { SaveCsvButton } from "../SaveCsvButton";
 import { complaintOf, type Contender } from "./compared";
 import { resultFigures, resultRows } from "./result-rows";
@@ -14,7 +15,8 @@ interface ResultsProps {
 
 /** The projects side by side: what each comes to by each measure, and which is first by it. */
 export function Results({ contenders, format }: ResultsProps) {
-  const rows = resultRows(contenders, format);
+  const payback = useDocumentState(({ draft }) => draft.conventions.payback);
+  const rows = resultRows(contenders, format, payback);
   const complaints = contenders.map((one) => complaintOf(one, format));
   return (
     <>

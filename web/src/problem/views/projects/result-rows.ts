@@ -4,6 +4,7 @@ import {
   MEASURE_NAMES,
   measureOf,
   outlayOf,
+  paybackTold,
   placesBy,
   spanWords,
   writeFigure,
@@ -13,6 +14,7 @@ import {
   type Measure,
   type RankedMeasure,
 } from "@kestrelmoor/core";
+import type { Conventions } from "@kestrelmoor/core/typing";
 import type { FigureTable } from "../figure-table";
 import type { Contender } from "./compared";
 
@@ -33,13 +35,19 @@ const RANKED: readonly (readonly [Measure, RankedMeasure])[] = [
 ];
 
 /** What each project comes to by each measure, and its place among them. */
-export function resultRows(contenders: readonly Contender[], format: AnswerFormat): ResultRow[] {
+export function resultRows(
+  contenders: readonly Contender[],
+  format: AnswerFormat,
+  payback: Conventions["payback"],
+): ResultRow[] {
+  const yearsBack = (value: number) =>
+    formatYears(paybackTold(value, payback === "whole-years"), format);
   const write: Readonly<Record<RankedMeasure, (value: number) => string>> = {
     npv: (value) => writeMoney(value, format),
     irr: (value) => writeRate(value, format),
     mirrPercent: (value) => writeRate(value, format),
-    payback: (value) => formatYears(value, format),
-    discountedPayback: (value) => formatYears(value, format),
+    payback: yearsBack,
+    discountedPayback: yearsBack,
     profitabilityIndex: (value) => writeFigure(value, format, 4),
     equivalentAnnual: (value) => writeMoney(value, format),
   };
