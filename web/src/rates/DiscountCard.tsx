@@ -58,7 +58,8 @@ export function DiscountCard() {
           <p>
             Discount {money(found.value.discount)}{" "}
             {bill.fee === 0 ? "" : `, fee ${money(bill.fee)}`}: proceeds{" "}
-            {money(found.value.proceeds)}.
+            {money(found.value.proceeds)}. Simple yield:{" "}
+            {writeRate(found.value.simplePercent, format)} a year of {bill.daysInYear} days.
           </p>
           <Workings>
             <PlainSteps isNarrow of="the cost of the discount" steps={discountSteps(bill)} />

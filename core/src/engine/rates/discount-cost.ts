@@ -23,6 +23,8 @@ export interface DiscountCost {
   readonly proceeds: number;
   /** Discount and fee as an effective percent a year of 365 days. */
   readonly effectivePercent: number;
+  /** The same as simple interest on what is paid out, percent a year by the days of the discount's year. */
+  readonly simplePercent: number;
 }
 
 /**
@@ -38,7 +40,9 @@ export function discountCost(bill: DiscountedBill): Result<DiscountCost> {
   const proceeds = face - discount - fee;
   if (!(proceeds > 0)) return fail(issue("discount-takes-all", [], {}));
   const cost = compoundGrowth(proceeds, face, days / 365);
-  return cost.ok ? succeed({ discount, proceeds, effectivePercent: cost.value }) : cost;
+  if (!cost.ok) return cost;
+  const simplePercent = ((100 * (face - proceeds)) / proceeds) * (daysInYear / days);
+  return succeed({ discount, proceeds, effectivePercent: cost.value, simplePercent });
 }
 
 /**

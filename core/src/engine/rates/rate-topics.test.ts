@@ -199,6 +199,8 @@ describe("a discount", () => {
     if (!found.ok) throw new Error("It has one");
     expect(found.value.discount).toBeCloseTo(120, 10);
     expect(found.value.proceeds).toBeCloseTo(7860, 10);
+    // What is earned on 7,860 in 90 days, as simple interest over the year of the discount.
+    expect(found.value.simplePercent).toBeCloseTo((140 / 7860) * 4 * 100, 10);
     expect(found.value.effectivePercent).toBeCloseTo(((8000 / 7860) ** (365 / 90) - 1) * 100, 10);
   });
 

@@ -233,6 +233,27 @@ describe("other figures are taken up in the fields of their kind", () => {
   });
 });
 
+test("an amount on a date takes up a part too, and the file refers to it", () => {
+  const dated = draftOf({
+    rates: [{ percent: 0, quoted: "effective" }],
+    flows: [
+      { id: "dates", kind: "dated", entries: [{ on: "2027-03-01", amount: 1 }] },
+      single("sum", "out", null, "P0D"),
+    ],
+  });
+  const [line] = dated.flows;
+  if (line?.kind === "dated") {
+    line.entries = "1 Mar 2027 100; 20 Sep 2027: out half the payment of (a)";
+  }
+  const whole = question(LOAN, dated);
+  // The other way round: what went out has to come in.
+  expect(answerOf(lastOf(LOAN, dated))).toBeCloseTo(PAYMENT / 2 - 100, 8);
+  expect(writeQuestion(whole)?.parts[1]?.problem["flows"]).toMatchObject([
+    { entries: [{ amount: 100 }, { amount: { answerOf: "a", times: -0.5 } }] },
+    {},
+  ]);
+});
+
 describe("what cannot be taken up is told in its field", () => {
   test.each<[typed: string, code: string]>([
     ["payment of (z)", "part-missing"],

@@ -8,6 +8,7 @@ import type { FollowUp, Problem } from "../../../engine/problem/schema";
 import type { AnswerOf } from "../../../engine/question/answer-of";
 import type { QuestionFile } from "../../../engine/question/question-file";
 import { labelledEntry } from "../../input/entry-label";
+import { readLeadingDate, type DateOrder } from "../../input/read-date";
 import { entriesIn, repeatedEntry } from "../../input/read-amounts";
 import {
   piecesOf,
@@ -130,7 +131,7 @@ function referencesOf(
   const inLines = fieldsOf(draft).flatMap(({ text, ref }) => {
     if (ref.on === "flow" && (ref.field === "amounts" || ref.field === "entries")) {
       const { line, field } = ref;
-      return textsOfEntries(text, field).flatMap((entry, index) =>
+      return textsOfEntries(text, field, draft.conventions.dateOrder).flatMap((entry, index) =>
         filedAt(entry, flowField(line, field, index)),
       );
     }
@@ -149,12 +150,20 @@ function hasAll({ also = [] }: Problem, draft: Draft): boolean {
 }
 
 /** One text for each amount of a list. */
-function textsOfEntries(text: string, field: "amounts" | "entries"): string[] {
+function textsOfEntries(
+  text: string,
+  field: "amounts" | "entries",
+  dateOrder: DateOrder,
+): string[] {
   if (field === "entries") {
     return text
       .split(/[;\r\n]+/)
       .filter((part) => part.trim() !== "")
-      .map((part) => labelledEntry(part).entry.replace(/^\s*\S*\d{4}\S*\s+/, ""));
+      .map((part) => {
+        const date = readLeadingDate(part, dateOrder);
+        const rest = date?.ok === true ? date.value.rest.replace(/^[\s:,]+/, "") : part;
+        return labelledEntry(rest).entry;
+      });
   }
   return entriesIn(text).flatMap((part) => {
     const { once, times } = repeatedEntry(labelledEntry(part).entry);
