@@ -5,7 +5,7 @@ import { useDocument, useDocumentState } from "../document/document-context";
 import { partTitle } from "./part-words";
 
 /** What a part is called beside its letter. */
-export function NamePart({ onClose }: { readonly onClose: () => void }) {
+export default function NamePart({ onClose }: { readonly onClose: () => void }) {
   const store = useDocument();
   const { label, name } = useDocumentState(({ draft }) => draft.part);
   const unnamed = useDocumentState(({ outcome }) =>

@@ -1,15 +1,18 @@
-import { memo, useDeferredValue, useMemo } from "react";
+import { lazy, memo, Suspense, useDeferredValue, useMemo } from "react";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { MoreButton } from "../../ui/Buttons";
 import { TabRow } from "../../ui/TabRow";
+import { untilLoaded } from "../../ui/until-loaded";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { useDocument } from "../document/document-context";
-import { NamePart } from "./NamePart";
 import { NextPart } from "./NextPart";
 import { partAnswer, partTitle } from "./part-words";
 import { usePartEditing } from "./use-part-editing";
 import { useQuestionState } from "./use-question";
 import styles from "./Parts.module.css";
+
+// Its field is the library's, which a page without it need not load.
+const NamePart = lazy(() => untilLoaded(() => import("./NamePart")));
 
 /** The id of what is shown of the open part. */
 export const PART_PANEL = "part";
@@ -61,7 +64,11 @@ export const PartTabs = memo(function PartTabs() {
         <MoreButton aria-label={`More for part (${open})`} />
       </LateDropdown>
       <NextPart />
-      {naming && <NamePart onClose={() => setNaming(false)} />}
+      {naming && (
+        <Suspense>
+          <NamePart onClose={() => setNaming(false)} />
+        </Suspense>
+      )}
     </div>
   );
 });
