@@ -80,6 +80,12 @@ function timeIn(typed: string, unit: TimeUnit): Result<TypedTime> {
   return parts.ok ? withinLimits(parts.value) : parts;
 }
 
+/** Whether a text says this moment, in any words: `today`, `now`, `0`, `0 years`. */
+export function saysToday(typed: string): boolean {
+  const time = readTime(typed);
+  return time.ok && time.value.years === 0;
+}
+
 /** Brings words into digits: "two and a half years" becomes "2 1/2 years". */
 function spellOut(text: string): string {
   return spellFractions(text.toLowerCase())

@@ -2,14 +2,12 @@ import {
   formatYears,
   isSameField,
   toldCount,
-  writeFigure,
-  writeMoney,
-  writeRate,
   type Answer,
   type AnswerFormat,
   type FieldRef,
   type SolvedProblem,
 } from "@kestrelmoor/core";
+import { figureWords } from "../parts/part-words";
 
 /** What the unknown in a field was found to be, every answer of it; `null` where the field is not the unknown. */
 export function foundWords(
@@ -26,14 +24,8 @@ function answerWords(
   { facts }: SolvedProblem,
   format: AnswerFormat,
 ): string {
-  switch (unit) {
-    case "money":
-      return writeMoney(Math.abs(value), format);
-    case "percent":
-      return writeRate(value, format);
-    case "years":
-      return formatYears(value, format);
-    case "payments":
-      return `${writeFigure(toldCount(value, facts.wholePayments), format, 2)} payments`;
-  }
+  // A time is told by the decimals of the answer, not by those of a figure in passing.
+  if (unit === "years") return formatYears(value, format);
+  const told = unit === "payments" ? toldCount(value, facts.wholePayments) : value;
+  return figureWords(told, unit, format);
 }

@@ -1,4 +1,5 @@
 import { LIMITS } from "../../../engine/problem/limits";
+import { saysToday } from "../../input/read-time";
 import type { Draft, FollowUpLine, Variant } from "../draft";
 import { unknownFields } from "../fields/draft-fields";
 import { draftOfVariant } from "../variants/draft-of-variant";
@@ -51,7 +52,7 @@ export function removePart(whole: Draft, label: string): void {
 
 /** A variant of a part as a part by itself. */
 export function partOfVariant(draft: Draft, variant: Variant): NewPart {
-  return { name: variant.name, draft: { ...withoutFurther(draftOfVariant(draft, variant)) } };
+  return { name: variant.name, draft: withoutFurther(draftOfVariant(draft, variant)) };
 }
 
 /** The lines of a part once more, to be changed. */
@@ -84,7 +85,7 @@ export function partOfFollowUp(draft: Draft, line: FollowUpLine): NewPart | null
   const [stream] = streams;
   const isPlain = copy.flows.every(({ kind }) => kind === "single" || kind === "stream");
   if (stream === undefined || streams.length > 1 || !isPlain || copy.ask !== null) return null;
-  const begin = copy.flows.filter((flow) => flow.kind === "single" && isNow(flow.at));
+  const begin = copy.flows.filter((flow) => flow.kind === "single" && saysToday(flow.at));
   return {
     name: `Balance after ${line.at}`,
     draft: {
@@ -103,10 +104,6 @@ export function partOfFollowUp(draft: Draft, line: FollowUpLine): NewPart | null
       ],
     },
   };
-}
-
-function isNow(text: string): boolean {
-  return /^(?:today|now)$/i.test(text.trim());
 }
 
 /** The same lines with the answer of the part in the place of its unknown. */

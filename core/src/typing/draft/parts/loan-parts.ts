@@ -1,17 +1,9 @@
+import { saysToday } from "../../input/read-time";
 import { isUnknownMark } from "../../input/unknown-mark";
 import { usualCompounding } from "../compounding/payment-periods";
 import type { Draft, FlowLine, StreamLine, TypedRateLine } from "../draft";
 import { followsPayments } from "../quotation-key";
-import {
-  asks,
-  idOf,
-  isToday,
-  oneOfEach,
-  part,
-  single,
-  type Loan,
-  type ReadyPart,
-} from "./ready-part";
+import { asks, idOf, oneOfEach, part, single, type Loan, type ReadyPart } from "./ready-part";
 
 /** A loan paid back in equal payments at one rate. */
 export function loanIn({ flows, rates: [rate, ...later] }: Draft): Loan | null {
@@ -19,7 +11,7 @@ export function loanIn({ flows, rates: [rate, ...later] }: Draft): Loan | null {
   if (found === null || rate?.kind !== "rate" || later.length > 0) return null;
   const { single: loan, stream: payments } = found;
   const isLoan =
-    loan.direction !== payments.direction && isToday(loan.at) && isToday(payments.begins);
+    loan.direction !== payments.direction && saysToday(loan.at) && saysToday(payments.begins);
   return isLoan ? { loan, payments, rate } : null;
 }
 

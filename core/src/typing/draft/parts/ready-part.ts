@@ -48,10 +48,6 @@ export function oneOfEach(
   return null;
 }
 
-export function isToday(text: string): boolean {
-  return /^(?:today|now|0.*)$/i.test(text.trim());
-}
-
 export function asks(key: string, words: string, hint: string, start: string): PartAsks {
   return { key, words, hint, start };
 }

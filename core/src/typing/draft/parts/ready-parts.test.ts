@@ -52,6 +52,21 @@ const structuredCopy = (draft: Draft) => JSON.parse(JSON.stringify(draft)) as Dr
 const answersOf = (whole: Draft) =>
   readParts(whole).map(({ solved }) => solved?.answers[0].value ?? Number.NaN);
 
+describe("a renewal is offered of a loan that is paid from today on", () => {
+  test.each<[begins: string, offers: boolean]>([
+    ["today", true],
+    ["now", true],
+    ["0 years", true],
+    ["0.5 years", false],
+    ["2 years", false],
+  ])("payments from %s on: %p", (begins, offers) => {
+    const { draft } = referenceCase("renewal-01");
+    const flows = draft.flows.map((flow) => (flow.kind === "stream" ? { ...flow, begins } : flow));
+    const ids = readyParts({ ...draft, flows }).map(({ id }) => id);
+    expect(ids.includes("renew")).toBe(offers);
+  });
+});
+
 describe("ready-made next parts come to what was calculated by brute force", () => {
   test.each<[id: string, ready: string, texts: Readonly<Record<string, string>>]>([
     ["renewal-01", "renew", { after: "7 years", percent: "8.49%" }],

@@ -1,7 +1,8 @@
+import { saysToday } from "../../input/read-time";
 import type { Draft } from "../draft";
 import { sameLines } from "./edit-parts";
 import { loanIn, loanParts } from "./loan-parts";
-import { asks, isToday, oneOfEach, part, single, type Loan, type ReadyPart } from "./ready-part";
+import { asks, oneOfEach, part, single, type Loan, type ReadyPart } from "./ready-part";
 
 /**
  * The next parts that fit a part: ready-made ones for a loan or for savings, then those that fit any.
@@ -40,7 +41,7 @@ function savingsIn({ flows, rates: [rate] }: Draft): Loan | null {
   const found = oneOfEach(flows);
   if (found === null || rate?.kind !== "rate") return null;
   const { single: fund, stream: deposits } = found;
-  const isFund = fund.direction !== deposits.direction && !isToday(fund.at);
+  const isFund = fund.direction !== deposits.direction && !saysToday(fund.at);
   return isFund ? { loan: fund, payments: deposits, rate } : null;
 }
 
