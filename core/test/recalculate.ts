@@ -158,6 +158,10 @@ class Formula {
         return (
           (Math.sign(x) * Math.round(Number((Math.abs(x) * 10 ** y).toPrecision(15)))) / 10 ** y
         );
+      case "ROUNDUP":
+        return (
+          (Math.sign(x) * Math.ceil(Number((Math.abs(x) * 10 ** y).toPrecision(15)))) / 10 ** y
+        );
       default:
         throw new Error(`There is no function ${name}`);
     }

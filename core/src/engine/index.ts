@@ -12,6 +12,7 @@ export { isCalendarDate } from "./time/calendar";
 export * from "./time/day-count";
 export { dateAt, isDate, yearsOfMoment, type Calendar } from "./time/moment";
 export { FRACTION_RULES } from "./rates/compounding-law";
+export { PAYMENT_ROUNDINGS, type PaymentRounding } from "./flows/payment-rounding";
 export { calendarOf } from "./problem/calendar-of";
 export { problemJsonSchema } from "./problem/json-schema";
 export { flowOfUnknown, lineOfUnknown, type Unknown } from "./problem/unknown";

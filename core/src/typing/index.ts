@@ -70,7 +70,13 @@ export {
 export type { SaidAmount } from "./input/read-amount";
 export type { Moment, SaidTime } from "./input/read-position";
 export { DATE_ORDERS } from "./input/read-date";
-export { conventionsSchema, PAYBACKS, RATES_ASKED, USUAL_CONVENTIONS } from "./draft/conventions";
+export {
+  conventionsSchema,
+  PAYBACKS,
+  PAYMENTS_FOUND,
+  RATES_ASKED,
+  USUAL_CONVENTIONS,
+} from "./draft/conventions";
 export type { SaidRate } from "./input/read-linked-rate";
 export type * from "./draft/draft";
 export * from "./draft/known-timeline";

@@ -1,6 +1,6 @@
 import type { FlowFieldRef } from "../engine/fields/field-ref";
 import type { FlowOf, Position } from "../engine/problem/schema";
-import type { Answer } from "../engine/solve/solution";
+import type { Answer, RoundedPayment } from "../engine/solve/solution";
 import type { SolvedFlow, SolvedProblem } from "../engine/solve/solved-problem";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
 import type { AnswerSentence } from "./answer-in-parts";
@@ -10,7 +10,7 @@ import { eachPeriod, frequencyWords } from "./quotation-words";
 
 /** An unknown amount of any kind of flow as a sentence. */
 export function amountSentence(
-  { flows }: SolvedProblem,
+  { flows, facts }: SolvedProblem,
   { line, field, entry = 0 }: FlowFieldRef,
   answer: Answer,
   format: AnswerFormat,
@@ -24,7 +24,7 @@ export function amountSentence(
       return field === "growth"
         ? stepSentence(flow, answer, format)
         : flow.growth === undefined
-          ? { ...levelPayment(flow, answer, format), value }
+          ? { ...levelPayment(flow, answer, format, facts.roundedPayment), value }
           : { lead: firstPaymentLead(answer, format), value, rest: "" };
     case "list": {
       const way = format.moneyOut === "minus" ? "" : `, money ${answer.direction ?? "in"},`;
@@ -44,14 +44,23 @@ export function amountSentence(
   }
 }
 
-/** "You pay … at the end of each month." */
-function levelPayment({ every, timing }: FlowOf<"stream">, answer: Answer, format: AnswerFormat) {
+/** "You pay … at the end of each month", "…, with a final payment of …" where they are rounded to the cent. */
+function levelPayment(
+  { every, timing }: FlowOf<"stream">,
+  answer: Answer,
+  format: AnswerFormat,
+  rounded: RoundedPayment | undefined,
+) {
   const { noun } = frequencyWords(every);
   const isMinus = format.moneyOut === "minus";
   return {
     lead: isMinus ? "The payment is" : answer.direction === "in" ? "You receive" : "You pay",
-    rest: `at the ${timing} of ${eachPeriod(noun)}`,
+    rest: `at the ${timing} of ${eachPeriod(noun)}${rounded === undefined ? "" : finalWords(rounded, format)}`,
   };
+}
+
+function finalWords({ last }: RoundedPayment, format: AnswerFormat): string {
+  return `, with a final payment of ${writeMoney(last.amount, format)}`;
 }
 
 function firstPaymentLead({ direction }: Answer, { moneyOut }: AnswerFormat): string {

@@ -4,6 +4,7 @@ import { lineLatex, workings, writeOut, workbook } from "@kestrelmoor/core/teach
 import {
   BLANK_DRAFT,
   namedFigures,
+  PAYMENTS_FOUND,
   readyVariants,
   workOutSums,
   type Draft,
@@ -125,6 +126,7 @@ const secondVersion: fc.Arbitrary<SecondVersion> = fc.record({
     fraction: fc.constantFrom("compound" as const, "simple" as const),
     dateOrder: fc.constantFrom("day-first" as const, "month-first" as const),
     rateAsked: fc.constantFrom("nominal" as const, "effective" as const),
+    payments: fc.constantFrom(...PAYMENTS_FOUND),
     payback: fc.constantFrom("exact" as const, "whole-years" as const),
   }),
 });

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { PAYMENT_ROUNDINGS } from "../flows/payment-rounding";
 import { FRACTION_RULES } from "../rates/compounding-law";
 import { DAY_COUNTS } from "../time/day-count";
 import { durationInYears, parseDuration } from "../time/duration";
@@ -208,6 +209,8 @@ export const problemSchema = z.strictObject({
   today: dateSchema.optional(),
   dayCount: z.enum(DAY_COUNTS).optional(),
   fraction: z.enum(FRACTION_RULES).optional(),
+  /** Whether an unknown payment is found in whole cents; left out, it has every digit. */
+  paymentRounding: z.enum(PAYMENT_ROUNDINGS).optional(),
   /** Where the answer depends on it: see `focalOf`. */
   focal: knownPosition.optional(),
   rates: z.array(rate).min(1).max(LIMITS.rates),

@@ -1,3 +1,4 @@
+import type { PaymentRounding } from "../flows/payment-rounding";
 import type { DatedAmount, SettledFlow } from "../flows/flow-kind";
 import { expandFlow } from "../flows/flow-kinds";
 import type { Accumulation } from "../rates/accumulation";
@@ -29,6 +30,8 @@ export interface Plan {
   /** Whether the balance is owed by the student; else it is theirs. */
   readonly isOwed: boolean;
   readonly inCents: boolean;
+  /** How a payment that is set anew is rounded to the cent; `null` where it is not, or as the schedule is. */
+  readonly paymentRounding: PaymentRounding | null;
   readonly growth: Accumulation;
   /** Growth as it was known when a payment is reset: later changes are not foreseen. */
   readonly growthKnownAt: (payment: number) => Accumulation;
@@ -69,6 +72,7 @@ interface PlanOptions {
   /** Payments a year of the stream. */
   readonly frequency: number;
   readonly balances: boolean;
+  readonly paymentRounding: PaymentRounding | null;
 }
 
 /**
@@ -76,8 +80,10 @@ interface PlanOptions {
  *
  * @param more how many payments beyond the planned ones are told as well
  */
-export function planOf({ flows, growth }: Account, options: PlanOptions, more = 0): Plan {
-  const { flow, rounding, frequency, balances } = options;
+export function planOf(account: Account, options: PlanOptions, more = 0): Plan {
+  const { flow, rounding, frequency, balances, paymentRounding } = options;
+  const { growth } = account;
+  const flows = withEqualPayments(account);
   const side = openingSide(flows);
   const expanded = (chosen: readonly SettledFlow[]): DatedAmount[] =>
     chosen.flatMap((own) => expandFlow(own, growth)).sort((one, other) => one.at - other.at);
@@ -94,6 +100,7 @@ export function planOf({ flows, growth }: Account, options: PlanOptions, more = 
     kind,
     isOwed: side > 0,
     inCents: rounding === "cent",
+    paymentRounding,
     growth,
     growthKnownAt: () => growth,
     frequency,
@@ -118,6 +125,17 @@ export function planOf({ flows, growth }: Account, options: PlanOptions, more = 
     hasExtras: false,
     paysExtra: false,
   };
+}
+
+/** A plan settles with its last payment itself: one that takes up the cents is planned like the others. */
+function withEqualPayments({ flows, roundedPayment }: Account): readonly SettledFlow[] {
+  const last = roundedPayment === undefined ? undefined : flows.at(-1);
+  if (last === undefined) return flows;
+  return flows
+    .slice(0, -1)
+    .map((flow) =>
+      flow.kind === "stream" && flow.id === last.id ? { ...flow, count: flow.count + 1 } : flow,
+    );
 }
 
 /** The stream alone, as it would go on; a smaller last payment is no part of it then. */

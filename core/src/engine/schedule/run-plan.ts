@@ -1,3 +1,4 @@
+import { inWholeCents } from "../flows/payment-rounding";
 import type { Accumulation } from "../rates/accumulation";
 import type { Plan, PlannedPayment } from "./plan";
 import type { PaymentLevel, Schedule, ScheduleRow, TimeBefore } from "./schedule-types";
@@ -29,7 +30,7 @@ export function runPlan(plan: Plan): RunOfPlan {
     schedule: {
       kind: plan.kind,
       isOwed: plan.isOwed,
-      payment: raised(round(exactPayment * unit), plan.roundUpTo * unit) / unit,
+      payment: first?.amount ?? raised(round(exactPayment * unit), plan.roundUpTo * unit) / unit,
       exactPayment,
       levels,
       paymentsMade: rows.length,
@@ -85,7 +86,8 @@ function walk(plan: Plan, unit: number): Walk {
       return { before, rows, levels, isFinished: true, smallestFactor };
     }
     const exact = payment.amount * factor;
-    const regular = raised(round(exact * unit), plan.roundUpTo * unit);
+    const inFull = factor === 1 ? round(exact * unit) : roundedAnew(plan, exact, unit);
+    const regular = raised(inFull, plan.roundUpTo * unit);
     if (payment.pays === "payment" && (levels.length === 0 || payment.isReset)) {
       levels.push({ fromPayment: index + 1, amount: regular / unit, exact });
     }
@@ -224,6 +226,13 @@ const LIFT = 2 ** -48;
 export function rounding({ inCents }: Plan): (amount: number) => number {
   if (!inCents) return (amount) => amount;
   return (amount) => Math.sign(amount) * Math.floor(Math.abs(amount) * (1 + LIFT) + 0.5);
+}
+
+/** A payment that is set anew, as the problem would have it. */
+function roundedAnew(plan: Plan, exact: number, unit: number): number {
+  const { paymentRounding } = plan;
+  if (paymentRounding === null) return rounding(plan)(exact * unit);
+  return rounding(plan)(inWholeCents(exact, paymentRounding) * unit);
 }
 
 /** @param multiple 0 for none */

@@ -77,6 +77,7 @@ export function runSchedule(
     rounding: options.rounding,
     frequency: frequencyOf(flow.every),
     balances: unknown.kind !== "value",
+    paymentRounding: problem.paymentRounding ?? null,
   };
   const plain = planOf(account, parts);
   const changes = allChanges(options);

@@ -8,13 +8,16 @@ import { settleFlows } from "../timeline/settle-timeline";
 import { accumulationOf } from "../timeline/spells";
 import type { ResolvedStream, Timeline } from "../timeline/timeline";
 import { flowsWith, wholePayments, type WholeCount } from "./count/whole-payments";
-import type { WholePayments } from "./solution";
+import { streamAt } from "./last-payment";
+import type { RoundedPayments } from "./rounded-payments";
+import type { RoundedPayment, WholePayments } from "./solution";
+import type { Root } from "./solver";
 import { totalsOf } from "./totals";
 
 /**
  * The cash flows of a solved problem as actually paid, from which totals, balances and interest are
- * calculated. They differ from the settled timeline only for an unknown count: payments are then whole,
- * and the final one is another amount.
+ * calculated. They differ from the settled timeline for an unknown count, for payments are whole, and where payments are
+ * rounded to the cent: the final one is then another amount.
  */
 export interface Account {
   readonly flows: readonly SettledFlow[];
@@ -22,9 +25,17 @@ export interface Account {
   /** The unknown in the account; for a count, how long the payments last, in periods. */
   readonly x: number;
   readonly wholePayments?: WholePayments;
+  readonly roundedPayment?: RoundedPayment;
 }
 
-export function accountOf(timeline: Timeline, unknown: Unknown, x: number): Result<Account> {
+export function accountOf(
+  timeline: Timeline,
+  unknown: Unknown,
+  { x, rounded }: Pick<Root, "x" | "rounded">,
+): Result<Account> {
+  if (unknown.kind === "amount" && rounded !== undefined) {
+    return accountInCents(timeline, unknown.field.line, x, rounded);
+  }
   if (unknown.kind !== "count") {
     const growth = accumulationOf(timeline.spells, x);
     if (!growth.ok) return growth;
@@ -39,7 +50,7 @@ export function accountOf(timeline: Timeline, unknown: Unknown, x: number): Resu
   if (own?.kind !== "stream") throw new TypeError("A stream stays one when it is settled");
   const { last } = whole;
   const flows: readonly SettledFlow[] =
-    last === null ? full : [...full, finalPayment(own, whole.full, last)];
+    last === null ? full : [...full, finalPayment(own, whole.full, last * Math.sign(own.amount))];
   return succeed({
     flows,
     growth: growth.value,
@@ -48,14 +59,32 @@ export function accountOf(timeline: Timeline, unknown: Unknown, x: number): Resu
   });
 }
 
-/** A payment after the full ones. @param amount in the direction of the stream */
+/** Payments in whole cents, and the last one, which settles the rest. */
+function accountInCents(
+  timeline: Timeline,
+  index: number,
+  exact: number,
+  { x, full, last }: RoundedPayments,
+): Result<Account> {
+  const growth = accumulationOf(timeline.spells, x);
+  if (!growth.ok) return growth;
+  const settled = settleFlows(timeline.flows, x);
+  const own = streamAt(settled, index);
+  return succeed({
+    flows: [...settled.with(index, { ...own, count: full }), finalPayment(own, full, last)],
+    growth: growth.value,
+    x,
+    roundedPayment: {
+      exact: Math.abs(exact),
+      full,
+      last: { amount: Math.abs(last), years: paymentTime(own, full) },
+    },
+  });
+}
+
+/** A payment after the full ones. */
 function finalPayment(own: ResolvedStream<number>, full: number, amount: number): SettledFlow {
-  return {
-    kind: "single",
-    id: own.id,
-    amount: amount * Math.sign(own.amount),
-    at: paymentTime(own, full),
-  };
+  return { kind: "single", id: own.id, amount, at: paymentTime(own, full) };
 }
 
 function factsOf(

@@ -8,7 +8,8 @@ import type { Facts, StreamFacts } from "./solution";
 import { totalsOf } from "./totals";
 
 /** @param balances whether the flows form an equation: without one, total interest is meaningless */
-export function factsOf({ flows, growth, wholePayments }: Account, balances: boolean): Facts {
+export function factsOf(account: Account, balances: boolean): Facts {
+  const { flows, growth, wholePayments, roundedPayment } = account;
   const totals = totalsOf(flows);
   const facts = {
     totalIn: finite(totals.in),
@@ -18,6 +19,7 @@ export function factsOf({ flows, growth, wholePayments }: Account, balances: boo
       flow.kind === "stream" ? [streamFacts(flow, flows, growth)] : [],
     ),
     ...(wholePayments === undefined ? {} : { wholePayments }),
+    ...(roundedPayment === undefined ? {} : { roundedPayment }),
   };
   if (!balances || facts.totalIn === null || facts.totalOut === null) return facts;
   return {
@@ -41,7 +43,7 @@ function streamFacts(
   growth: Accumulation,
 ): StreamFacts {
   const { id, begins, frequency } = stream;
-  // The final payment of an unknown count has the id of its stream.
+  // A final payment has the id of its stream.
   const own = flows.filter((flow) => flow.id === id);
   const payments = finite(stream.count + own.length - 1);
   const totals = totalsOf(own);

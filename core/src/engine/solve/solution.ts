@@ -113,6 +113,16 @@ export interface WholePayments {
   readonly years: number;
 }
 
+/** What becomes of an unknown payment that is paid in whole cents. */
+export interface RoundedPayment {
+  /** The payment with every digit, zero or more. */
+  readonly exact: number;
+  /** Payments of the rounded size, before the last. */
+  readonly full: number;
+  /** The payment after them, which takes up the cents. */
+  readonly last: FinalPayment;
+}
+
 /** The figures beside the answer. Money in its own currency, rates in percent. */
 export interface Facts {
   /** `null` for a perpetuity. */
@@ -126,6 +136,8 @@ export interface Facts {
   readonly streams: readonly StreamFacts[];
   /** For an unknown count: the whole payments. */
   readonly wholePayments?: WholePayments;
+  /** For an unknown payment that is rounded to the cent. */
+  readonly roundedPayment?: RoundedPayment;
 }
 
 export interface Solution {
@@ -139,8 +151,9 @@ export interface Solution {
   readonly facts: Facts;
   readonly settled: SettledTimeline;
   /**
-   * The timeline as it is paid. It differs from the settled one only for an unknown count: its payments are whole,
-   * a final payment stands behind the flows of the problem, and what waits for their end does so.
+   * The timeline as it is paid. It differs from the settled one for an unknown count, whose payments are whole, and
+   * for a payment rounded to the cent: a final payment stands behind the flows of the problem. What waits for the
+   * end of whole payments does so.
    */
   readonly paid: SettledTimeline;
 }

@@ -9,6 +9,7 @@ import { fail, succeed } from "../result";
 import { accumulationOf } from "../timeline/spells";
 import { focalOf } from "../timeline/focal";
 import { splitFlow } from "../timeline/settle-timeline";
+import { roundedPayments } from "./rounded-payments";
 import type { Answer } from "./solution";
 import { onlyRoot, type Solver } from "./solver";
 import { worthlessOf } from "./worth";
@@ -46,7 +47,13 @@ export const solveAmount: Solver<"amount"> = ({ problem, timeline, unknown }) =>
   if (unit.mantissa === 0) return fail(issue("unknown-cancels", unknown.path, {}));
   const x = -rest.over(unit);
   if (!Number.isFinite(x)) return fail(issue("answer-too-large", unknown.path, {}));
-  return succeed(onlyRoot(x, answerFor(x, line, unknown.field), "linear"));
+  const rounded =
+    problem.paymentRounding === undefined
+      ? null
+      : roundedPayments(timeline, unknown.field, x, problem.paymentRounding);
+  if (rounded === null) return succeed(onlyRoot(x, answerFor(x, line, unknown.field), "linear"));
+  const answer = answerFor(rounded.x, line, unknown.field);
+  return succeed({ roots: [{ x, answer, rounded }], completeness: "linear" });
 };
 
 function answerFor(x: number, line: Flow, { field }: FlowFieldRef): Answer {

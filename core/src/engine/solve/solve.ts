@@ -40,7 +40,7 @@ export function accountFor(
   const { timeline, unknown } = question.value;
   const found = findRoots(question.value);
   if (!found.ok) return found;
-  const account = accountOf(timeline, unknown, found.value.roots[0].x);
+  const account = accountOf(timeline, unknown, found.value.roots[0]);
   return account.ok ? succeed({ account: account.value, unknown }) : account;
 }
 
@@ -70,7 +70,7 @@ function answerQuestion(question: Question): Result<SolvedProblem> {
   if (!found.ok) return found;
   const { roots, completeness } = found.value;
   const [first, ...others] = roots;
-  const account = accountOf(timeline, unknown, first.x);
+  const account = accountOf(timeline, unknown, first);
   if (!account.ok) return account;
   const settled = settledTimeline(timeline, first.x);
   if (!settled.ok) return settled;

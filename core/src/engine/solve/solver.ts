@@ -3,6 +3,7 @@ import type { UnknownKind } from "../fields/figure";
 import type { Unknowns } from "../problem/unknown";
 import type { Result } from "../result";
 import type { Timeline } from "../timeline/timeline";
+import type { RoundedPayments } from "./rounded-payments";
 import type { Answer, Completeness } from "./solution";
 
 /** A solution with the value of x that balances the timeline, which may differ from the value shown. */
@@ -10,6 +11,8 @@ export interface Root {
   readonly answer: Answer;
   /** The unknown in the timeline: an amount in its line's direction, a percent, a count, years. */
   readonly x: number;
+  /** Where the payment that is found is paid in whole cents: the answer is then one of these. */
+  readonly rounded?: RoundedPayments;
 }
 
 export interface Question<Kind extends UnknownKind = UnknownKind> {

@@ -226,6 +226,10 @@ const EXAMPLES: Readonly<Record<MistakeCode, readonly (readonly [Problem, number
   "rate-per-period-for-yearly": [[yieldOfLoan, 100 * rateOf(24350 / 485, 60)]],
   "rounded-rate": [[quarterly, 24350 / worth(0.00596, 60)]],
   "rounded-factor": [[loan, 24350 / 50.26]],
+  "cents-otherwise": [
+    [{ ...loan, paymentRounding: "up" }, Math.floor(payment * 100) / 100],
+    [{ ...loan, paymentRounding: "up" }, Number(payment.toFixed(4))],
+  ],
   "rounded-payment": [
     [
       problemOf({

@@ -1,5 +1,6 @@
 import { MISTAKE_CODES, type Mistake, type MistakeCode } from "./mistake";
 import { amountLeftOver } from "./slips/amount-left-over";
+import { centsOtherwise } from "./slips/cents-otherwise";
 import { compoundingAsPaymentFrequency } from "./slips/compounding-as-payment-frequency";
 import { compoundingIgnored } from "./slips/compounding-ignored";
 import { decimalAsPercent } from "./slips/decimal-as-percent";
@@ -69,6 +70,7 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "rate-per-period-for-yearly": ratePerPeriodForYearly,
   "rounded-rate": roundedRate,
   "rounded-factor": roundedFactor,
+  "cents-otherwise": centsOtherwise,
   "rounded-payment": roundedPayment,
   "wrong-sign": wrongSign,
   "digits-swapped": digitsSwapped,

@@ -38,6 +38,7 @@ export const MISTAKE_CODES = [
   "rate-per-period-for-yearly",
   "rounded-rate",
   "rounded-factor",
+  "cents-otherwise",
   "rounded-payment",
   "wrong-sign",
   "digits-swapped",

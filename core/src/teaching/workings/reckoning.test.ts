@@ -90,9 +90,11 @@ describe.each(cases)("$id", ({ problem, expect: wanted }) => {
 });
 
 test("every kind of step is seen in the workings of some case", () => {
+  const files = cases.map(({ problem }) => ({ ...(problem as object), version: 2 }));
+  const inCents = files.slice(0, 20).map((file) => ({ ...file, paymentRounding: "up" }));
   const seen = new Set(
-    cases.flatMap(({ problem }) =>
-      stepsOf(problem, { rounding: { factor: 4, rate: null } }).map(({ kind }) => kind),
+    [...files, ...inCents].flatMap((file) =>
+      stepsOf(file, { rounding: { factor: 4, rate: null } }).map(({ kind }) => kind),
     ),
   );
   expect([...seen].sort()).toEqual([...STEP_KINDS].sort());

@@ -13,6 +13,7 @@ export const STEP_KINDS = [
   "rearranged",
   "numbers",
   "value",
+  "final-payment",
   "search",
   "check",
   "rounding",

@@ -161,7 +161,7 @@ type LineReadings = Pick<DraftReading, "flows" | "rates" | "ask" | "today" | "fo
 function problemOf(draft: Draft, { flows, rates, ask, today, focal }: LineReadings): Problem {
   const focalDate = focal === null ? null : valueOf(focal);
   const date = today === null ? null : valueOf(today);
-  const { dayCount, fraction } = draft.conventions;
+  const { dayCount, fraction, payments } = draft.conventions;
   return {
     format: "kestrelmoor-problem",
     version: 2,
@@ -171,6 +171,7 @@ function problemOf(draft: Draft, { flows, rates, ask, today, focal }: LineReadin
     ...(date === null ? {} : { today: date }),
     ...(dayCount === USUAL_CONVENTIONS.dayCount ? {} : { dayCount }),
     ...(fraction === USUAL_CONVENTIONS.fraction ? {} : { fraction }),
+    ...(payments === "exact" ? {} : { paymentRounding: payments }),
     ...(focalDate === null ? {} : { focal: positionOf(focalDate) }),
     rates: draft.rates.map((line, index) => rateOfLine(line, rates[index])),
     flows: draft.flows.map((line, index) => flowOfLine(line, flows[index])),

@@ -30,6 +30,7 @@ export function writeDraft(problem: Problem): Draft {
       ...USUAL_CONVENTIONS,
       dayCount: times.dayCount,
       ...(problem.fraction === undefined ? {} : { fraction: problem.fraction }),
+      payments: problem.paymentRounding ?? "exact",
     },
     rates: problem.rates.map((rate, index) => writeRate(rate, index, names, usual)),
     flows,

@@ -213,6 +213,18 @@ export const MISTAKE_WORDS = {
     corrected: () => "The rounding error is multiplied by the amount.",
     nextTime: "Keep all the digits of a factor, or say that it comes from a table.",
   },
+  "cents-otherwise": {
+    doneUnrounded: (payment: string) => `you kept the payment unrounded, at ${payment}`,
+    done: {
+      nearest: "you rounded the payment to the nearest cent",
+      up: "you rounded the payment up to the next cent",
+    },
+    corrected: {
+      nearest: (payment: string) => `The payment is rounded to the nearest cent: ${payment}.`,
+      up: (payment: string) => `The payment is rounded up to the next cent: ${payment}.`,
+    },
+    nextTime: "Check how your course rounds payments before you use one.",
+  },
   "rounded-payment": {
     done: (name: string, amount: string, rounded: string) =>
       `you rounded ${name} from ${amount} to ${rounded}`,

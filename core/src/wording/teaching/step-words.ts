@@ -215,6 +215,21 @@ export const STEP_WORDS = {
   beyondNumbers:
     "At this rate a factor of the formula is too large or too small to be written as a number. The steps are left out.",
 
+  roundedPayment: {
+    toTheCent: { nearest: "to the cent", up: "up to the cent" },
+    inCents: {
+      nearest: "Round the payment to the nearest cent.",
+      up: "Round the payment up to the next cent.",
+    },
+    lastIsSmaller: (full: string) =>
+      `Final payment, after ${full}: each payment is rounded up by their difference, and the final one is smaller by what these cents have become.`,
+    lastIsLarger: (full: string) =>
+      `Final payment, after ${full}: each payment is rounded down by their difference, and the final one is larger by what these cents have become.`,
+    endsEarlier: (full: string) =>
+      `What the payments are rounded up by comes to more than one of them: the final payment comes after ${full}.`,
+    paid: "The payments are in whole cents, and a final payment settles the rest.",
+  },
+
   rounding: {
     same: "Rounding the intermediate values makes no difference.",
     differs: (rounded: string, exact: string, difference: string) =>

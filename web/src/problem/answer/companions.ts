@@ -31,6 +31,7 @@ export function companionsOf(
   return [
     ...totals(solution, format),
     ...periods(problem, solution, format),
+    ...unroundedPayment(solution, format),
     ...wholePayments(solution, format),
     ...rates(solution, format),
   ];
@@ -105,6 +106,13 @@ function periods(
       figure: writeFigure(years * frequencyOf(compounding), format),
     },
   ];
+}
+
+/** The payment with every digit, where it is paid in whole cents. */
+function unroundedPayment({ facts }: SolvedProblem, format: AnswerFormat): Companion[] {
+  const { roundedPayment } = facts;
+  if (roundedPayment === undefined) return [];
+  return [{ words: "Payment unrounded", figure: writeFigure(roundedPayment.exact, format) }];
 }
 
 /** A count in whole payments, and the alternative with a larger final payment. */

@@ -4,11 +4,14 @@ import {
   dayCountWords,
   FRACTION_RULES,
   measureWords,
+  writeFigure,
+  writeMoney,
   type AnswerFormat,
 } from "@kestrelmoor/core";
 import {
   DATE_ORDERS,
   PAYBACKS,
+  PAYMENTS_FOUND,
   RATES_ASKED,
   type Conventions,
   type Draft,
@@ -32,6 +35,12 @@ const ORDERS: Readonly<Record<Conventions["dateOrder"], string>> = {
 const ASKED: Readonly<Record<Conventions["rateAsked"], string>> = {
   nominal: "nominal, compounded as paid",
   effective: "effective, a year",
+};
+
+const PAID: Readonly<Record<Conventions["payments"], string>> = {
+  exact: "with every digit",
+  nearest: "to the nearest cent",
+  up: "up to the next cent",
 };
 
 const TOLD: Readonly<Record<Conventions["payback"], string>> = {
@@ -96,6 +105,19 @@ export default function ConventionsDialog({ onClose }: { readonly onClose: () =>
         {difference("rateAsked", RATES_ASKED)}
       </p>
       <p className={styles.sentence}>
+        A payment to find is kept{" "}
+        <InkChoice
+          label="A payment to find"
+          value={conventions.payments}
+          options={PAYMENTS_FOUND.map((found) => [found, PAID[found]] as const)}
+          onChoose={(payments) => set({ payments })}
+        />
+        {conventions.payments === "exact" ? "" : ", and the final one settles the rest"}
+      </p>
+      <p className={styles.difference} aria-live="polite">
+        {paymentWords(draft, { format, place })}
+      </p>
+      <p className={styles.sentence}>
         A payback period is told{" "}
         <InkChoice
           label="Payback period"
@@ -146,6 +168,28 @@ function differenceWords<Key extends keyof Conventions>(
   if (others.length === 0) return "It makes no difference here.";
   const words = others.map(([value, answer]) => `${answer} with ${nameOf(value)}`);
   return `${own} here; ${words.join(", ")}.`;
+}
+
+/** The payment and the final one, as every choice would have them; nothing where no payment is to be found. */
+function paymentWords(draft: Draft, { format, place }: Told): string {
+  const told = PAYMENTS_FOUND.map((payments) => {
+    const changed = { ...draft, conventions: { ...draft.conventions, payments } };
+    const { solved } = outcomeOf(changed, place);
+    const rounded = solved?.facts.roundedPayment;
+    const words =
+      solved === null
+        ? ""
+        : rounded === undefined
+          ? writeFigure(solved.answers[0].value, format)
+          : `${answerSentence(solved, format).value} and a final ${writeMoney(rounded.last.amount, format)}`;
+    return { payments, words };
+  });
+  const own = told.find(({ payments }) => payments === draft.conventions.payments);
+  const others = told.filter((one) => one !== own && one.words !== own?.words);
+  if (own === undefined || own.words === "") return "";
+  if (others.length === 0) return "It makes no difference here.";
+  const words = others.map(({ payments, words: other }) => `${other} ${PAID[payments]}`);
+  return `${own.words} here; ${words.join(", ")}.`;
 }
 
 /** The payback period of the open problem both ways; nothing where it is no project that is recovered. */

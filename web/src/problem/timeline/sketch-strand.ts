@@ -13,8 +13,8 @@ export function strandOf(
   const unknown = unknownOf(reading);
   // A start that is not known yet is drawn today.
   const placed = { ...flow, begins: known(flow.begins) ?? 0 };
-  // An unknown count is drawn as it would be paid: in whole payments, the last of them another amount.
-  const last = unknown === "count" ? (solved?.facts.wholePayments?.last ?? null) : null;
+  // They are drawn as they would be paid: whole payments, or whole cents, and the last of them another amount.
+  const last = lastOf(unknown, solved);
   const full = countOf(flow.count);
   const sizeAt = (index: number) =>
     last !== null && index === full ? Math.abs(last.amount) : sizeOf(paymentAmount(placed, index));
@@ -36,6 +36,11 @@ export function strandOf(
       return size === null ? null : today(size, paymentTime(placed, index));
     },
   };
+}
+
+function lastOf(unknown: Strand["unknown"], solved: SketchFacts<"stream">["solved"]) {
+  if (unknown === "count") return solved?.facts.wholePayments?.last ?? null;
+  return unknown === "amount" ? (solved?.facts.roundedPayment?.last ?? null) : null;
 }
 
 function unknownOf({ amount, count, begins, growth }: Reading): Strand["unknown"] {

@@ -1,11 +1,9 @@
 import type { SettledFlow } from "../../flows/flow-kind";
-import { paymentAmount } from "../../flows/expand-stream";
-import { paymentTime } from "../../flows/payment-times";
-import { growthFactor, type Accumulation } from "../../rates/accumulation";
-import type { ResolvedStream, Timeline } from "../../timeline/timeline";
+import type { Timeline } from "../../timeline/timeline";
 import { settleFlows } from "../../timeline/settle-timeline";
 import { focalOf } from "../../timeline/focal";
 import { accumulationOf } from "../../timeline/spells";
+import { lastPayment, streamAt } from "../last-payment";
 import { movesWith } from "../moves-with";
 import { rootInBracket } from "../roots/root-in-bracket";
 import { worthAt } from "../worth";
@@ -76,13 +74,7 @@ export function flowsWith(
   paid: number,
 ): readonly SettledFlow[] {
   const flows = settleFlows(timeline.flows, length);
-  return flows.with(index, { ...ownOf(flows, index), count: paid });
-}
-
-function ownOf(flows: readonly SettledFlow[], index: number): ResolvedStream<number> {
-  const own = flows[index];
-  if (own?.kind !== "stream") throw new TypeError("The stream is one of the timeline's flows");
-  return own;
+  return flows.with(index, { ...streamAt(flows, index), count: paid });
 }
 
 /** Whether so many payments would balance with one that rounds to the given one. */
@@ -90,7 +82,7 @@ function isRoundedToTheCent(timeline: Timeline, index: number, count: number): b
   const growth = accumulationOf(timeline.spells, count);
   if (!growth.ok) return false;
   const flows = settleFlows(timeline.flows, count);
-  const own = ownOf(flows, index);
+  const own = streamAt(flows, index);
   const focal = focalOf(timeline, count);
   const whole = worthAt(flows, growth.value, focal).value;
   const rest = worthAt(flows.with(index, { ...own, amount: 0 }), growth.value, focal).value;
@@ -122,25 +114,10 @@ function lastOf(timeline: Timeline, index: number, count: number): number | null
   const growth = accumulationOf(timeline.spells, count);
   if (!growth.ok) return null;
   const flows = settleFlows(timeline.flows, count);
-  const own = ownOf(flows, index);
-  const regular = paymentAmount(own, count - 1);
-  const at = paymentTime(own, count - 1);
-  const missing =
-    timeline.focal === null
-      ? -worthAt(flows, growth.value, at).value
-      : missingAt(at, flows, growth.value, focalOf(timeline, count));
-  const amount = (regular + missing) * directionOf(timeline.flows[index]);
+  const focal = timeline.focal === null ? null : focalOf(timeline, count);
+  const last = lastPayment({ flows, growth: growth.value, focal }, index, count);
+  const amount = last * directionOf(timeline.flows[index]);
   return Number.isFinite(amount) ? amount : null;
-}
-
-/** What balances the flows at the focal date, as an amount of another date. */
-function missingAt(
-  at: number,
-  flows: readonly SettledFlow[],
-  growth: Accumulation,
-  focal: number,
-): number {
-  return -worthAt(flows, growth, focal).value / growthFactor(growth, at, focal);
 }
 
 function directionOf(flow: Timeline["flows"][number] | undefined): number {

@@ -1,3 +1,4 @@
+import type { PaymentRounding } from "../../../engine/flows/payment-rounding";
 import type {
   Expression,
   Quantity,
@@ -77,9 +78,20 @@ function written(expression: Expression, places: Places): Written {
       return call("EXP", inner(expression.exponent, 0));
     case "logarithm":
       return call("LN", inner(expression.of, 0));
+    case "rounded":
+      return roundedOf(inner(expression.of, 0), expression.rounding);
     case "factor":
       return factorOf(expression.factor, expression.args, places);
   }
+}
+
+/** Digits that a payment keeps before it is rounded up: what noise adds beyond them is no cent. */
+const DIGITS_KEPT = 8;
+
+function roundedOf(formula: string, rounding: PaymentRounding): Written {
+  return rounding === "up"
+    ? call("ROUNDUP", `${call("ROUND", `${formula},${DIGITS_KEPT}`).text},2`)
+    : call("ROUND", `${formula},2`);
 }
 
 /** A factor in its formula, which gives way where it would divide nothing by nothing, or hardly more. */

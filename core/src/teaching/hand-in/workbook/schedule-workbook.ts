@@ -97,14 +97,15 @@ class ScheduleSheet {
       this.leftCell = given(WORDS.closing, input(last?.balance ?? 0, "money"));
     }
     const { levels } = schedule;
+    const isRaised = plan.roundUpTo > 0 || plan.paymentRounding !== null;
     levels.forEach(({ fromPayment, exact, amount }, place) => {
       const since = levels.length === 1 ? "" : WORDS.since(fromPayment);
       const formula = place === 0 ? this.levelFormula(exact) : null;
-      const value = plan.roundUpTo > 0 ? amount : exact;
+      const value = isRaised ? amount : exact;
       this.levelCells.push(
         given(
           WORDS.payment(since),
-          formula === null || plan.roundUpTo > 0
+          formula === null || isRaised
             ? input(value, "money")
             : { kind: "formula", formula, value: exact, shows: "money" },
         ),

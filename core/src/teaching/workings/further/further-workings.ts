@@ -153,11 +153,13 @@ function spanOf({ from, to }: Extract<FollowUp, { find: "interest" | "principal"
   return { from: story.yearsAt(from), to: story.yearsAt(to) };
 }
 
-/** The schedule uses whole payments. */
+/** The account has whole payments, or payments in whole cents, and a final one. */
 function wholePayments({ composition }: Story): Step[] {
   const { sheet, flows, solved } = composition;
   const { unknown, facts } = solved;
-  if (unknown.kind !== "count" || (facts.wholePayments?.last ?? null) === null) return [];
+  const { wholePayments: whole, roundedPayment } = facts;
+  const final = whole?.last ?? roundedPayment?.last ?? null;
+  if (final === null || unknown.field.on !== "flow") return [];
   const count = flows[unknown.field.line]?.count ?? null;
   const last = flows.at(-1)?.size ?? null;
   if (count === null || last === null) return [];
@@ -165,7 +167,8 @@ function wholePayments({ composition }: Story): Step[] {
     sheet.tell(count, WORDS.fullPayments);
     sheet.tell(last, WORDS.finalPayment);
   });
-  return [step("number-of-periods", "every-step", WORDS.wholePayments, ...lines)];
+  const says = whole === undefined ? STEP_WORDS.roundedPayment.paid : WORDS.wholePayments;
+  return [step("number-of-periods", "every-step", says, ...lines)];
 }
 
 function textOf({ say, lines }: Step): string {

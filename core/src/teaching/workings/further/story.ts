@@ -67,8 +67,14 @@ function withAnswer(solved: SolvedProblem, answer: number, isRounded: boolean): 
   const timeline = resolveTimeline(problem);
   if (!timeline.ok) throw new TypeError("A solved problem has a timeline");
   const resolved = timeline.value.flows;
+  const { roundedPayment } = solved.facts;
+  const own = solved.unknown.field.on === "flow" ? solved.unknown.field.line : null;
   const settled = (isRounded ? settleFlows(resolved, 0) : paid).map((flow, index) => ({
     ...flow,
+    // With payments in whole cents the final one stands for itself.
+    ...(roundedPayment !== undefined && index === own && flow.kind === "stream"
+      ? { count: roundedPayment.full }
+      : {}),
     // The final payment has the id of its stream.
     id: problem.flows[index]?.id ?? flow.id,
   }));

@@ -1,3 +1,4 @@
+import { inWholeCents } from "../../../engine/flows/payment-rounding";
 import { sum } from "../../../engine/numbers/sum";
 import type { Expression, Quantity } from "./expression";
 
@@ -45,6 +46,8 @@ function evaluated(expression: Expression, valueIn: (quantity: Quantity) => numb
       return Math.exp(value(expression.exponent));
     case "logarithm":
       return logarithmOf(expression.of, value);
+    case "rounded":
+      return inWholeCents(value(expression.of), expression.rounding);
     case "factor":
       return expression.factor.evaluate(expression.args.map(value));
   }
@@ -107,6 +110,7 @@ export function someQuantity(
     case "exponential":
       return some(expression.exponent);
     case "logarithm":
+    case "rounded":
       return some(expression.of);
     case "factor":
       return some(...expression.args);

@@ -1,3 +1,4 @@
+import type { PaymentRounding } from "../../../engine/flows/payment-rounding";
 import type { FieldRef } from "../../../engine/fields/field-ref";
 
 /**
@@ -15,6 +16,8 @@ export type Expression =
   | { readonly op: "exponential"; readonly exponent: Expression }
   | { readonly op: "logarithm"; readonly of: Expression }
   | { readonly op: "factor"; readonly factor: Factor; readonly args: readonly Expression[] }
+  /** In whole cents. */
+  | { readonly op: "rounded"; readonly of: Expression; readonly rounding: PaymentRounding }
   /** An unknown found numerically: the root of a balance between two numbers. */
   | ({ readonly op: "root" } & SoughtRoot)
   /** A short form of an expression that is too long to read. */
@@ -166,6 +169,10 @@ export function power(base: Expression, exponent: Expression): Expression {
 
 export function logarithm(expression: Expression): Expression {
   return { op: "logarithm", of: expression };
+}
+
+export function rounded(expression: Expression, rounding: PaymentRounding): Expression {
+  return { op: "rounded", of: expression, rounding };
 }
 
 export function factorOf(factor: Factor, ...args: readonly Expression[]): Expression {

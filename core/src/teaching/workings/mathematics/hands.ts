@@ -15,6 +15,8 @@ export interface Hand {
   readonly logarithm: (of: string) => string;
   readonly brackets: (text: string) => string;
   readonly letter: (base: string, below: string) => string;
+  /** Words after a formula. */
+  readonly words: (text: string) => string;
   /** A number marked with its quantity. */
   readonly marked: (figure: string, id: string) => string;
 }
@@ -39,6 +41,7 @@ export const latexHand: Hand = {
     const letters = /^[A-Z]{2,}$/.test(base) ? String.raw`\mathit{${base}}` : base;
     return below === "" ? letters : `${letters}_{${below}}`;
   },
+  words: (text) => String.raw`\text{ ${text}}`,
   marked: (figure, id) => String.raw`\htmlData{from=${id}}{${figure}}`,
 };
 
@@ -54,6 +57,7 @@ export const plainHand: Hand = {
   logarithm: (of) => `ln(${of})`,
   brackets: (text) => `(${text})`,
   letter: (base, below) => `${base === "\\delta" ? "δ" : base}${below}`,
+  words: (text) => ` ${text}`,
   marked: (figure) => figure,
 };
 

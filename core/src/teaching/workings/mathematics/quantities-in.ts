@@ -40,6 +40,7 @@ function collect(expression: Expression, opens: boolean, found: Set<Quantity>): 
       collect(expression.exponent, opens, found);
       return;
     case "logarithm":
+    case "rounded":
       collect(expression.of, opens, found);
       return;
     case "factor":

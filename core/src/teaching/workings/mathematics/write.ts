@@ -2,6 +2,7 @@ import { isOne, type Expression, type Quantity, type SignedTerm } from "./expres
 import { explicitForm } from "./factors";
 import { figureOf, plainFigure, type Rounding } from "./figures";
 import { letterIn, type Hand } from "./hands";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { withMarks, type AnswerFormat } from "../../../wording/answer-format";
 
 /**
@@ -22,6 +23,8 @@ export interface Style {
   /** Marks each number with its quantity, so that a screen can point back to it. */
   readonly isMarked: boolean;
 }
+
+const ROUNDED = STEP_WORDS.roundedPayment.toTheCent;
 
 /** How tightly an expression binds; a looser one needs brackets. */
 const SUM = 1;
@@ -82,6 +85,11 @@ function written(expression: Expression, manner: Manner, style: Style): Written 
       };
     case "logarithm":
       return { text: hand.logarithm(inner(expression.of, 0)), level: ATOM };
+    case "rounded":
+      return {
+        text: `${inner(expression.of, ATOM)}${hand.words(ROUNDED[expression.rounding])}`,
+        level: SUM,
+      };
     case "factor": {
       const { factor, args } = expression;
       if (style.notation === "factors" && factor.sign !== null && manner !== "numbers") {

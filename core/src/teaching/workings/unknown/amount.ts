@@ -7,6 +7,8 @@ import {
   type Expression,
   type Quantity,
 } from "../mathematics/expression";
+import { multipleOf } from "./multiple-of";
+import { roundedPaymentSteps } from "./rounded-payment";
 import type { Composition } from "../compose/composition";
 import {
   balanceInWords,
@@ -54,6 +56,7 @@ export function amountSteps(composition: Composition): Step[] {
       : [rearranged("short", WORDS.divide, symbols)]),
     step("numbers", "short", WORDS.substitute, numbers, ...lines.map(valuesOf)),
     foundStep(found.value < 0 ? WORDS.otherDirection : WORDS.calculate, found, resultLine(found)),
+    ...roundedPaymentSteps(composition, found),
   ];
 }
 
@@ -101,18 +104,6 @@ function gathered(open: readonly Term[], { x, known, coefficient, isAlone }: Gat
 
 function isLetter(expression: Expression, unknown: Quantity | undefined): boolean {
   return expression.op === "quantity" && expression.quantity === unknown;
-}
-
-/** A term as a multiple of the unknown. */
-function multipleOf({ size, factor }: Term): Expression {
-  if (size.op === "product") {
-    const times = size.factors.filter((one) => one.op !== "quantity");
-    return product(...times, factor);
-  }
-  if (size.op === "quantity" && size.quantity.expression !== null) {
-    return multipleOf({ flow: 0, sign: 1, worth: null, size: size.quantity.expression, factor });
-  }
-  return factor;
 }
 
 function isOne(expression: Expression): boolean {
