@@ -10,6 +10,7 @@ export const everything = {
   today: "2027-01-15",
   dayCount: "actual/actual",
   fraction: "compound",
+  paymentRounding: "up",
   focal: "-P1M",
   rates: [
     { percent: 7.4, quoted: "nominal", compounding: "P1M" },

@@ -60,6 +60,34 @@ test("a rate to find is nominal or effective, as the course asks for it", async 
   await moor.expectAnswer("7.6382%");
 });
 
+test("a payment to find is kept in whole cents, and the final one settles the rest everywhere", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Loan repayments");
+  await moor.type(moor.amount(0), "86000");
+  await moor.type(moor.howLong(0), "8 years");
+  await moor.type(moor.rate, "7.4");
+  await moor.expectAnswer("1,189.69");
+  await page.getByRole("button", { name: "Conventions" }).click();
+  const dialog = page.getByRole("dialog");
+  await expect(dialog).toContainText(
+    "Here 1,189.6919; to the nearest cent 1,189.69, the final one 1,189.94; up to the next cent 1,189.70, the final one 1,188.65.",
+  );
+  await dialog.getByLabel("A payment to find").selectOption("up");
+  await page.keyboard.press("Escape");
+  await moor.expectAnswer("1,189.70");
+  await expect(page.getByText("with a final payment of 1,188.65").first()).toBeVisible();
+  // 95 × 1,189.70 + 1,188.65
+  await expect(page.getByText("114,210.15").first()).toBeVisible();
+  await expect(page.getByText("Round the payment up to the next cent.")).toBeVisible();
+  await page.getByRole("tab", { name: "Mark my answer" }).click();
+  await moor.type(page.getByRole("tabpanel").getByRole("textbox").first(), "1189.69");
+  await expect(page.getByText(/rounded the payment to the nearest cent/)).toBeVisible();
+  await page.reload();
+  await moor.expectAnswer("1,189.70");
+});
+
 test.describe("dates", () => {
   test("days that are typed without a date stand over the year of the course", async ({
     moor,

@@ -222,9 +222,9 @@ export const STEP_WORDS = {
       up: "Round the payment up to the next cent.",
     },
     lastIsSmaller: (full: string) =>
-      `Final payment, after ${full}: each payment is rounded up by their difference, and the final one is smaller by what these cents have become.`,
+      `Final payment, after ${full}: one payment, less what rounding up has added to all of them, with interest to that date.`,
     lastIsLarger: (full: string) =>
-      `Final payment, after ${full}: each payment is rounded down by their difference, and the final one is larger by what these cents have become.`,
+      `Final payment, after ${full}: one payment, plus what rounding down has taken off all of them, with interest to that date.`,
     endsEarlier: (full: string) =>
       `What the payments are rounded up by comes to more than one of them: the final payment comes after ${full}.`,
     paid: "The payments are in whole cents, and a final payment settles the rest.",

@@ -181,15 +181,15 @@ function paymentWords(draft: Draft, { format, place }: Told): string {
         ? ""
         : rounded === undefined
           ? writeFigure(solved.answers[0].value, format)
-          : `${answerSentence(solved, format).value} and a final ${writeMoney(rounded.last.amount, format)}`;
+          : `${answerSentence(solved, format).value}, the final one ${writeMoney(rounded.last.amount, format)}`;
     return { payments, words };
   });
   const own = told.find(({ payments }) => payments === draft.conventions.payments);
   const others = told.filter((one) => one !== own && one.words !== own?.words);
   if (own === undefined || own.words === "") return "";
   if (others.length === 0) return "It makes no difference here.";
-  const words = others.map(({ payments, words: other }) => `${other} ${PAID[payments]}`);
-  return `${own.words} here; ${words.join(", ")}.`;
+  const words = others.map(({ payments, words: other }) => `${PAID[payments]} ${other}`);
+  return `Here ${own.words}; ${words.join("; ")}.`;
 }
 
 /** The payback period of the open problem both ways; nothing where it is no project that is recovered. */

@@ -17,17 +17,18 @@ export const centsOtherwise: Mistake = {
     const corrected: Slip["corrected"] = (format) =>
       WORDS.corrected[own](writeMoney(payment, format));
     const others = PAYMENT_ROUNDINGS.filter((rounding) => rounding !== own);
+    // A figure in cents is more likely to be rounded than cut from one that is not.
     return [
-      {
-        done: (format) => WORDS.doneUnrounded(writeFigure(roundedPayment.exact, format)),
-        corrected,
-        problem: unrounded,
-      },
       ...others.map((paymentRounding) => ({
         done: () => WORDS.done[paymentRounding],
         corrected,
         problem: { ...problem, paymentRounding },
       })),
+      {
+        done: (format) => WORDS.doneUnrounded(writeFigure(roundedPayment.exact, format)),
+        corrected,
+        problem: unrounded,
+      },
     ];
   },
 };
