@@ -76,6 +76,14 @@ const wholePayments = z
   })
   .meta({ description: "An unknown count in whole payments." });
 
+const roundedPayment = z
+  .object({
+    exact: z.number().meta({ description: "the payment with every digit" }),
+    full: z.int().meta({ description: "payments of the rounded size, before the last" }),
+    last: finalPayment,
+  })
+  .meta({ description: "An unknown payment in whole cents." });
+
 export const solutionReply = z
   .object({
     unknown: z.object({ path: z.array(z.union([z.string(), z.number()])).readonly() }),
@@ -90,6 +98,7 @@ export const solutionReply = z
       effectivePercents: z.array(z.number().nullable()).readonly(),
       streams: z.array(streamFacts).readonly(),
       wholePayments: wholePayments.optional(),
+      roundedPayment: roundedPayment.optional(),
     }),
   })
   .meta({ id: "Solution", description: "Every solution of the unknown, and related values." });

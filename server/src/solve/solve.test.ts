@@ -163,6 +163,31 @@ test("gives a count in whole payments, and says when interest alone reaches the 
   }
 });
 
+test("gives a payment in whole cents, and the final one that settles the rest", async () => {
+  const body = {
+    format: "kestrelmoor-problem",
+    version: 2,
+    paymentRounding: "up",
+    rates: [{ percent: 0, quoted: "effective" }],
+    flows: [
+      { id: "loan", kind: "single", direction: "in", amount: 1000, at: "P0D" },
+      {
+        ...{ id: "pay", kind: "stream", direction: "out", amount: null, every: "P1M", count: 7 },
+        ...{ timing: "end", begins: "P0D" },
+      },
+    ],
+  };
+  const reply = solutionReply.parse((await solve(body).expect(200)).body);
+  expect(reply.answers[0]?.value).toBe(142.86);
+  expect(reply.facts.roundedPayment).toEqual({
+    exact: expect.closeTo(1000 / 7, 9),
+    full: 6,
+    last: { amount: expect.closeTo(1000 - 6 * 142.86, 9), years: expect.closeTo(7 / 12, 12) },
+  });
+  const refused = await solve({ ...body, paymentRounding: "down" }).expect(422);
+  expect(JSON.stringify(refused.body)).toContain("paymentRounding");
+});
+
 test("every proof that a reply can name is explained in docs/method.md", () => {
   const method = readFileSync(join(import.meta.dirname, "../../../docs/method.md"), "utf8");
   for (const proof of solutionReply.shape.completeness.options)

@@ -119,6 +119,7 @@ describe("files and fields", () => {
       today: "2027-09-20",
       dayCount: "30/360",
       fraction: "simple",
+      paymentRounding: "up",
       focal: "2027-12-31",
       rates: [{ percent: 5, quoted: "effective" }],
       flows: [
