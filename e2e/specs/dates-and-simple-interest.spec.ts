@@ -161,6 +161,30 @@ test.describe("dates", () => {
   });
 });
 
+test("where today has a date the schedule has dates, and reads them as lines do", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Loan repayments");
+  await moor.type(moor.amount(0), "86000");
+  await moor.type(moor.howLong(0), "3 years");
+  await moor.type(moor.rate, "7.4");
+  await page.getByRole("tab", { name: "Schedule" }).click();
+  const view = page.getByRole("tabpanel");
+  await moor.type(page.getByLabel("Payoff time"), "1 March 2028");
+  await expect(view).toContainText("Payments have no dates yet.");
+  await page.getByRole("button", { name: "Add a line" }).click();
+  await chooseFromMenu(page, "A date for today");
+  await moor.type(page.getByRole("textbox", { name: "The date of today" }), "15 Jan 2027");
+  await page.keyboard.press("Tab");
+  // 15 of the 29 days of interest on what is owed after payment 13.
+  await expect(view).toContainText("57,297.42, including 181.91 of accrued interest");
+  await moor.type(page.getByLabel(/Go to a payment/), "20 Apr 2028");
+  await expect(view.getByRole("row", { name: /2028-05-15/ })).toBeVisible();
+  await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "31 Jan 2027");
+  await expect(view.getByRole("row", { name: /2028-04-30/ })).toBeVisible();
+});
+
 test("dates and past times are read beside a problem as on its lines", async ({ moor, page }) => {
   await moor.openProblem("The honey note, sold early");
   await page.getByRole("tab", { name: "Value at a date" }).click();

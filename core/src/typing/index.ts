@@ -12,6 +12,7 @@ export * from "./input/read-moment";
 export * from "./input/read-money";
 export * from "./input/read-rate";
 export * from "./input/read-time";
+export * from "./input/read-time-among-payments";
 export * from "./input/table-to-amounts";
 export * from "./input/unknown-mark";
 export {
@@ -69,7 +70,7 @@ export {
 } from "./draft/fields/draft-fields";
 export type { SaidAmount } from "./input/read-amount";
 export type { Moment, SaidTime } from "./input/read-position";
-export { DATE_ORDERS } from "./input/read-date";
+export { DATE_ORDERS, readDate, type DateOrder } from "./input/read-date";
 export {
   conventionsSchema,
   PAYBACKS,

@@ -64,6 +64,8 @@ export const TYPING_SENTENCES = {
     `Cannot read “${at}”. Type how long, such as 3y 4m, 40 payments or for ever, or ? to find it.`,
   "payments-of-which": () =>
     "Several lines have payments. Say which, such as payment 30 of the repayments.",
+  "payments-without-dates": () =>
+    "Payments have no dates yet. Type the date of the first payment, or a date for today.",
   "payments-undated": () =>
     "The start of these payments is not known yet. Type a time, such as 2 years 6 months.",
   "payment-too-late": ({ payment, count }, format) =>

@@ -184,6 +184,7 @@ export interface IssueFacts {
   "count-not-understood": { at: string };
   "payments-of-which": NoFacts;
   "payments-undated": NoFacts;
+  "payments-without-dates": NoFacts;
   "payment-too-late": { payment: number; count: number };
   "span-missing": NoFacts;
   "span-not-understood": { at: string };

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "@jest/globals";
 import { daysBetween, isCalendarDate } from "../time/calendar";
-import { paymentDate } from "./payment-dates";
+import { effective, problemOf, single, solved, stream } from "../../../test/problems";
+import { firstPaymentDate, paymentDate } from "./payment-dates";
 
 describe("the date of a payment", () => {
   test.each<[string, string, string, number, string | null]>([
@@ -30,5 +31,41 @@ describe("the date of a payment", () => {
       expect(daysBetween(one, next)).toBeGreaterThanOrEqual(28);
       expect(daysBetween(one, next)).toBeLessThanOrEqual(31);
     }
+  });
+});
+
+describe("the first payment, where today has a date", () => {
+  const dated = (parts: object, today: string | null = "2027-01-31") =>
+    problemOf({
+      ...(today === null ? {} : { today }),
+      rates: [effective(5)],
+      flows: [
+        single("loan", "in", 1000, "P0D"),
+        stream("pay", "out", null, { every: "P1M", count: 6, ...parts }),
+      ],
+    });
+  test.each([
+    ["comes after the first month", {}, "2027-02-28"],
+    ["comes today, at the start of it", { timing: "start" }, "2027-01-31"],
+    ["half a year later by the calendar", { begins: "P6M", timing: "start" }, "2027-07-31"],
+    ["from a date on", { begins: "2027-09-20" }, "2027-10-20"],
+    ["before today", { begins: "-P2M", timing: "start" }, "2026-11-30"],
+    [
+      "by the days to a start that no month says",
+      { begins: "P0.1Y", timing: "start" },
+      "2027-03-08",
+    ],
+  ])("%s", (_, parts, wanted) => {
+    const problem = dated(parts);
+    const pay = problem.flows[1];
+    const settled = solved(problem).settled.flows[1];
+    if (pay?.kind !== "stream" || settled?.kind !== "stream") throw new Error("A stream");
+    expect(firstPaymentDate(problem, pay, settled.begins)).toBe(wanted);
+  });
+
+  test("has none without it", () => {
+    const problem = dated({}, null);
+    const pay = problem.flows[1];
+    expect(pay?.kind === "stream" && firstPaymentDate(problem, pay, 0)).toBeNull();
   });
 });

@@ -1,5 +1,8 @@
+import { calendarOf } from "../problem/calendar-of";
+import type { FlowOf, Problem } from "../problem/schema";
 import { dateAfter, daysBetween, daysInMonth, isoDate } from "../time/calendar";
 import { frequencyOf, parseDuration } from "../time/duration";
+import { dateAt, isDate } from "../time/moment";
 
 /**
  * The calendar date of a payment. Months and years keep the day of the first payment; where a month is too
@@ -27,6 +30,32 @@ export function paymentDate(first: string, every: string, index: number): string
 }
 
 const ISO_LENGTH = 10;
+
+/**
+ * The date of the first payment of a stream, where today has one. Months and years are those of the calendar: payments
+ * that begin half a year from 15 January begin on 15 July.
+ *
+ * @param begins when its first period begins in fact, in years from today
+ * @returns ISO 8601; `null` without a date of today, and where the calendar has no such date
+ */
+export function firstPaymentDate(
+  problem: Pick<Problem, "today" | "dayCount" | "flows">,
+  { begins: position, timing, every }: FlowOf<"stream">,
+  begins: number,
+): string | null {
+  const calendar = calendarOf(problem);
+  if (calendar === null) return null;
+  const start = typeof position === "string" ? calendarDateOf(position, calendar.today) : null;
+  const from = start ?? dateAt(begins, calendar);
+  return from === null || timing === "start" ? from : paymentDate(from, every, 1);
+}
+
+function calendarDateOf(moment: string, today: string): string | null {
+  if (isDate(moment)) return moment;
+  return moment.startsWith("-")
+    ? paymentDate(today, moment.slice(1), -1)
+    : paymentDate(today, moment, 1);
+}
 
 /**
  * Where a calendar date falls among payments: 0 is the first, 1.5 half of the days from the second to the

@@ -1,34 +1,26 @@
-import { issue } from "../../engine/issues/issue";
+import { issue, type Issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 import { readCount } from "./read-count";
-import { readTime } from "./read-time";
+import { readTimeAmongPayments, type PaymentTimes } from "./read-time-among-payments";
 import { wholeFrom, wholeUpTo } from "../../engine/numbers/compare";
-
-/** When the payments of a stream fall. */
-export interface PaymentTimes {
-  /** Years from today to the first of them. */
-  readonly first: number;
-  /** Payments a year. */
-  readonly frequency: number;
-  /** Time between two of them, ISO 8601. */
-  readonly every: string;
-}
 
 const NUMBER = /^(?:payment|number|no\.?|#)?\s*(\d{1,7})(?:st|nd|rd|th)?(?:\s+payment)?$/;
 const YEAR = /^year\s*(\d{1,4})$/;
 
 /**
- * Reads which payment is meant: `13`, `payment 13`, `year 2` (its first payment), or a time.
+ * Reads which payment is meant: `13`, `payment 13`, `year 2` (its first payment), a time or a date.
  *
  * @param meant what a time says: the payment `at` it or next after it, or the first one whose period
  *   begins at it, which is one later
- * @returns a number from 1; fails with `payment-number-missing` or `payment-number-not-understood`
+ * @returns a number from 1; fails with `payment-number-missing` or `payment-number-not-understood`, and for a date that
+ *   does not exist, or where payments have none, with the reason
  */
 export function readPaymentNumber(
   typed: string,
-  { first, frequency }: PaymentTimes,
+  payments: PaymentTimes,
   meant: "at" | "period",
 ): Result<number> {
+  const { first, frequency } = payments;
   const text = typed.trim().toLowerCase();
   if (text === "") return fail(issue("payment-number-missing", [], {}));
   const notUnderstood = fail(issue("payment-number-not-understood", [], { at: typed.trim() }));
@@ -40,12 +32,17 @@ export function readPaymentNumber(
       ? succeed(wholeUpTo((Number(year) - 1) * frequency) + 1)
       : notUnderstood;
   }
-  const time = readTime(text.replace(/\s+on$/, ""));
-  if (!time.ok) return notUnderstood;
-  const periods = (time.value.years - first) * frequency;
+  const time = readTimeAmongPayments(text.replace(/\s+on$/, ""), payments);
+  if (!time.ok) return saysMore(time.issues) ? time : notUnderstood;
+  const periods = (time.value - first) * frequency;
   return succeed(
     meant === "at" ? Math.max(1, wholeFrom(periods) + 1) : Math.max(1, wholeUpTo(periods) + 2),
   );
+}
+
+/** Whether the reason is about the date that was typed: then it is told itself. */
+function saysMore(issues: readonly Issue[]): boolean {
+  return issues.some(({ code }) => code.startsWith("date-") || code === "payments-without-dates");
 }
 
 /**
@@ -53,7 +50,10 @@ export function readPaymentNumber(
  *
  * @returns a whole number from 1; fails with `payments-missing` or `payments-not-understood`
  */
-export function readPayments(typed: string, { every }: PaymentTimes): Result<number> {
+export function readPayments(
+  typed: string,
+  { every }: Pick<PaymentTimes, "every">,
+): Result<number> {
   const text = typed.trim();
   if (text === "") return fail(issue("payments-missing", [], {}));
   const notUnderstood = fail(issue("payments-not-understood", [], { at: text }));

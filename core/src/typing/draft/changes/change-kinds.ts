@@ -1,7 +1,7 @@
 import { readMoney } from "../../input/read-money";
 import { readPaymentNumber, readPayments } from "../../input/read-payment-number";
 import { readPercent, readRate } from "../../input/read-rate";
-import type { PaymentTimes } from "../../input/read-payment-number";
+import type { PaymentTimes } from "../../input/read-time-among-payments";
 import type { Quotation } from "../../../engine/rates/quotation";
 import type { LoanChange, LoanChangeKind } from "../../../engine/schedule/changes/change";
 import type { EntryField } from "../entries/entry-field";

@@ -3,6 +3,7 @@ import { BLANK_DRAFT, draftSchema, type Draft } from "../draft";
 import { MOST_CHANGES } from "../draft-schedule";
 import { removeFlow } from "../edit-lines";
 import { SHAPES } from "../shapes";
+import { TEXTBOOK_TIMES } from "../../input/names";
 import type { ChangeLine } from "./change-kinds";
 import { addChange, CHANGES, writeInChange } from "./edit-changes";
 import { readChange } from "./read-change";
@@ -12,6 +13,8 @@ const MONTHLY = {
   first: 1 / 12,
   frequency: 12,
   every: "P1M",
+  firstDate: null,
+  said: TEXTBOOK_TIMES,
   quotation: { quoted: "nominal", compounding: "P1M" },
 } as const;
 const AT_THE_START = { ...MONTHLY, first: 0 };
@@ -72,7 +75,29 @@ describe("what a line of changes says", () => {
     });
   });
 
+  test.each([
+    ["20 Sep 2028", 24],
+    ["21 September 2028", 25],
+    ["2028-09-20", 24],
+    ["9/20/2028", 24],
+    ["on 1 Oct 2026", 1],
+  ])("where payments have dates, “%s” is payment %d", (from, fromPayment) => {
+    const dated = {
+      ...MONTHLY,
+      firstDate: "2026-10-20",
+      said: { ...TEXTBOOK_TIMES, dateOrder: "month-first" as const },
+    };
+    expect(readChange(extra("once", from), dated).change).toMatchObject({ fromPayment });
+  });
+
   test.each<[string, ChangeLine, string, string]>([
+    [
+      "a date where payments have none",
+      extra("once", "5 May 2028"),
+      "from",
+      "payments-without-dates",
+    ],
+    ["31 February", extra("once", "31 Feb 2028"), "from", "date-impossible"],
     ["nothing typed", spell("holiday", "1", ""), "lasts", "payments-missing"],
     ["no beginning", spell("holiday", " ", "6"), "from", "payment-number-missing"],
     ["less than a payment", spell("holiday", "1", "3 days"), "lasts", "payments-not-understood"],

@@ -22,7 +22,7 @@ export const OFFER_FIELDS = {
   term: figure(
     "Term",
     ({ count }) => count,
-    (text, { every }) => readPayments(text, { every, first: 0, frequency: 1 }),
+    (text, { every }) => readPayments(text, { every }),
   ),
   fee: figure("Upfront fee", ({ fee }) => fee, readMoney),
   residual: figure("Balloon payment", ({ residual }) => residual, readMoney),

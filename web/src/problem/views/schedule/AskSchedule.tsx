@@ -9,9 +9,11 @@ import {
   type Issue,
   writeFigure,
 } from "@kestrelmoor/core";
-import { readMoney, readTime } from "@kestrelmoor/core/typing";
+import { readMoney, readTimeAmongPayments, type PaymentTimes } from "@kestrelmoor/core/typing";
 import { useMemo, type ReactNode } from "react";
 import { afterWords } from "./after-words";
+import { useTimesSaid } from "../../document/use-times-said";
+import { paymentTimesOf } from "./payment-times";
 import { useScheduleChoice } from "./schedule-choice";
 import { scheduleWords } from "@kestrelmoor/core/teaching";
 import type { SchedulePartProps } from "./ScheduleSummary";
@@ -21,7 +23,9 @@ import styles from "./Schedule.module.css";
 type Typed = "spanFrom" | "spanTo" | "below" | "paidOff";
 
 /** Questions about a span, a balance and a day, each answered as it is typed. */
-export function AskSchedule({ account, format }: SchedulePartProps) {
+export function AskSchedule({ account, firstDate, format }: SchedulePartProps) {
+  const said = useTimesSaid();
+  const payments = paymentTimesOf(account, firstDate, said);
   const [choice, change] = useScheduleChoice();
   const { schedule } = account;
   const { kind } = schedule;
@@ -73,7 +77,7 @@ export function AskSchedule({ account, format }: SchedulePartProps) {
         {field("paidOff", "Payoff time", "2 years 10 days")}:{" "}
         <Answer>
           {choice.paidOff.trim() !== "" && (
-            <PaidOff {...{ account, typed: choice.paidOff, money }} />
+            <PaidOff {...{ account, typed: choice.paidOff, money }} payments={payments} />
           )}
         </Answer>
       </li>
@@ -145,11 +149,15 @@ function BalanceReached({ account, typed }: TypedProps) {
 function PaidOff({
   account,
   typed,
+  payments,
   money,
-}: TypedProps & { readonly money: (amount: number) => string }) {
-  const time = readTime(typed);
+}: TypedProps & {
+  readonly payments: PaymentTimes;
+  readonly money: (amount: number) => string;
+}) {
+  const time = readTimeAmongPayments(typed, payments);
   if (!time.ok) return <Issues issues={time.issues} />;
-  const owed = owedAt(account.run, time.value.years);
+  const owed = owedAt(account.run, time.value);
 
   if (owed === null) return <Complaint>no balance at that time.</Complaint>;
   return (

@@ -1,12 +1,18 @@
-import type { Flow, ScheduleOptions } from "@kestrelmoor/core";
+import {
+  calendarDateWords,
+  type Flow,
+  type ScheduleOptions,
+  type SolvedProblem,
+} from "@kestrelmoor/core";
 import { InkChoice } from "../../../ui/InkChoice";
 import { useDocumentState } from "../../document/document-context";
 import { useFieldEditing } from "../../lines/use-line-editing";
-import { dateIn } from "./first-date";
+import { dateIn, datedByProblem } from "./first-date";
 import { useScheduleChoice } from "./schedule-choice";
 import styles from "./Schedule.module.css";
 
 interface ScheduleChoicesProps {
+  readonly solved: SolvedProblem;
   readonly streams: readonly Flow[];
   readonly flow: string;
   /** The name of the schedule, such as "Amortization schedule". */
@@ -14,11 +20,14 @@ interface ScheduleChoicesProps {
 }
 
 /** The payments, the rounding and the first date of the schedule, as parts of a sentence. */
-export function ScheduleChoices({ streams, flow, name }: ScheduleChoicesProps) {
+export function ScheduleChoices({ solved, streams, flow, name }: ScheduleChoicesProps) {
   const [, look] = useScheduleChoice();
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const { type, leave, change } = useFieldEditing();
-  const isWrong = firstDate.trim() !== "" && dateIn(firstDate) === null;
+  const order = useDocumentState(({ draft }) => draft.conventions.dateOrder);
+  const own = datedByProblem(solved, flow);
+  const date = firstDate.trim() === "" ? own : dateIn(firstDate, order);
+  const isWrong = firstDate.trim() !== "" && date === null;
   return (
     <>
       <p className={styles.sentence}>
@@ -52,8 +61,8 @@ export function ScheduleChoices({ streams, flow, name }: ScheduleChoicesProps) {
           className={`ink-field ${styles.date ?? ""}`}
           aria-label="Date of the first payment"
           aria-invalid={isWrong}
-          placeholder="no date"
-          maxLength={10}
+          placeholder={own === null ? "no date" : calendarDateWords(own)}
+          maxLength={24}
           value={firstDate}
           onChange={({ target }) => {
             look({ open: null });
@@ -65,8 +74,8 @@ export function ScheduleChoices({ streams, flow, name }: ScheduleChoicesProps) {
         />
         .
       </p>
-      {isWrong && <p className="complaint">Type a calendar date, such as 2027-03-31.</p>}
-      {dateIn(firstDate) !== null && (
+      {isWrong && <p className="complaint">Type a calendar date, such as 31 March 2027.</p>}
+      {date !== null && (
         <p className={styles.quiet}>
           Later payments fall on the same day, or on the last day of a shorter month. Interest is
           still calculated in equal periods.

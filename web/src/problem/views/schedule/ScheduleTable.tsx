@@ -8,6 +8,7 @@ import {
   useState,
   type CSSProperties,
 } from "react";
+import { useTimesSaid } from "../../document/use-times-said";
 import { goTo } from "./go-to";
 import { KeepSchedule } from "./KeepSchedule";
 import { useScheduleChoice } from "./schedule-choice";
@@ -27,6 +28,7 @@ function rowHeight(): number {
 export function ScheduleTable(props: SchedulePartProps) {
   const { account, firstDate, format } = props;
   const [choice, change] = useScheduleChoice();
+  const said = useTimesSaid();
   const typed = useDeferredValue(choice.goTo);
   const shown = useMemo(
     () => shownSchedule(account, firstDate, choice.open),
@@ -37,8 +39,8 @@ export function ScheduleTable(props: SchedulePartProps) {
     [account, firstDate, format],
   );
   const found = useMemo(
-    () => goTo(typed, account, firstDate, format),
-    [typed, account, firstDate, format],
+    () => goTo(typed, account, { firstDate, said, format }),
+    [typed, account, firstDate, said, format],
   );
   const wanted = found.state === "found" ? found.row.payment : null;
   const frame = useRef<HTMLDivElement>(null);

@@ -8,7 +8,7 @@ import { ActualPayments } from "./actual/ActualPayments";
 import { AskSchedule } from "./AskSchedule";
 import { changedAccounts } from "./changed-accounts";
 import { ChangesSummary } from "./ChangesSummary";
-import { dateIn } from "./first-date";
+import { useFirstDate } from "./first-date";
 import { useScheduleChoice } from "./schedule-choice";
 import { ScheduleChanges } from "./ScheduleChanges";
 import { ScheduleChoices } from "./ScheduleChoices";
@@ -47,7 +47,8 @@ interface ScheduleOfProps {
 
 function ScheduleOf({ solved, streams, flow }: ScheduleOfProps) {
   const { problem } = solved;
-  const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
+  const rounding = useDocumentState(({ draft }) => draft.schedule.rounding);
+  const firstDate = useFirstDate(solved, flow);
   const format = useAnswerFormat();
   const lines = useChangeLines(solved, flow);
   // Typing on a line of changes waits for a pause too.
@@ -59,18 +60,17 @@ function ScheduleOf({ solved, streams, flow }: ScheduleOfProps) {
   if (!found.ok) {
     return (
       <>
-        <ScheduleChoices {...{ streams, flow }} name="Schedule" />
+        <ScheduleChoices {...{ solved, streams, flow }} name="Schedule" />
         <p className={styles.quiet}>{found.sentence}</p>
       </>
     );
   }
   const { accounts } = found;
   const { plain, changed } = accounts;
-  const date = dateIn(firstDate);
-  const parts = { account: changed ?? plain, firstDate: date, format };
+  const parts = { account: changed ?? plain, firstDate, format };
   return (
     <>
-      <ScheduleChoices {...{ streams, flow }} name={scheduleName(plain.schedule)} />
+      <ScheduleChoices {...{ solved, streams, flow }} name={scheduleName(plain.schedule)} />
       <ScheduleChanges {...{ flow, lines, accounts }} />
       {changed === null ? (
         <ScheduleSummary {...parts} />

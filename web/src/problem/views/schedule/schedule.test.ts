@@ -1,5 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import { USUAL_FORMAT, writeMoney } from "@kestrelmoor/core";
+import { TEXTBOOK_TIMES } from "@kestrelmoor/core/typing";
 import { accountIn, loanOf, problemOf } from "../../../../test/loans";
 import cases from "../../../../../core/reference/schedules.json";
 import { changedAccounts } from "./changed-accounts";
@@ -80,6 +81,12 @@ describe("rows in years", () => {
 });
 
 describe("a payment is found", () => {
+  const readBy = (firstDate: string | null) => ({
+    firstDate,
+    said: TEXTBOOK_TIMES,
+    format: USUAL_FORMAT,
+  });
+
   test.each<[string, string | null, number]>([
     ["13", null, 13],
     ["payment 13", null, 13],
@@ -90,8 +97,12 @@ describe("a payment is found", () => {
     ["the balance below 4600", null, 19],
     ["2028-02-01", "2027-01-31", 14],
     ["2028-02-29", "2027-01-31", 14],
+    ["29 Feb 2028", "2027-01-31", 14],
+    ["1/2/2028", "2027-01-31", 14],
+    ["2 years from today", null, 24],
+    ["in 2 years", null, 24],
   ])("%s", (typed, firstDate, payment) => {
-    expect(goTo(typed, threeYears, firstDate, USUAL_FORMAT)).toMatchObject({
+    expect(goTo(typed, threeYears, readBy(firstDate))).toMatchObject({
       state: "found",
       row: { payment },
     });
@@ -108,12 +119,12 @@ describe("a payment is found", () => {
     ["soon", null],
     ["1 day", null],
   ])("%s is told why not", (typed, firstDate) => {
-    const found = goTo(typed, threeYears, firstDate, USUAL_FORMAT);
+    const found = goTo(typed, threeYears, readBy(firstDate));
     expect(found.state === "none" ? found.sentence : "").toMatch(/^[A-Z“].*\.$/);
   });
 
   test("nothing typed finds nothing", () => {
-    expect(goTo("  ", threeYears, null, USUAL_FORMAT)).toEqual({ state: "empty" });
+    expect(goTo("  ", threeYears, readBy(null))).toEqual({ state: "empty" });
   });
 });
 
@@ -200,10 +211,12 @@ describe("words and files", () => {
     ["2027-01-31", "2027-01-31"],
     [" 2028-02-29 ", "2028-02-29"],
     ["2027-02-29", null],
-    ["31.1.2027", null],
+    ["31.1.2027", "2027-01-31"],
+    ["31 January 2027", "2027-01-31"],
     ["", null],
+    ["31 Jan", null],
   ])("“%s” as a date is %s", (typed, wanted) => {
-    expect(dateIn(typed)).toBe(wanted);
+    expect(dateIn(typed, "day-first")).toBe(wanted);
   });
 
   test("payments for ever have no schedule, and a sentence says so", () => {

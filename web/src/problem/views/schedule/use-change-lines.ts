@@ -4,6 +4,8 @@ import { readChange, type ChangeLine, type ChangeReading } from "@kestrelmoor/co
 import { useMemo } from "react";
 import type { ChangeOnLine } from "./changed-accounts";
 import { useDocumentState } from "../../document/document-context";
+import { useTimesSaid } from "../../document/use-times-said";
+import { useFirstDate } from "./first-date";
 
 export interface ReadChangeLine {
   readonly line: ChangeLine;
@@ -11,11 +13,11 @@ export interface ReadChangeLine {
 }
 
 /** The changes of one stream's payments, each with what it says. */
-export function useChangeLines(
-  { problem, flows }: SolvedProblem,
-  flow: string,
-): readonly ReadChangeLine[] {
+export function useChangeLines(solved: SolvedProblem, flow: string): readonly ReadChangeLine[] {
   const changes = useDocumentState(({ draft }) => draft.schedule.changes);
+  const firstDate = useFirstDate(solved, flow);
+  const said = useTimesSaid();
+  const { problem, flows } = solved;
   return useMemo(() => {
     const own = flows.find(({ file }) => file.id === flow);
     const [rate] = problem.rates;
@@ -25,12 +27,14 @@ export function useChangeLines(
       first: paymentTime(settled, 0),
       frequency: frequencyOf(stream.every),
       every: stream.every,
+      firstDate,
+      said,
       quotation: quotationOf(rate),
     };
     return changes
       .filter((line) => line.flow === flow)
       .map((line) => ({ line, reading: readChange(line, payments) }));
-  }, [changes, problem, flows, flow]);
+  }, [changes, problem, flows, flow, firstDate, said]);
 }
 
 /** The changes that say all that they have to. */
