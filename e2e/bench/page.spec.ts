@@ -457,10 +457,14 @@ async function freshPage(context: BrowserContext) {
   return { fresh, session };
 }
 
-/** Kilobytes of script that had come when the page was usable, and all up to its first formula. */
+/**
+ * Kilobytes of script that had come when the page was usable in a slow network, and all up to its first formula. In a
+ * fast one what is asked for meanwhile has come too, though the page does not wait for it.
+ */
 async function scriptsLoaded(context: BrowserContext, address: string) {
-  const { fresh } = await freshPage(context);
-  await fresh.goto(address);
+  const { fresh, session } = await freshPage(context);
+  await slowDown(session);
+  await fresh.goto(address, { waitUntil: "commit" });
   await fresh.locator("math").first().waitFor({ state: "attached" });
   const scripts = await fresh.evaluate(() => {
     const usable = performance.getEntriesByName("usable")[0]?.startTime ?? 0;
@@ -477,9 +481,8 @@ async function scriptsLoaded(context: BrowserContext, address: string) {
   return { needed: total(scripts.filter(({ isNeeded }) => isNeeded)), all: total(scripts) };
 }
 
-/** Milliseconds until a page is usable on a slow telephone in a slow network. */
-async function usableAfter(context: BrowserContext, address: string): Promise<number> {
-  const { fresh, session } = await freshPage(context);
+/** A slow telephone in a slow network. */
+async function slowDown(session: CDPSession): Promise<void> {
   await session.send("Network.emulateNetworkConditions", {
     offline: false,
     latency: 150,
@@ -487,6 +490,12 @@ async function usableAfter(context: BrowserContext, address: string): Promise<nu
     uploadThroughput: 750_000 / 8,
   });
   await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+}
+
+/** Milliseconds until a page is usable on a slow telephone in a slow network. */
+async function usableAfter(context: BrowserContext, address: string): Promise<number> {
+  const { fresh, session } = await freshPage(context);
+  await slowDown(session);
   await fresh.goto(address, { waitUntil: "commit" });
   await fresh.locator('input[aria-label^="Amount of money"]').first().waitFor();
   const took = await fresh.evaluate(

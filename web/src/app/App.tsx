@@ -1,10 +1,10 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
-import { RouterProvider } from "react-router";
+import { BrowserRouter } from "react-router";
 import { isRetryWorthwhile } from "../api/request";
 import { applyPalette, PALETTES } from "./look";
-import { createRouter } from "./routes";
+import { Places } from "./routes";
 import { controlTheme } from "./theme";
 import { useThemeChoice } from "./theme-choice";
 
@@ -32,7 +32,6 @@ function onMotionChange(tell: () => void): () => void {
 export function App({ nonce }: { readonly nonce: string | undefined }) {
   const isDark = useThemeChoice((state) => state.isDark);
   const [queryClient] = useState(createQueryClient);
-  const [router] = useState(createRouter);
   const palette = PALETTES[isDark ? "dark" : "light"];
   const isStill = useSyncExternalStore(onMotionChange, () => reducedMotion.matches);
   const theme = useMemo(() => controlTheme(palette, isDark, isStill), [palette, isDark, isStill]);
@@ -43,7 +42,9 @@ export function App({ nonce }: { readonly nonce: string | undefined }) {
   return (
     <ConfigProvider theme={theme} wave={{ disabled: true }} {...(nonce ? { csp: { nonce } } : {})}>
       <QueryClientProvider client={queryClient}>
-        <RouterProvider router={router} />
+        <BrowserRouter>
+          <Places />
+        </BrowserRouter>
       </QueryClientProvider>
     </ConfigProvider>
   );
