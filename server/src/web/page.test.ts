@@ -29,6 +29,7 @@ beforeAll(async () => {
   writeFileSync(join(folder, "assets", "page-1a2b.js"), SCRIPT);
   writeFileSync(join(folder, "assets", "page-1a2b.js.br"), brotliCompressSync(SCRIPT));
   writeFileSync(join(folder, "assets", "page-1a2b.js.gz"), gzipSync(SCRIPT));
+  writeFileSync(join(folder, "assets", "old-3c4d.js"), SCRIPT);
   served = await createTestApp({ page: await pageRoutes(folder) });
 });
 afterAll(async () => {
@@ -90,6 +91,12 @@ test.each([
 ])("%s is refused by %i", async (address, status, code) => {
   const { body } = await request(served.app).get(address).expect(status);
   expect((body as ProblemDetails).code).toBe(code);
+});
+
+test("a file that a newer build has taken away ends its answer, and not the server", async () => {
+  rmSync(join(folder, "assets", "old-3c4d.js"));
+  await expect(request(served.app).get("/assets/old-3c4d.js")).rejects.toThrow();
+  await request(served.app).get("/assets/page-1a2b.js").expect(200);
 });
 
 test("an address of the interface is never the page", async () => {

@@ -37,6 +37,10 @@ function assetRoutes(folder: string): Router {
       "Cross-Origin-Resource-Policy": "same-origin",
       "X-Content-Type-Options": "nosniff",
     });
+    // A newer build may take a file away between two answers. That ends this answer, and not the server.
+    response.once("pipe", (file) => {
+      file.once("error", () => response.destroy());
+    });
     next();
   });
   router.use(
