@@ -16,9 +16,7 @@ export function QuestionField() {
   const format = useAnswerFormat();
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
-  const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const [isOpen, setOpen] = useState(false);
-  const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
   if (!isOpen) {
     return question === "" ? (
       <QuietButton className={styles.addQuestion ?? ""} onClick={() => setOpen(true)}>
@@ -31,7 +29,7 @@ export function QuestionField() {
         aria-label={`Question: ${question} Edit the text.`}
         onClick={() => setOpen(true)}
       >
-        {marked(question, findInQuestion(question, used))}
+        <Marked question={question} />
       </button>
     );
   }
@@ -67,6 +65,13 @@ export function QuestionField() {
       )}
     </div>
   );
+}
+
+/** It follows what the lines use; nothing else of the question is drawn anew with a key. */
+function Marked({ question }: { readonly question: string }) {
+  const parts = useDeferredValue(useQuestionState((state) => state.parts));
+  const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
+  return marked(question, findInQuestion(question, used));
 }
 
 function marked(text: string, spans: ReturnType<typeof findInQuestion>): ReactNode[] {

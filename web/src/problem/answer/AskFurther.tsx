@@ -1,4 +1,5 @@
-import { addFollowUp, type FollowUpKind } from "@kestrelmoor/core/typing";
+import { addFollowUp, type Draft, type FollowUpKind } from "@kestrelmoor/core/typing";
+import { useShallow } from "zustand/react/shallow";
 import { LateDropdown } from "../../ui/LateDropdown";
 import { useDocumentState } from "../document/document-context";
 import { useAdding } from "../lines/use-adding";
@@ -8,10 +9,8 @@ import { QuietButton } from "../../ui/Buttons";
 /** Adds a question that reads the same timeline, and goes to its field. */
 export function AskFurther() {
   const { addFromMenu } = useAdding();
-  const flows = useDocumentState(({ draft }) => draft.flows);
-  const several = flows.filter(
-    (line) => line.kind === "stream" || line.kind === "list" || line.kind === "dated",
-  );
+  // Only their names are told here: what is typed in a field draws nothing anew.
+  const several = useDocumentState(useShallow(({ draft }) => namesOfSeveral(draft)));
   return (
     <LateDropdown
       menu={{
@@ -21,14 +20,25 @@ export function AskFurther() {
         },
         items: [
           ...Object.entries(FOLLOW_UP_KINDS).map(([key, { chosen }]) => ({ key, label: chosen })),
-          ...several.map((line) => ({
-            key: `total/${line.id}`,
-            label: `Total of ${line.label === "" ? "these payments" : line.label.toLowerCase()}`,
+          ...Object.entries(several).map(([id, label]) => ({
+            key: `total/${id}`,
+            label: `Total of ${label === "" ? "these payments" : label.toLowerCase()}`,
           })),
         ],
       }}
     >
       <QuietButton>Ask a follow-up</QuietButton>
     </LateDropdown>
+  );
+}
+
+/** The lines of several amounts, which have a total: their names by their ids. */
+function namesOfSeveral({ flows }: Draft): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    flows.flatMap((line) =>
+      line.kind === "stream" || line.kind === "list" || line.kind === "dated"
+        ? [[line.id, line.label]]
+        : [],
+    ),
   );
 }

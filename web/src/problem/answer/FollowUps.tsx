@@ -21,7 +21,7 @@ import { CopyFigure } from "./CopyFigure";
 import { furtherAnswers } from "./further-answers";
 import { FOLLOW_UP_KINDS, wordBefore } from "./follow-up-kinds";
 import { usePartEditing } from "../parts/use-part-editing";
-import { DropButton, QuietButton } from "../../ui/Buttons";
+import { DropButton, LightButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
 const NOTHING_ASKED: FollowUpReading = { field: null, question: null };
@@ -106,14 +106,14 @@ function FollowUpRow({ line, reading, problem, figure }: RowProps) {
         <CopyFigure text={figure} what={words} />
       )}
       {part !== null && (
-        <QuietButton
+        <LightButton
           className={styles.asPart ?? ""}
           aria-label={`Make it a part: ${words}`}
           title="Make it a part of the question"
           onClick={() => add([part])}
         >
           Part
-        </QuietButton>
+        </LightButton>
       )}
       <DropButton
         className={styles.drop ?? ""}
