@@ -97,6 +97,30 @@ test.describe("ready-made next parts, with the figures of a lecture", () => {
     await moor.expectAnswer("7,952.31");
   });
 
+  test("Settle interest at each payment", async ({ moor, page }) => {
+    await moor.startProblem("Simple interest");
+    await moor.type(moor.amount(0), "5000");
+    await moor.type(moor.rate, "6%");
+    const when = page.getByRole("textbox", { name: "When", exact: true });
+    await moor.type(when.nth(1), "1 year");
+    for (const [place, amount, time] of [
+      [2, "1000", "3 months"],
+      [3, "1500", "8 months"],
+    ] as const) {
+      await page.getByRole("button", { name: "Add a line" }).click();
+      await chooseFromMenu(page, "A single amount");
+      await moor.type(moor.amount(place), amount);
+      await moor.type(when.nth(place), time);
+      await page.getByRole("button", { name: "Switch to money in" }).last().click();
+    }
+    // At one focal date: 5,300 − 1,000 × 1.045 − 1,500 × 1.02.
+    await moor.expectAnswer("2,725.00");
+    await addReady(moor, "Settle interest at each payment");
+    await expect(tab(moor, "b")).toContainText("Due after 3 months 5,075.00");
+    await expect(tab(moor, "c")).toContainText("Due after 8 months 4,176.88");
+    await expect(tab(moor, "d")).toContainText("Due after 1 year 2,730.41");
+  });
+
   test("Then draw it down", async ({ moor }) => {
     await moor.startProblem("Regular saving");
     await moor.type(moor.amount(0), "200");

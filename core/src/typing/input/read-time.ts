@@ -48,12 +48,12 @@ const NUMBERED = /^(?:the )?(?:end of )?(years?|quarters?|months?|weeks?|days?) 
 const LEADING = /^(?:at the end of|in|after|at|for)\s+/;
 const TRAILING = /\s+(?:from (?:now|today)|later|hence|time|ahead)$/;
 const PART = new RegExp(
-  String.raw`^(${FRACTION_PATTERN}|[\d.,'’]*\d\.?)\s*(half[- ]?years?|[a-z]+)?\.?(?:\s*(?:,|and|\+)\s*|\s*)`,
+  String.raw`^(${FRACTION_PATTERN}|[\d.,'’]*\d\.?)\s*(half[- ]?years?|[a-z]+)?\.?(?:\s*(,|and|\+)\s*|\s+(less|minus|[-−–])\s+|\s*)`,
 );
 
 /**
  * Reads a length of time: `6 years`, `3y 4m`, `40 months`, `2 1/2 years`, `half a year`,
- * `18 quarters`, `year 4` (its end), `today`, `P2Y6M`, or a bare number of the default unit.
+ * `18 quarters`, `25 years - 7 months`, `year 4` (its end), `today`, `P2Y6M`, or a bare number of the default unit.
  *
  * Years are textbook years of 12 months, 52 weeks or 365 days; nothing is rounded to a calendar.
  *
@@ -121,11 +121,12 @@ export function inYearsOf(dayCount: DayCount, time: TypedTime): Result<TypedTime
 
 function readParts(words: string, unit: TimeUnit, typed: string): Result<Duration> {
   const total = { years: 0, months: 0, weeks: 0, days: 0 };
+  let [sign, isLess] = [1, false];
   let rest = words;
   let isFirst = true;
   while (rest !== "") {
     const match = PART.exec(rest);
-    const [whole = "", digits = "", word] = match ?? [];
+    const [whole = "", digits = "", word, more, less] = match ?? [];
     const amount = match === null ? null : readAmount(digits);
     if (amount === null) return notUnderstood(typed, rest);
     if (!amount.ok) return amount;
@@ -138,11 +139,26 @@ function readParts(words: string, unit: TimeUnit, typed: string): Result<Duratio
           : undefined
         : UNITS.find(([pattern]) => pattern.test(word));
     if (found === undefined) return notUnderstood(typed, word ?? digits);
-    total[found[1]] += amount.value * found[2];
+    total[found[1]] += sign * amount.value * found[2];
     rest = rest.slice(whole.length);
+    if (less !== undefined && rest === "") return notUnderstood(typed, less);
+    // What follows without a sign of its own is taken away too: 2 years - 3 months 10 days.
+    if (less !== undefined) [sign, isLess] = [-1, true];
+    else if (more === "+") sign = 1;
     isFirst = false;
   }
-  return succeed(total);
+  return isLess ? asDifference(total, typed) : succeed(total);
+}
+
+/** What is left of a time, without a part below zero: 1 year - 8 months are 4 months. */
+function asDifference(total: Duration, typed: string): Result<Duration> {
+  const { weeks, days } = total;
+  const months = total.years * MONTHS_PER_YEAR + total.months;
+  const years = durationInYears(total);
+  if (years < 0) return fail(issue("time-negative", [], { typed: typed.trim() }));
+  return weeks === 0 && days === 0
+    ? succeed({ ...NO_TIME, years: Math.floor(months / MONTHS_PER_YEAR), months: months % 12 })
+    : succeed({ ...NO_TIME, years });
 }
 
 function readAmount(digits: string): Result<number> | null {

@@ -367,6 +367,13 @@ describe("times", () => {
     ["P2Y6M", "P2Y6M"],
     ["p4w", "P4W"],
     ["0.3 years", "P0.3Y"],
+    ["8 months - 3 months", "P5M"],
+    ["25 years − 7 months", "P24Y5M"],
+    ["25 years less 7 months", "P24Y5M"],
+    ["1 year - 73 days", "P0.8Y"],
+    ["2 years - 3 months 6 weeks + 6 weeks", "P1Y9M"],
+    ["2 years - 3 months + 1 month", "P1Y10M"],
+    ["2 years - 24 months", "P0D"],
     ["1000", "P1000Y"],
   ])("%p is %s", (typed, duration) => {
     const read = readTime(typed);
@@ -387,6 +394,9 @@ describe("times", () => {
     ["99999999 days", "time-too-long"],
     ["abc", "time-not-understood"],
     ["3y 4", "time-not-understood"],
+    ["3 months - 1 year", "time-negative"],
+    ["3 years -", "time-not-understood"],
+    ["5 - 3 years", "time-not-understood"],
     ["3 apples", "time-not-understood"],
     ["an hour", "time-not-understood"],
     ["2027-03-01", "time-not-understood"],

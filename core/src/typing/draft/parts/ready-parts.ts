@@ -2,6 +2,7 @@ import { saysToday } from "../../input/read-time";
 import type { Draft } from "../draft";
 import { sameLines } from "./edit-parts";
 import { loanIn, loanParts } from "./loan-parts";
+import { settledAtEachPayment } from "./partial-payments";
 import { asks, oneOfEach, part, single, type Loan, type ReadyPart } from "./ready-part";
 
 /**
@@ -14,6 +15,7 @@ export function readyParts(draft: Draft): ReadyPart[] {
   return [
     ...(loan === null ? [] : loanParts(draft, loan)),
     ...(savings === null ? [] : [drawDown(draft, savings)]),
+    ...settledAtEachPayment(draft),
     {
       id: "same-lines",
       name: "The same lines again",
