@@ -51,8 +51,8 @@ const STEPS_FOR: Readonly<Record<UnknownKind, (composition: Composition) => Step
  *
  * @param solved as `solve` found it
  * @returns the steps in order; money in the problem's currency, rates as decimals
- * Accuracy: `value` of the last step before the answer agrees with the engine's answer to a relative 1e-9,
- *   unless intermediate values are rounded. Numbers are written with 12 digits.
+ * Accuracy: the last `value` that finds the unknown agrees with the engine's answer to a relative 1e-9, unless
+ *   intermediate values are rounded. Numbers are written with 12 digits.
  * Source: Kellison, The Theory of Interest, ch. 1 to 4
  */
 export function workings(
