@@ -15,6 +15,7 @@ const own = {
     fraction: "compound",
     dateOrder: "month-first",
     rateAsked: "effective",
+    payments: "up",
     payback: "whole-years",
   },
   rates: [

@@ -5,9 +5,12 @@ import type { Amount, Flow, FollowUp, KnownPosition, Problem, Rate } from "./sch
 /** The longest chain of references that a problem may have. */
 export const DEEPEST_CHAIN = 16;
 
+/** The keys of a flow that say when it is. */
+const TIMES: ReadonlySet<string> = new Set(["at", "begins", "count"]);
+
 interface Reference {
   readonly path: Path;
-  /** The flow or rate that is referred to, as `flow:loan` or `rate:0`. */
+  /** What is referred to: the amount or the times of a flow, or a rate, as `amount:loan`, `times:loan`, `rate:0`. */
   readonly to: string;
   readonly issue: Issue | null;
 }
@@ -22,7 +25,14 @@ export function checkReferences(problem: Problem): Issue[] {
   const { flows, rates, ask, also, focal } = problem;
   const references = new Map<string, Reference[]>();
   flows.forEach((flow, index) => {
-    references.set(`flow:${flow.id}`, referencesIn(problem, flow, ["flows", index]));
+    const own = referencesIn(problem, flow, ["flows", index]);
+    // A coupon may be a percentage of the redemption that is due when the coupons end: amounts wait for amounts alone.
+    const isOfTime = ({ path }: Reference) => TIMES.has(String(path[2]));
+    references.set(`times:${flow.id}`, own.filter(isOfTime));
+    references.set(
+      `amount:${flow.id}`,
+      own.filter((reference) => !isOfTime(reference)),
+    );
   });
   rates.forEach((rate, index) => {
     references.set(`rate:${index}`, referencesIn(problem, rate, ["rates", index]));
@@ -65,17 +75,28 @@ type Referring =
 
 function ownReference(problem: Problem, part: Referring, path: Path): Reference | null {
   if ("endOf" in part) {
-    return flowReference(problem, part.endOf, [...path, "endOf"], endFault);
+    return flowReference(problem, part.endOf, [...path, "endOf"], {
+      to: "times",
+      faultOf: endFault,
+    });
   }
   if ("times" in part) {
-    return flowReference(problem, part.of, [...path, "of"], amountFault);
+    return flowReference(problem, part.of, [...path, "of"], { to: "amount", faultOf: amountFault });
   }
   if ("plus" in part) return rateReference(problem, part.of, [...path, "of"]);
   const isOfFlow = part.find === "total" && part.of !== "in" && part.of !== "out";
-  return isOfFlow ? flowReference(problem, part.of, [...path, "of"], () => null) : null;
+  return isOfFlow
+    ? flowReference(problem, part.of, [...path, "of"], { to: "amount", faultOf: () => null })
+    : null;
 }
 
 type FlowFault = (flow: Flow, path: Path) => Issue | null;
+
+/** What of a flow is referred to, and what may be wrong with that. */
+interface Referred {
+  readonly to: "amount" | "times";
+  readonly faultOf: FlowFault;
+}
 
 const amountFault: FlowFault = ({ kind, id }, path) =>
   kind === "single" || kind === "stream" ? null : issue("reference-without-amount", path, { id });
@@ -86,10 +107,15 @@ const endFault: FlowFault = (flow, path) => {
   return flow.count === "forever" ? issue("reference-endless", path, { id }) : null;
 };
 
-function flowReference(problem: Problem, id: string, path: Path, faultOf: FlowFault): Reference {
+function flowReference(
+  problem: Problem,
+  id: string,
+  path: Path,
+  { to, faultOf }: Referred,
+): Reference {
   const flow = problem.flows.find((candidate) => candidate.id === id);
   const fault = flow === undefined ? issue("reference-missing", path, { id }) : faultOf(flow, path);
-  return { path, to: `flow:${id}`, issue: fault };
+  return { path, to: `${to}:${id}`, issue: fault };
 }
 
 function rateReference(problem: Problem, index: number, path: Path): Reference {

@@ -24,7 +24,7 @@ describe("a payment in whole cents", () => {
         fc.constantFrom("start" as const, "end" as const),
         (amount, count, tenths, paymentRounding, timing) => {
           const parts = { ...loan(amount, count, { timing }), rates: [monthly(tenths / 10)] };
-          const { paymentRounding: _, ...exactly } = parts;
+          const exactly = { ...parts, paymentRounding: undefined };
           const exact = solved(exactly).answers[0].value;
           const { answers, facts, also } = solved({
             ...parts,
@@ -134,7 +134,7 @@ describe("a payment in whole cents", () => {
       },
     ],
   ])("is found with every digit: %s", (_, parts) => {
-    const { paymentRounding: _rounding, ...exactly } = parts;
+    const exactly = { ...parts, paymentRounding: undefined };
     const found = solved(parts);
     expect(found.answers).toEqual(solved(exactly).answers);
     expect(found.facts.roundedPayment).toBeUndefined();

@@ -17,6 +17,29 @@ function amountsOf({ settled }: Solution): Amounts {
   return { ...settled, flows: settled.flows.filter((flow) => flow.kind === "single") };
 }
 
+test("coupons may be a percentage of a redemption that is due when they end", () => {
+  const { answers } = solved({
+    rates: [effective(6)],
+    flows: [
+      single("price", "out", null, "P0D"),
+      stream("coupons", "in", { times: 0.05, of: "redemption" }, { count: 2 }),
+      single("redemption", "in", 1000, { endOf: "coupons" }),
+    ],
+  });
+  expect(answers[0].value).toBeCloseTo(50 / 1.06 + 1050 / 1.06 ** 2, 9);
+  const circle = readProblem({
+    format: "kestrelmoor-problem",
+    version: 2,
+    rates: [effective(6)],
+    flows: [
+      single("price", "out", null, "P0D"),
+      stream("one", "in", 50, { begins: { endOf: "other" } }),
+      stream("other", "in", 50, { begins: { endOf: "one" } }),
+    ],
+  });
+  expect(circle).toMatchObject({ issues: [{ code: "reference-cycle" }] });
+});
+
 /** The slow and obvious balance: each amount compounded year by year, then the broken rest of a year. */
 function naiveBalance({ flows, spells }: Amounts): number {
   const last = Math.max(...flows.map(({ at }) => at));
