@@ -66,6 +66,7 @@ export function subjectOf(core: Core, raw: unknown): Subject | null {
     unknown: solution.value.unknown,
     unit,
     answer: value,
+    asked: null,
     solution: solution.value,
   };
 }

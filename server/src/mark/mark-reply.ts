@@ -67,7 +67,7 @@ function replyOf(marking: Marking): MarkReply {
     return { verdict, sentence: tellThrough(marking.through), explanations: [] };
   }
   const explanations =
-    verdict === "explained"
+    verdict === "explained" || verdict === "rounding"
       ? marking.explanations.map((one) => ({
           codes: one.codes,
           value: one.value,

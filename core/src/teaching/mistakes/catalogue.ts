@@ -7,7 +7,7 @@ import { decimalAsPercent } from "./slips/decimal-as-percent";
 import { decimalPointMoved } from "./slips/decimal-point-moved";
 import { deferralOffByOne } from "./slips/deferral-off-by-one";
 import { discountAsInterest, interestAsDiscount } from "./slips/discount-as-interest";
-import { digitsSwapped } from "./slips/digits-swapped";
+import { digitsSwapped, givenDigitsSwapped } from "./slips/digits-swapped";
 import { effectiveAsNominal } from "./slips/effective-as-nominal";
 import { extraZero } from "./slips/extra-zero";
 import { finalAmountLeftOut } from "./slips/final-amount-left-out";
@@ -36,6 +36,44 @@ import { wrongSign } from "./slips/wrong-sign";
 import { wrongTimeUnit } from "./slips/wrong-time-unit";
 import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
 import { yearsAsPayments } from "./slips/years-as-payments";
+
+import { pvForFv, fvForPv } from "./slips/wrong-way-in-time";
+import { onePeriodTooMany, onePeriodTooFew } from "./slips/one-period-off";
+import { totalDividedByCount, flatInterest, yearlyPaymentShared } from "./slips/without-annuity";
+import { compoundingRootWrong } from "./slips/compounding-root-wrong";
+import {
+  balloonNotDiscounted,
+  startingBalanceNotAccumulated,
+  debtsNotMoved,
+  allDebtsDiscounted,
+  oneDebtWrongWay,
+} from "./slips/at-face-value";
+import { outlayForgotten, flowsNotDiscounted, flowsOneEarly } from "./slips/project-flows";
+import {
+  yearlyPaymentHalfYearlyCount,
+  couponAndYieldExchanged,
+  paymentOverPrice,
+} from "./slips/bond";
+import {
+  balanceStraightLine,
+  balanceOnePaymentMore,
+  balanceOnePaymentLess,
+  balanceSumOfPayments,
+  balancePaymentsNotAccumulated,
+} from "./slips/balance-shortcuts";
+import {
+  interestHalfOfPayments,
+  interestPaymentsTimesRate,
+  interestWholeLifeAverage,
+} from "./slips/interest-shortcuts";
+import { deferralIgnored, deferralWithoutInterest } from "./slips/waiting";
+import {
+  growthEveryPayment,
+  growthAddedToRate,
+  realRateAsDifference,
+} from "./slips/growth-otherwise";
+import { truncated, lastDigitOff } from "./slips/last-digits";
+import { periodRateMultiplied, yearlyRateDivided } from "./slips/rate-asked-otherwise";
 
 /** Every mistake, by code. */
 const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
@@ -72,6 +110,43 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "rounded-factor": roundedFactor,
   "cents-otherwise": centsOtherwise,
   "rounded-payment": roundedPayment,
+  "pv-for-fv": pvForFv,
+  "fv-for-pv": fvForPv,
+  "one-period-too-many": onePeriodTooMany,
+  "one-period-too-few": onePeriodTooFew,
+  "total-divided-by-count": totalDividedByCount,
+  "flat-interest": flatInterest,
+  "yearly-payment-shared": yearlyPaymentShared,
+  "compounding-root-wrong": compoundingRootWrong,
+  "balloon-not-discounted": balloonNotDiscounted,
+  "starting-balance-not-accumulated": startingBalanceNotAccumulated,
+  "outlay-forgotten": outlayForgotten,
+  "flows-not-discounted": flowsNotDiscounted,
+  "flows-one-early": flowsOneEarly,
+  "yearly-payment-half-yearly-count": yearlyPaymentHalfYearlyCount,
+  "coupon-and-yield-exchanged": couponAndYieldExchanged,
+  "payment-over-price": paymentOverPrice,
+  "debts-not-moved": debtsNotMoved,
+  "all-debts-discounted": allDebtsDiscounted,
+  "one-debt-wrong-way": oneDebtWrongWay,
+  "balance-straight-line": balanceStraightLine,
+  "balance-one-payment-more": balanceOnePaymentMore,
+  "balance-one-payment-less": balanceOnePaymentLess,
+  "balance-sum-of-payments": balanceSumOfPayments,
+  "balance-payments-not-accumulated": balancePaymentsNotAccumulated,
+  "interest-half-of-payments": interestHalfOfPayments,
+  "interest-payments-times-rate": interestPaymentsTimesRate,
+  "interest-whole-life-average": interestWholeLifeAverage,
+  "deferral-ignored": deferralIgnored,
+  "deferral-without-interest": deferralWithoutInterest,
+  "growth-every-payment": growthEveryPayment,
+  "growth-added-to-rate": growthAddedToRate,
+  "real-rate-as-difference": realRateAsDifference,
+  "period-rate-multiplied": periodRateMultiplied,
+  "yearly-rate-divided": yearlyRateDivided,
+  truncated,
+  "last-digit-off": lastDigitOff,
+  "given-digits-swapped": givenDigitsSwapped,
   "wrong-sign": wrongSign,
   "digits-swapped": digitsSwapped,
   "extra-zero": extraZero,

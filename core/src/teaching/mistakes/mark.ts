@@ -5,14 +5,31 @@ import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import { solve } from "../../engine/solve/solve";
 import type { Answer } from "../../engine/solve/solution";
 import { agreesInSize, type Claim } from "../../engine/numbers/claim";
+import type { MistakeCode } from "./mistake";
 import { rightAs, type RightAs } from "./right-as";
 import { Search, type Explanation } from "./search";
 import { subjectOf } from "./subject-after";
 
-/** What a marking comes to: a form of the answer, one's own earlier answer used rightly, a mistake, or none of these. */
-export const VERDICTS = ["right", "follows-through", "explained", "unexplained"] as const;
+/**
+ * What a marking comes to: a form of the answer, one's own earlier answer used rightly, the answer but for its last digit,
+ * a mistake, or none of these.
+ */
+export const VERDICTS = [
+  "right",
+  "follows-through",
+  "rounding",
+  "explained",
+  "unexplained",
+] as const;
 
 export type Verdict = (typeof VERDICTS)[number];
+
+/** A number that a mistake gives; `rounding` where it is right but for its last digit, or cut off. */
+export interface Explained {
+  readonly verdict: "explained" | "rounding";
+  readonly explanations: readonly Explanation[];
+  readonly answer: Answer;
+}
 
 /** The marking of a student's number. */
 export type Marking =
@@ -22,11 +39,7 @@ export type Marking =
       readonly as: RightAs;
       readonly answer: Answer;
     }
-  | {
-      readonly verdict: "explained";
-      readonly explanations: readonly Explanation[];
-      readonly answer: Answer;
-    }
+  | Explained
   | {
       /** Correct from what the student has for earlier parts. */
       readonly verdict: "follows-through";
@@ -83,7 +96,10 @@ function markFollowUp(problem: Problem, follow: number, claim: Claim): Result<Ma
   if (value === null) return fail(issue("follow-up-missing", [], { follow }));
   const answer: Answer = { value, unit: "money" };
   if (agreesInSize(claim, value)) return succeed({ verdict: "right", as: "it is", answer });
-  const subject = subjectOf(problem, solved.value.unknown, answer, () => solved.value);
+  const question = problem.also?.[follow];
+  const asked = question === undefined ? null : { question, place: follow };
+  const { unknown } = solved.value;
+  const subject = subjectOf(problem, unknown, answer, () => solved.value, asked);
   const read = (other: Problem) => {
     const slipped = solve(other);
     return slipped.ok ? followed(slipped.value, follow) : null;
@@ -95,10 +111,14 @@ function followed({ also }: SolvedProblem, follow: number): number | null {
   return also[follow] ?? null;
 }
 
+/** Mistakes that only touch the last digit. */
+const OF_ROUNDING: ReadonlySet<MistakeCode> = new Set(["truncated", "last-digit-off"]);
+
 function found(explanations: readonly Explanation[], answer: Answer): Marking {
-  return explanations.length > 0
-    ? { verdict: "explained", explanations, answer }
-    : { verdict: "unexplained", answer };
+  const [first] = explanations;
+  if (first === undefined) return { verdict: "unexplained", answer };
+  const isRounding = first.codes.every((code) => OF_ROUNDING.has(code));
+  return { verdict: isRounding ? "rounding" : "explained", explanations, answer };
 }
 
 function markOwn(problem: Problem, claim: Claim): Result<Marking> {

@@ -1,4 +1,4 @@
-import type { Problem } from "../../engine/problem/schema";
+import type { FollowUp, Problem } from "../../engine/problem/schema";
 import type { Unknown } from "../../engine/problem/unknown";
 import type { Answer } from "../../engine/solve/solution";
 import type { SolvedProblem } from "../../engine/solve/solved-problem";
@@ -7,6 +7,7 @@ import type { AnswerFormat } from "../../wording/answer-format";
 
 /** The codes of the known mistakes. A new one needs a place here, its words, a file and its line in the catalogue. */
 export const MISTAKE_CODES = [
+  "truncated",
   "yearly-rate-per-payment",
   "years-as-payments",
   "start-end-swapped",
@@ -36,11 +37,47 @@ export const MISTAKE_CODES = [
   "wrong-date",
   "wrong-time-unit",
   "rate-per-period-for-yearly",
+  "pv-for-fv",
+  "fv-for-pv",
+  "one-period-too-many",
+  "one-period-too-few",
+  "total-divided-by-count",
+  "flat-interest",
+  "yearly-payment-shared",
+  "compounding-root-wrong",
+  "balloon-not-discounted",
+  "starting-balance-not-accumulated",
+  "outlay-forgotten",
+  "flows-not-discounted",
+  "flows-one-early",
+  "yearly-payment-half-yearly-count",
+  "coupon-and-yield-exchanged",
+  "payment-over-price",
+  "debts-not-moved",
+  "all-debts-discounted",
+  "one-debt-wrong-way",
+  "balance-straight-line",
+  "balance-one-payment-more",
+  "balance-one-payment-less",
+  "balance-sum-of-payments",
+  "balance-payments-not-accumulated",
+  "interest-half-of-payments",
+  "interest-payments-times-rate",
+  "interest-whole-life-average",
+  "deferral-ignored",
+  "deferral-without-interest",
+  "growth-every-payment",
+  "growth-added-to-rate",
+  "real-rate-as-difference",
+  "period-rate-multiplied",
+  "yearly-rate-divided",
   "rounded-rate",
   "rounded-factor",
   "cents-otherwise",
   "rounded-payment",
+  "last-digit-off",
   "wrong-sign",
+  "given-digits-swapped",
   "digits-swapped",
   "extra-zero",
   "missing-zero",
@@ -81,6 +118,8 @@ export interface Subject {
   readonly solution: SolvedProblem;
   /** The correct answer: money without its sign, except for a net value. */
   readonly answer: number;
+  /** The follow-up that is marked in place of the answer, with its place among the others. */
+  readonly asked: { readonly question: FollowUp; readonly place: number } | null;
 }
 
 /** A mistake of the catalogue. */
@@ -88,6 +127,8 @@ export interface Mistake {
   readonly code: MistakeCode;
   /** What to do next time, a sentence in the imperative. */
   readonly nextTime: string;
+  /** It is a way of its own to the whole answer: nobody makes another mistake beside it. */
+  readonly isWhole?: true;
   /** Every way of making it on this problem; empty if there is none. */
   readonly slips: (subject: Subject) => readonly Slip[];
   /** More ways, so many that they are tried last and never in pairs. */

@@ -30,6 +30,7 @@ export class Beginning {
 
 /** Whether a second slip can follow a first one. */
 function mayFollow(one: Made, { mistake, slip }: Made): boolean {
+  if (mistake.isWhole === true) return false;
   if (mistake === one.mistake || slip.isRare === true || slip.isCostly === true) return false;
   // A slip that changes the timeline leaves no problem file for a second slip to change.
   return one.slip.bend === undefined || slip.figure !== undefined;

@@ -44,7 +44,7 @@ const MOST_FLOWS_FOR_PAIRS = 8;
  */
 const COST = { trial: 1, workings: 45 } as const;
 const WORK_FOR_SINGLES = 700;
-const WORK_FOR_PAIRS = 350;
+const WORK_FOR_PAIRS = 600;
 const ORDINARY_RUNS = 12;
 
 export class Search {
@@ -83,8 +83,11 @@ export class Search {
       this.tell([made], value);
       if (!agrees(this.claim, value)) this.tellWithSign(made, singles, value);
     }
+    // Where only the sign is wrong, nothing else can be.
     const isShort =
-      this.read === undefined && this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
+      !this.isRightInSize &&
+      this.read === undefined &&
+      this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
     if (this.found.length < MOST_TOLD && isShort) this.tryPairs(singles);
     return this.found.slice(0, MOST_TOLD);
   }
@@ -92,7 +95,10 @@ export class Search {
   private tryPairs(singles: readonly Made[]): void {
     this.work = 0;
     const firsts = singles
-      .filter(({ slip }) => slip.problem !== undefined && slip.isRare !== true)
+      .filter(
+        ({ mistake, slip }) =>
+          slip.problem !== undefined && slip.isRare !== true && mistake.isWhole !== true,
+      )
       .map((one) => new Beginning(one));
     for (const isOfPass of PASSES) {
       for (const { one, subject, seconds } of firsts) {

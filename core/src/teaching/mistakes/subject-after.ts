@@ -34,6 +34,7 @@ export function subjectOf(
   unknown: Subject["unknown"],
   { value, unit }: Answer,
   solutionOf: () => SolvedProblem,
+  asked: Subject["asked"] = null,
 ): Subject {
   let solution: SolvedProblem | null = null;
   return {
@@ -41,6 +42,7 @@ export function subjectOf(
     unknown,
     unit,
     answer: value,
+    asked,
     get solution() {
       return (solution ??= solutionOf());
     },

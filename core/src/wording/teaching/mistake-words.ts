@@ -233,6 +233,209 @@ export const MISTAKE_WORDS = {
     correctedAnswer: () => "Keep the cents: the question asks for them.",
     nextTime: "Use the payment as given; round only the answer.",
   },
+  "pv-for-fv": {
+    done: (name: string) => `you discounted ${name} instead of accumulating`,
+    doneFactor: (name: string) => `you used the present-value factor for ${name}`,
+    corrected: () => "Money moves forward to the focal date here, so multiply by (1+i)ⁿ.",
+    nextTime: "Draw an arrow to the focal date: forward is multiplied, back is divided.",
+  },
+  "fv-for-pv": {
+    done: (name: string) => `you accumulated ${name} instead of discounting`,
+    doneFactor: (name: string) => `you used the future-value factor for ${name}`,
+    corrected: () => "Money moves back to the focal date here, so divide by (1+i)ⁿ.",
+    nextTime: "Draw an arrow to the focal date: forward is multiplied, back is divided.",
+  },
+  "one-period-too-many": {
+    done: (used: string, right: string, isPayments: boolean) =>
+      `you used ${used} ${isPayments ? "payments" : "periods"} instead of ${right}`,
+    corrected: (right: string, isPayments: boolean) =>
+      `There are ${right} ${isPayments ? "payments" : "compounding periods"}.`,
+    nextTime: "Number the first and the last payment on the timeline before you count.",
+  },
+  "one-period-too-few": {
+    done: (used: string, right: string, isPayments: boolean) =>
+      `you used ${used} ${isPayments ? "payments" : "periods"} instead of ${right}`,
+    corrected: (right: string, isPayments: boolean) =>
+      `There are ${right} ${isPayments ? "payments" : "compounding periods"}.`,
+    nextTime: "Number the first and the last payment on the timeline before you count.",
+  },
+  "total-divided-by-count": {
+    done: (amount: string, count: string) =>
+      `you divided ${amount} by the ${count} payments, without interest`,
+    corrected: () => "The balance earns interest between payments, so an annuity factor is needed.",
+    nextTime: "Divide by the annuity factor, not by the number of payments.",
+  },
+  "flat-interest": {
+    done: (years: string, count: string) =>
+      `you added ${years} years of simple interest on the whole amount and divided by ${count}`,
+    corrected: () => "Each payment reduces the balance, and interest is due on the balance only.",
+    nextTime: "Charge interest on what is still owed, not on the whole loan.",
+  },
+  "yearly-payment-shared": {
+    done: (perYear: string) => `you found the payment of a year and divided it by ${perYear}`,
+    corrected: (noun: string) =>
+      `Payments made each ${noun} reduce the balance sooner, so find the rate per ${noun} first.`,
+    nextTime: "Convert the rate to the payment period before you use an annuity factor.",
+  },
+  "compounding-root-wrong": {
+    done: (noun: string, power: string) =>
+      `you raised 1 + i to the power ${power} for the rate per ${noun}`,
+    corrected: (noun: string, perYear: string, paid: string) =>
+      `The power is compounding periods per payment: ${perYear} / ${paid} for each ${noun}.`,
+    nextTime: "Check the rate: over a year it must compound to the same effective rate.",
+  },
+  "balloon-not-discounted": {
+    done: (name: string) => `you took ${name} at face value`,
+    corrected: () => "It is due at the end, so discount it to the date of the loan.",
+    nextTime: "Move every amount to the focal date before you add or subtract.",
+  },
+  "starting-balance-not-accumulated": {
+    done: (name: string) => `you took ${name} at face value`,
+    corrected: () => "It earns interest from the start to the end.",
+    nextTime: "Move every amount to the focal date before you add or subtract.",
+  },
+  "outlay-forgotten": {
+    done: () => "you left out the initial outlay",
+    corrected: () => "The net present value is the value of the returns less the outlay.",
+    nextTime: "Start with the outlay at time 0, then add the discounted returns.",
+  },
+  "flows-not-discounted": {
+    done: () => "you added the cash flows without discounting them",
+    corrected: () => "Each cash flow is discounted to today at the given rate.",
+    nextTime: "Write the discount factor beside each cash flow before you add.",
+  },
+  "flows-one-early": {
+    done: () => "you discounted each return by one period too few",
+    corrected: () => "The first return comes one period from today, so it is discounted once.",
+    nextTime: "Write the time of each cash flow above it: the exponent is that number.",
+  },
+  "yearly-payment-half-yearly-count": {
+    done: (noun: string) => `you used a whole year's payments for each ${noun}`,
+    corrected: (noun: string) => `Only the payment of one ${noun} is due each ${noun}.`,
+    nextTime: "Divide the yearly payment by the payments a year first.",
+  },
+  "coupon-and-yield-exchanged": {
+    done: (used: string, discounted: string) =>
+      `you took the coupons from ${used} and discounted at ${discounted}`,
+    corrected: () => "The coupon rate sets the payments; the yield discounts them.",
+    nextTime: "Label both rates first: one for the payments, one for discounting.",
+  },
+  "payment-over-price": {
+    done: () => "you divided a year's payments by the price",
+    corrected: () =>
+      "That ignores the final amount and the time to it: solve the equation of value.",
+    nextTime: "Use the current yield as a first guess only.",
+  },
+  "debts-not-moved": {
+    done: () => "you added the amounts without moving them in time",
+    corrected: () => "Amounts at different dates are compared at the focal date only.",
+    nextTime: "Mark the focal date, and move every amount to it.",
+  },
+  "all-debts-discounted": {
+    done: () => "you discounted every amount, even those due before the focal date",
+    corrected: () => "What is due before the focal date is accumulated to it.",
+    nextTime: "Mark each amount as before or after the focal date, then move it.",
+  },
+  "one-debt-wrong-way": {
+    done: (name: string, isEarly: boolean) =>
+      `you ${isEarly ? "discounted" : "accumulated"} ${name} instead of ${isEarly ? "accumulating" : "discounting"} it`,
+    corrected: (isEarly: boolean) =>
+      `It is due ${isEarly ? "before" : "after"} the focal date, so it is ${isEarly ? "accumulated" : "discounted"}.`,
+    nextTime: "Mark each amount as before or after the focal date, then move it.",
+  },
+  "balance-straight-line": {
+    done: (left: string, count: string) =>
+      `you took ${left} of ${count} parts of the loan as the balance`,
+    corrected: () => "Early payments are mostly interest, so the balance falls slowly at first.",
+    nextTime: "Find the balance as the present value of the payments still to come.",
+  },
+  "balance-one-payment-more": {
+    done: (used: string, right: string) => `you counted ${used} payments made instead of ${right}`,
+    corrected: (right: string) => `By then, ${right} payments have been made.`,
+    nextTime: "Multiply years by payments a year, then check the first payment date.",
+  },
+  "balance-one-payment-less": {
+    done: (used: string, right: string) => `you counted ${used} payments made instead of ${right}`,
+    corrected: (right: string) => `By then, ${right} payments have been made.`,
+    nextTime: "Multiply years by payments a year, then check the first payment date.",
+  },
+  "balance-sum-of-payments": {
+    done: (left: string) => `you added up the ${left} payments still to come`,
+    corrected: () => "Those payments include interest that is not due yet: discount them.",
+    nextTime: "Find the balance as the present value of the payments still to come.",
+  },
+  "balance-payments-not-accumulated": {
+    done: (made: string) =>
+      `you accumulated the loan but subtracted the ${made} payments at face value`,
+    corrected: () => "The payments made are accumulated to the same date too.",
+    nextTime: "Move the loan and the payments to the date of the balance, then subtract.",
+  },
+  "interest-half-of-payments": {
+    done: () => "you took half of the payments as interest",
+    corrected: () => "The interest is what is paid less the fall in the balance.",
+    nextTime: "Find the balance at both ends of the period; the rest is interest.",
+  },
+  "interest-payments-times-rate": {
+    done: (rate: string) => `you multiplied the payments by ${rate}`,
+    corrected: () => "Interest is due on the balance, not on the payments.",
+    nextTime: "Find the balance at both ends of the period; the rest is interest.",
+  },
+  "interest-whole-life-average": {
+    done: (count: string) => `you spread the total interest evenly over the ${count} payments`,
+    corrected: () => "Interest falls with the balance: early payments have more of it.",
+    nextTime: "Find the balance at both ends of the period; the rest is interest.",
+  },
+  "deferral-ignored": {
+    done: (name: string) => `you started ${name} at once`,
+    corrected: () => "They start later, so their value is discounted over the wait too.",
+    nextTime: "Draw the first payment on the timeline before you choose a formula.",
+  },
+  "deferral-without-interest": {
+    done: (isBefore: boolean) =>
+      `you left out the interest ${isBefore ? "before the payments begin" : "after the last payment"}`,
+    corrected: () => "The balance earns interest while nothing is paid.",
+    nextTime: "Check that every stretch of the timeline earns interest.",
+  },
+  "growth-every-payment": {
+    done: (name: string) => `you let ${name} grow with each payment`,
+    corrected: (noun: string) => `They grow once a ${noun}; within it they are level.`,
+    nextTime: "Write down the payments of the first two years before you choose a formula.",
+  },
+  "growth-added-to-rate": {
+    done: () => "you divided by i + g",
+    corrected: () => "Growth works against discounting: divide by i − g.",
+    nextTime: "Check the sign: growing payments have a larger value than level ones.",
+  },
+  "real-rate-as-difference": {
+    done: (rate: string) => `you used ${rate}, the rate less the growth, as the net rate`,
+    corrected: () => "The exact net rate is (1+i)/(1+g) − 1.",
+    nextTime: "Divide growth factors; the difference of two rates is only close.",
+  },
+  truncated: {
+    done: (decimals: string, isOne: boolean) =>
+      `you cut your answer off after ${decimals} ${isOne ? "decimal" : "decimals"}`,
+    corrected: () => "The next digit is 5 or more, so round up.",
+    nextTime: "Look at the next digit before you cut a number off.",
+  },
+  "last-digit-off": {
+    done: () => "the last digit of your answer is off by one",
+    corrected: () => "Rounding intermediate values changes the last digit.",
+    nextTime: "Keep every digit until the end; round only the answer.",
+  },
+  "given-digits-swapped": {
+    nextTime: "Check each copied value digit by digit.",
+  },
+  "period-rate-multiplied": {
+    done: (perYear: string) => `you gave ${perYear} times the rate per period`,
+    corrected: () => "That is the nominal rate; the effective rate includes compounding.",
+    nextTime: "Use (1+i)ᵐ − 1 when the question asks for the effective rate.",
+  },
+  "yearly-rate-divided": {
+    done: (perYear: string) => `you divided the effective annual rate by ${perYear}`,
+    corrected: (noun: string) =>
+      `The rate per ${noun} compounds to the effective rate: take a root.`,
+    nextTime: "Divide a nominal rate; take a root of an effective one.",
+  },
   "wrong-sign": {
     doneAnswer: () => "your answer has the opposite sign",
     correctedAnswer: () => "The size is correct; only the sign differs.",

@@ -9,7 +9,7 @@ export const decimalPointMoved: Mistake = {
   code: "decimal-point-moved",
   nextTime: WORDS.nextTime,
   slips: () => [
-    ...[100, 0.01, 1000, 0.001].map((times) => ({
+    ...[100, 0.01, 1000, 0.001, 10, 0.1].map((times) => ({
       done: WORDS.done,
       corrected: WORDS.corrected,
       figure: (answer: number) => answer * times,

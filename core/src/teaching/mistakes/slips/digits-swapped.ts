@@ -5,11 +5,20 @@ import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
 const WORDS = MISTAKE_WORDS["digits-swapped"];
 
-/** The student swapped two neighbouring digits when copying a number. */
+/** The student swapped two neighbouring digits when copying the answer. */
 export const digitsSwapped: Mistake = {
   code: "digits-swapped",
   nextTime: WORDS.nextTime,
   slips: () => SLIPS_OF_ANSWER,
+};
+
+const GIVEN = MISTAKE_WORDS["given-digits-swapped"];
+
+/** The student swapped two neighbouring digits of a given number. */
+export const givenDigitsSwapped: Mistake = {
+  code: "given-digits-swapped",
+  nextTime: GIVEN.nextTime,
+  slips: () => [],
   rarer: ({ problem }) =>
     miscopied(problem, (value) => {
       const text = plainDecimal(value);

@@ -4,8 +4,8 @@ import {
   linePlain,
   partingOf,
   tellExplanation,
+  type Explained,
   type Explanation,
-  type Marking,
   type Step,
 } from "@kestrelmoor/core/teaching";
 import { useMemo } from "react";
@@ -17,7 +17,7 @@ import styles from "./Mark.module.css";
 
 interface ExplanationsProps {
   readonly problem: Problem;
-  readonly marking: Extract<Marking, { verdict: "explained" }>;
+  readonly marking: Explained;
   readonly unit: SolvedProblem["answers"][number]["unit"];
 }
 

@@ -103,7 +103,9 @@ function Verdict({ problem, follow, unit, typed }: VerdictProps) {
       {marking?.verdict === "follows-through" && (
         <p className={styles.right}>{tellThrough(marking.through)}</p>
       )}
-      {marking?.verdict === "explained" && <Explanations {...{ problem, marking, unit }} />}
+      {(marking?.verdict === "explained" || marking?.verdict === "rounding") && (
+        <Explanations {...{ problem, marking, unit }} />
+      )}
       {marking?.verdict === "unexplained" && <OnTheWay problem={problem} />}
     </div>
   );
