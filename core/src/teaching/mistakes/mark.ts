@@ -5,7 +5,7 @@ import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import { solve } from "../../engine/solve/solve";
 import type { Answer } from "../../engine/solve/solution";
 import { agreesInSize, type Claim } from "../../engine/numbers/claim";
-import type { MistakeCode } from "./mistake";
+import { ROUNDING_CODES } from "./mistake";
 import { rightAs, type RightAs } from "./right-as";
 import { Search, type Explanation } from "./search";
 import { subjectOf } from "./subject-after";
@@ -111,13 +111,10 @@ function followed({ also }: SolvedProblem, follow: number): number | null {
   return also[follow] ?? null;
 }
 
-/** Mistakes that only touch the last digit. */
-const OF_ROUNDING: ReadonlySet<MistakeCode> = new Set(["truncated", "last-digit-off"]);
-
 function found(explanations: readonly Explanation[], answer: Answer): Marking {
   const [first] = explanations;
   if (first === undefined) return { verdict: "unexplained", answer };
-  const isRounding = first.codes.every((code) => OF_ROUNDING.has(code));
+  const isRounding = first.codes.every((code) => ROUNDING_CODES.has(code));
   return { verdict: isRounding ? "rounding" : "explained", explanations, answer };
 }
 

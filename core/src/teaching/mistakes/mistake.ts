@@ -86,6 +86,9 @@ export const MISTAKE_CODES = [
 
 export type MistakeCode = (typeof MISTAKE_CODES)[number];
 
+/** Mistakes that only touch the last digit. */
+export const ROUNDING_CODES: ReadonlySet<MistakeCode> = new Set(["truncated", "last-digit-off"]);
+
 /**
  * One way of making a mistake on one problem. Its words are functions, because a thousand slips are tried for
  * each one that is explained.

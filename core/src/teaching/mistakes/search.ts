@@ -3,7 +3,7 @@ import { runsOf } from "../../engine/flows/flow-kinds";
 import { balanceAt } from "../../engine/solve/balance";
 import { findRoots } from "../../engine/solve/solve";
 import { agrees, agreesInSize, type Claim } from "../../engine/numbers/claim";
-import type { MistakeCode, Slip, Subject } from "./mistake";
+import { ROUNDING_CODES, type MistakeCode, type Slip, type Subject } from "./mistake";
 
 import { isOfResult, slipsOf, type Made } from "./made";
 import { Beginning, PASSES } from "./pairs";
@@ -83,13 +83,18 @@ export class Search {
       this.tell([made], value);
       if (!agrees(this.claim, value)) this.tellWithSign(made, singles, value);
     }
-    // Where only the sign is wrong, nothing else can be.
+    // Where only the sign or the last digit is wrong, nothing else need be.
     const isShort =
       !this.isRightInSize &&
+      !this.isOfRounding &&
       this.read === undefined &&
       this.subject.problem.flows.length <= MOST_FLOWS_FOR_PAIRS;
     if (this.found.length < MOST_TOLD && isShort) this.tryPairs(singles);
     return this.found.slice(0, MOST_TOLD);
+  }
+
+  private get isOfRounding(): boolean {
+    return this.found.some(({ codes }) => codes.every((code) => ROUNDING_CODES.has(code)));
   }
 
   private tryPairs(singles: readonly Made[]): void {
@@ -187,6 +192,8 @@ export class Search {
   private tell(made: readonly Made[], value: number): void {
     const codes = made.map(({ mistake }) => mistake.code);
     const key = codes.toSorted().join();
+    // What is cut off is off in its last digit too.
+    if (key === "last-digit-off" && this.isOfRounding) return;
     if (this.found.some((one) => one.codes.toSorted().join() === key)) return;
     // A pair is redundant if one of the two slips explains the number.
     const isExplained = (code: MistakeCode) =>
