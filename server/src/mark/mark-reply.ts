@@ -3,6 +3,7 @@ import { issue, solveQuestion, type Problem } from "@kestrelmoor/core";
 import {
   markAnswer,
   tellExplanation,
+  tellTogether,
   tellRight,
   tellThrough,
   type Claim,
@@ -61,24 +62,25 @@ function replyFor(problem: Problem, claimed: string, marked: Marked): MarkReply 
 }
 
 function replyOf(marking: Marking): MarkReply {
-  const { verdict } = marking;
+  const { verdict, answer } = marking;
   if (verdict === "right") return { verdict, sentence: tellRight(marking.as), explanations: [] };
   if (verdict === "follows-through") {
     return { verdict, sentence: tellThrough(marking.through), explanations: [] };
   }
-  const explanations =
-    verdict === "explained" || verdict === "rounding"
-      ? marking.explanations.map((one) => ({
-          codes: one.codes,
-          value: one.value,
-          ...tellExplanation(one, marking.answer.unit),
-        }))
-      : [];
+  if (verdict === "unexplained") {
+    return {
+      verdict,
+      sentence: "It does not match a common mistake. Check a value from an earlier step.",
+      explanations: [],
+    };
+  }
   return {
     verdict,
-    sentence:
-      explanations[0]?.sentence ??
-      "It does not match a common mistake. Check a value from an earlier step.",
-    explanations,
+    sentence: tellTogether(marking.explanations, answer.unit).sentence,
+    explanations: marking.explanations.map((one) => ({
+      codes: one.codes,
+      value: one.value,
+      ...tellExplanation(one, answer.unit),
+    })),
   };
 }

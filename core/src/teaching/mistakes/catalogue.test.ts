@@ -279,8 +279,7 @@ describe.each(exemplified)("%s", (code) => {
       throw new Error(`${typed}: ${JSON.stringify(marking)}`);
     }
     const [first] = marking.value.explanations;
-    expect(first?.codes).toEqual([code]);
-    if (first === undefined) return;
+    expect(first.codes).toEqual([code]);
     expect(Math.abs(first.value).toFixed(2)).toBe(Math.abs(Number(typed)).toFixed(2));
     const told = tellExplanation(first, unit);
     expect(told.sentence).toMatch(/^It looks as if .*\. That gives exactly your answer, .*\.$/);

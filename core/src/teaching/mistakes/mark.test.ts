@@ -184,7 +184,7 @@ test("the step where two ways part is shown as it was and as it should be", () =
   const marking = marked(loan, ((24350 * 0.072) / (1 - 1.072 ** -60)).toFixed(2));
   if (marking.verdict !== "explained") throw new Error(marking.verdict);
   const [first] = marking.explanations;
-  const parting = first === undefined ? null : partingOf(loan, first.problem);
+  const parting = partingOf(loan, first.problem);
   expect(parting?.right.lines.map((line) => linePlain(line)).join()).toContain("0.006");
   expect(parting?.wrong.lines.map((line) => linePlain(line)).join()).toContain("0.072");
 });

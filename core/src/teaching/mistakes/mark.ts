@@ -27,7 +27,7 @@ export type Verdict = (typeof VERDICTS)[number];
 /** A number that a mistake gives; `rounding` where it is right but for its last digit, or cut off. */
 export interface Explained {
   readonly verdict: "explained" | "rounding";
-  readonly explanations: readonly Explanation[];
+  readonly explanations: readonly [Explanation, ...Explanation[]];
   readonly answer: Answer;
 }
 
@@ -112,10 +112,14 @@ function followed({ also }: SolvedProblem, follow: number): number | null {
 }
 
 function found(explanations: readonly Explanation[], answer: Answer): Marking {
-  const [first] = explanations;
+  const [first, ...others] = explanations;
   if (first === undefined) return { verdict: "unexplained", answer };
   const isRounding = first.codes.every((code) => ROUNDING_CODES.has(code));
-  return { verdict: isRounding ? "rounding" : "explained", explanations, answer };
+  return {
+    verdict: isRounding ? "rounding" : "explained",
+    explanations: [first, ...others],
+    answer,
+  };
 }
 
 function markOwn(problem: Problem, claim: Claim): Result<Marking> {

@@ -4,7 +4,7 @@ import { isClose, PART_BETWEEN } from "../../engine/numbers/compare";
 import { readProblem } from "../../engine/problem/problem-file";
 import { readClaim } from "../../typing/input/read-claim";
 import { markAnswer, type Marking } from "./mark";
-import { tellExplanation } from "./tell";
+import { tellExplanation, tellTogether } from "./tell";
 
 /*
  * Wrong numbers and the slip behind each, worked apart. A slip that gives the same number as another by definition may
@@ -44,7 +44,7 @@ describe.each(codes)("%s", (wanted) => {
     const beside = marking.explanations.filter(
       // To the last digit, what rounding on the way gives is no other number.
       ({ value, codes: [code] }) =>
-        isClose(value, first?.value ?? 0, PART_BETWEEN.anyWay) || code === "last-digit-off",
+        isClose(value, first.value, PART_BETWEEN.anyWay) || code === "last-digit-off",
     );
     expect(beside.flatMap(({ codes: named }) => (named.length === 1 ? named : []))).toEqual(
       expect.arrayContaining([expect.stringMatching(new RegExp(`^(${one.codes.join("|")})$`))]),
@@ -58,4 +58,13 @@ describe.each(codes)("%s", (wanted) => {
       }
     }
   });
+});
+
+test("what gives the very same number is offered in one sentence", () => {
+  const deferred = cases.find(({ id }) => id === "public-091");
+  const marking = deferred === undefined ? null : marked(deferred);
+  if (marking === null || !("explanations" in marking)) throw new Error("It is explained");
+  const { sentence, others } = tellTogether(marking.explanations, marking.answer.unit);
+  expect(sentence).toMatch(/^It looks as if you found the value .*, or you .*, or you left out/);
+  expect(others).toEqual([]);
 });

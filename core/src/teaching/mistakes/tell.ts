@@ -5,6 +5,7 @@ import {
   writeRate,
   type AnswerFormat,
 } from "../../wording/answer-format";
+import { isClose, PART_BETWEEN } from "../../engine/numbers/compare";
 import { VERDICT_WORDS } from "../../wording/teaching/verdict-words";
 import type { Problem } from "../../engine/problem/schema";
 import { solve } from "../../engine/solve/solve";
@@ -30,16 +31,46 @@ export interface Told {
  * @param format the reader's number format
  */
 export function tellExplanation(
-  { slips, value, nextTime }: Explanation,
+  explanation: Explanation,
   unit: Answer["unit"],
   format: AnswerFormat = USUAL_FORMAT,
 ): Told {
-  const done = slips.map((slip) => slip.done(format)).join(", and ");
+  const { slips, value, nextTime } = explanation;
   return {
-    sentence: VERDICT_WORDS.explained(done, figureIn(value, unit, format)),
+    sentence: VERDICT_WORDS.explained(
+      doneWords(explanation, format),
+      figureIn(value, unit, format),
+    ),
     corrected: slips.map((slip) => slip.corrected(format)),
     nextTime,
   };
+}
+
+/** The likeliest explanation, with those that give the same number in the same sentence, and the others. */
+export interface ToldTogether extends Told {
+  readonly others: readonly Explanation[];
+}
+
+/** The explanations of a number: what gives the very same number as the likeliest is offered beside it. */
+export function tellTogether(
+  explanations: readonly [Explanation, ...Explanation[]],
+  unit: Answer["unit"],
+  format: AnswerFormat = USUAL_FORMAT,
+): ToldTogether {
+  const [first, ...rest] = explanations;
+  const isBeside = ({ value, codes }: Explanation) =>
+    codes.length === 1 && isClose(value, first.value, PART_BETWEEN.anyWay);
+  const beside = first.codes.length === 1 ? rest.filter(isBeside) : [];
+  const done = new Set([first, ...beside].map((one) => doneWords(one, format)));
+  return {
+    ...tellExplanation(first, unit, format),
+    sentence: VERDICT_WORDS.explained([...done].join(", or "), figureIn(first.value, unit, format)),
+    others: rest.filter((one) => !beside.includes(one)),
+  };
+}
+
+function doneWords({ slips }: Explanation, format: AnswerFormat): string {
+  return slips.map((slip) => slip.done(format)).join(", and ");
 }
 
 function figureIn(value: number, unit: Answer["unit"], format: AnswerFormat): string {

@@ -63,7 +63,9 @@ export const flatInterest: Mistake = {
   nextTime: FLAT.nextTime,
   slips: (subject) => {
     const asked = paymentAsked(subject);
-    if (asked === null || singlesAt(asked.problem, asked.begins).length === 0) return [];
+    // Of a loan alone: with a final amount nobody would know what to charge it on.
+    if (asked?.problem.flows.length !== 2) return [];
+    if (singlesAt(asked.problem, asked.begins).length === 0) return [];
     const { rate, percent, net, count, flow } = asked;
     const perYear = rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
     const years = count / frequencyOf(flow.every);

@@ -1,6 +1,5 @@
 import { isBefore } from "../../../engine/numbers/compare";
 import { isDate } from "../../../engine/time/moment";
-
 import { saysToday } from "../../input/read-time";
 import { isUnknownMark } from "../../input/unknown-mark";
 import type { Draft, SingleLine } from "../draft";

@@ -4,6 +4,7 @@ import {
   linePlain,
   partingOf,
   tellExplanation,
+  tellTogether,
   type Explained,
   type Explanation,
   type Step,
@@ -24,9 +25,8 @@ interface ExplanationsProps {
 /** The likeliest explanation at length, the others in a sentence each. */
 export function Explanations({ problem, marking, unit }: ExplanationsProps) {
   const format = useAnswerFormat();
-  const [first, ...others] = marking.explanations;
-  if (first === undefined) return null;
-  const told = tellExplanation(first, unit, format);
+  const [first] = marking.explanations;
+  const { others, ...told } = tellTogether(marking.explanations, unit, format);
   return (
     <>
       <p className={styles.finding}>{told.sentence}</p>
