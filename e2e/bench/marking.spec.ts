@@ -69,8 +69,8 @@ test("mistakes named, and numbers wrongly blamed", async () => {
       const tally = named.get(code) ?? { first: 0, made: 0 };
       tally.made += 1;
       // A slip that gives the same number as another is listed beside it.
-      const told = "explanations" in marking ? marking.explanations : [];
-      const same = told.filter((one) => isSame(one.value, told[0]?.value ?? Number.NaN));
+      const told = "explanations" in marking ? marking.explanations : null;
+      const same = told?.filter((one) => isSame(one.value, told[0].value)) ?? [];
       if (same.some(({ codes }) => codes.length === 1 && codes[0] === code)) tally.first += 1;
       named.set(code, tally);
     }

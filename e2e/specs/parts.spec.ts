@@ -310,6 +310,7 @@ test.describe("the parts of a question", () => {
     await moor.expectAnswer("1,073.61");
     await expectNoViolations(page);
     await page.getByRole("button", { name: "Next part" }).click();
+    await expect(page.getByRole("dialog", { name: "Next part: (d)" })).toBeVisible();
     await expectNoViolations(page, "dialog");
     await page.keyboard.press("Escape");
     await expect(page.getByRole("button", { name: "Next part" })).toBeFocused();

@@ -67,6 +67,10 @@ const anyQuestion = fc
 const answersOf = (parts: readonly PartReading[]) =>
   parts.map(({ solved }) => solved?.answers.map(({ value }) => value) ?? null);
 
+function hasWildRate({ solved }: PartReading): boolean {
+  return solved?.answers.some(({ value, unit }) => unit === "percent" && value > 1000) ?? false;
+}
+
 function expectAlike(found: readonly (readonly number[] | null)[], wanted: typeof found): void {
   for (const [index, values] of wanted.entries()) {
     const own = found[index] ?? null;
@@ -85,6 +89,8 @@ test("whatever is typed in the parts, the page and the file have the same answer
       expect(draftSchema.safeParse(draft).error).toBeUndefined();
       const parts = readParts(draft);
       expect(linkedParts(parts).length).toBeLessThanOrEqual(3);
+      // At a rate of thousands of percent a balance has no digits to compare.
+      fc.pre(!parts.some(hasWildRate));
       const file = writeQuestion(draft);
       if (file === null) return;
       written += 1;
