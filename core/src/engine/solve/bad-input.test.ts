@@ -158,6 +158,29 @@ test("lists of more amounts than one answer can take are refused", () => {
   expect(found.ok ? null : found.issues[0]?.code).toBe("problem-too-large");
 });
 
+test("a balance that is the rounding of its terms over a whole range is no fault of the engine", () => {
+  const read = readProblem({
+    format: "kestrelmoor-problem",
+    version: 1,
+    rates: [effective(null)],
+    flows: [
+      stream("falling", "in", 1e-300, {
+        ...{ every: "P1M", count: "forever", timing: "start", begins: "P1M" },
+        growth: { amount: -5, every: "P0.0001D" },
+      }),
+      stream("rising", "in", 100, {
+        ...{ every: "P500Y", count: 2, begins: "P9Y" },
+        growth: { amount: 1e-9, every: "P1W" },
+      }),
+      single("price", "out", 1e13, "P0D"),
+    ],
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  const solution = solve(read.value);
+  if (solution.ok) expect(Number.isFinite(solution.value.answers[0].value)).toBe(true);
+  else for (const found of solution.issues) expect(sentenceOf(found, USUAL_FORMAT)).not.toBe("");
+});
+
 test("whatever is asked of whatever streams, there is a finite answer or a reason", () => {
   const size = fc.constantFrom(0, 1e-300, 0.01, 100, 1e13);
   const period = fc.constantFrom("P0.0001D", "P1D", "P1W", "P1M", "P1Y", "P500Y", "P0.37M");

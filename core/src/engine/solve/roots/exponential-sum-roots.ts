@@ -143,9 +143,9 @@ function rootBeyond(terms: readonly ExponentialTerm[], start: number, side: 1 | 
 /** The root in a bracket, to the last digits that the terms allow. */
 function rootWithin(terms: readonly ExponentialTerm[], low: number, high: number): number {
   const root = rootInBracket((x) => scaledValue(terms, x).value, low, high);
-  // The sums are analytic: a sign change without a root cannot happen.
-  if (root === null) throw new Error("An exponential sum changed its sign without a root");
-  return root;
+  // The sums have no poles. Where no value is smaller than those at the ends, all of them are the rounding of the terms,
+  // and every place between is as near to zero as the next.
+  return root ?? (low + high) / 2;
 }
 
 /** The roots of f, given those of its (shifted) derivative: at most one on each stretch between. */
