@@ -1,59 +1,6 @@
 import { MISTAKE_CODES, type Mistake, type MistakeCode } from "./mistake";
 import { amountLeftOver } from "./slips/amount-left-over";
-import { centsOtherwise } from "./slips/cents-otherwise";
-import { compoundingAsPaymentFrequency } from "./slips/compounding-as-payment-frequency";
-import { compoundingIgnored } from "./slips/compounding-ignored";
-import { decimalAsPercent } from "./slips/decimal-as-percent";
-import { decimalPointMoved } from "./slips/decimal-point-moved";
-import { deferralOffByOne } from "./slips/deferral-off-by-one";
-import { discountAsInterest, interestAsDiscount } from "./slips/discount-as-interest";
-import { digitsSwapped, givenDigitsSwapped } from "./slips/digits-swapped";
-import { effectiveAsNominal } from "./slips/effective-as-nominal";
-import { extraZero } from "./slips/extra-zero";
-import { finalAmountLeftOut } from "./slips/final-amount-left-out";
-import { finalAmountTurned } from "./slips/final-amount-turned";
-import { firstFlowDiscounted } from "./slips/first-flow-discounted";
-import { growthEarly } from "./slips/growth-early";
-import { growthForgotten } from "./slips/growth-forgotten";
-import { growthLate } from "./slips/growth-late";
-import { interestCompounded } from "./slips/interest-compounded";
-import { interestForTotal } from "./slips/interest-for-total";
-import { missingZero } from "./slips/missing-zero";
-import { nominalAsEffective } from "./slips/nominal-as-effective";
-import { paymentFrequencyAsCompounding } from "./slips/payment-frequency-as-compounding";
-import { percentAsDecimal } from "./slips/percent-as-decimal";
-import { ratePerPeriodForYearly } from "./slips/rate-per-period-for-yearly";
-import { roundedFactor } from "./slips/rounded-factor";
-import { roundedPayment } from "./slips/rounded-payment";
-import { roundedRate } from "./slips/rounded-rate";
-import { startEndSwapped } from "./slips/start-end-swapped";
-import { startingBalanceLeftOut } from "./slips/starting-balance-left-out";
-import { totalForInterest } from "./slips/total-for-interest";
-import { wrongDate } from "./slips/wrong-date";
-import { wrongDaysInYear } from "./slips/wrong-days-in-year";
-import { wrongFocalDate } from "./slips/wrong-focal-date";
-import { wrongSign } from "./slips/wrong-sign";
-import { wrongTimeUnit } from "./slips/wrong-time-unit";
-import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
-import { yearsAsPayments } from "./slips/years-as-payments";
-
-import { pvForFv, fvForPv } from "./slips/wrong-way-in-time";
-import { onePeriodTooMany, onePeriodTooFew } from "./slips/one-period-off";
-import { totalDividedByCount, flatInterest, yearlyPaymentShared } from "./slips/without-annuity";
-import { compoundingRootWrong } from "./slips/compounding-root-wrong";
-import {
-  balloonNotDiscounted,
-  startingBalanceNotAccumulated,
-  debtsNotMoved,
-  allDebtsDiscounted,
-  oneDebtWrongWay,
-} from "./slips/at-face-value";
-import { outlayForgotten, flowsNotDiscounted, flowsOneEarly } from "./slips/project-flows";
-import {
-  yearlyPaymentHalfYearlyCount,
-  couponAndYieldExchanged,
-  paymentOverPrice,
-} from "./slips/bond";
+import { balloonNotDiscounted, startingBalanceNotAccumulated } from "./slips/at-face-value";
 import {
   balanceStraightLine,
   balanceOnePaymentMore,
@@ -62,18 +9,65 @@ import {
   balancePaymentsNotAccumulated,
 } from "./slips/balance-shortcuts";
 import {
-  interestHalfOfPayments,
-  interestPaymentsTimesRate,
-  interestWholeLifeAverage,
-} from "./slips/interest-shortcuts";
-import { deferralIgnored, deferralWithoutInterest } from "./slips/waiting";
+  yearlyPaymentHalfYearlyCount,
+  couponAndYieldExchanged,
+  paymentOverPrice,
+} from "./slips/bond";
+import { centsOtherwise } from "./slips/cents-otherwise";
+import { compoundingAsPaymentFrequency } from "./slips/compounding-as-payment-frequency";
+import { compoundingIgnored } from "./slips/compounding-ignored";
+import { compoundingRootWrong } from "./slips/compounding-root-wrong";
+import { allDebtsDiscounted, debtsNotMoved, oneDebtWrongWay } from "./slips/debts";
+import { decimalAsPercent } from "./slips/decimal-as-percent";
+import { decimalPointMoved } from "./slips/decimal-point-moved";
+import { deferralOffByOne } from "./slips/deferral-off-by-one";
+import { digitsSwapped, givenDigitsSwapped } from "./slips/digits-swapped";
+import { discountAsInterest, interestAsDiscount } from "./slips/discount-as-interest";
+import { effectiveAsNominal } from "./slips/effective-as-nominal";
+import { extraZero } from "./slips/extra-zero";
+import { finalAmountLeftOut } from "./slips/final-amount-left-out";
+import { finalAmountTurned } from "./slips/final-amount-turned";
+import { firstFlowDiscounted } from "./slips/first-flow-discounted";
+import { growthEarly } from "./slips/growth-early";
+import { growthForgotten } from "./slips/growth-forgotten";
+import { growthLate } from "./slips/growth-late";
 import {
   growthEveryPayment,
   growthAddedToRate,
   realRateAsDifference,
 } from "./slips/growth-otherwise";
+import { interestCompounded } from "./slips/interest-compounded";
+import { interestForTotal } from "./slips/interest-for-total";
+import {
+  interestHalfOfPayments,
+  interestPaymentsTimesRate,
+  interestWholeLifeAverage,
+} from "./slips/interest-shortcuts";
 import { truncated, lastDigitOff } from "./slips/last-digits";
+import { missingZero } from "./slips/missing-zero";
+import { nominalAsEffective } from "./slips/nominal-as-effective";
+import { onePeriodTooMany, onePeriodTooFew } from "./slips/one-period-off";
+import { paymentFrequencyAsCompounding } from "./slips/payment-frequency-as-compounding";
+import { percentAsDecimal } from "./slips/percent-as-decimal";
+import { outlayForgotten, flowsNotDiscounted, flowsOneEarly } from "./slips/project-flows";
 import { periodRateMultiplied, yearlyRateDivided } from "./slips/rate-asked-otherwise";
+import { ratePerPeriodForYearly } from "./slips/rate-per-period-for-yearly";
+import { roundedFactor } from "./slips/rounded-factor";
+import { roundedPayment } from "./slips/rounded-payment";
+import { roundedRate } from "./slips/rounded-rate";
+import { startEndSwapped } from "./slips/start-end-swapped";
+import { startingBalanceLeftOut } from "./slips/starting-balance-left-out";
+import { totalForInterest } from "./slips/total-for-interest";
+import { deferralIgnored, deferralWithoutInterest } from "./slips/waiting";
+import { totalDividedByCount, flatInterest, yearlyPaymentShared } from "./slips/without-annuity";
+import { wrongDate } from "./slips/wrong-date";
+import { wrongDaysInYear } from "./slips/wrong-days-in-year";
+import { wrongFocalDate } from "./slips/wrong-focal-date";
+import { wrongSign } from "./slips/wrong-sign";
+import { wrongTimeUnit } from "./slips/wrong-time-unit";
+import { pvForFv, fvForPv } from "./slips/wrong-way-in-time";
+import { yearlyRatePerPayment } from "./slips/yearly-rate-per-payment";
+import { yearsAsPayments } from "./slips/years-as-payments";
 
 /** Every mistake, by code. */
 const mistakes: Readonly<Record<MistakeCode, Mistake>> = {

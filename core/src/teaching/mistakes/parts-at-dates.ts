@@ -1,5 +1,6 @@
 import { isSameTime } from "../../engine/numbers/compare";
 import type { FlowOf, Problem } from "../../engine/problem/schema";
+import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import { isoYears } from "../../engine/time/moment";
 import { endOf, singlesOf, streamsOf, withFlow, yearsAt, type Placed } from "./parts-of-problem";
 
@@ -55,6 +56,17 @@ export function onlyStreamOf(problem: Problem): OnlyStream | null {
   const { count } = only.flow;
   if (begins === null || ends === null || typeof count !== "number") return null;
   return { ...only, begins, ends, count };
+}
+
+/** The amount of a single or of each payment once it is known, zero or more, by its place among the flows. */
+export function sizeOf({ settled: { flows } }: SolvedProblem, index: number): number {
+  const flow = flows[index];
+  return flow !== undefined && "amount" in flow ? Math.abs(flow.amount) : Number.NaN;
+}
+
+/** A problem with what is due at a date due at another one, in years. */
+export function withEndMoved(problem: Problem, from: number, to: number): Problem {
+  return singlesAt(problem, from).reduce((whole, single) => movedTo(whole, single, to), problem);
 }
 
 /** The single amounts of a problem at a date. */

@@ -56,6 +56,11 @@ export function compoundingsOf(rate: Rate): number | null {
   return rate.quoted.startsWith("effective") ? 1 : null;
 }
 
+/** How many times a year a rate holds as it is told: the periods of a periodic rate, and once for any other. */
+export function toldPerYear(rate: Rate): number {
+  return rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
+}
+
 /** A rate with another quotation, but the same value, start and unknown. */
 export function requoted(
   rate: Rate,

@@ -173,8 +173,7 @@ function differenceWords<Key extends keyof Conventions>(
 /** The payment and the final one, as every choice would have them; nothing where no payment is to be found. */
 function paymentWords(draft: Draft, { format, place }: Told): string {
   const told = PAYMENTS_FOUND.map((payments) => {
-    const changed = { ...draft, conventions: { ...draft.conventions, payments } };
-    const { solved } = outcomeOf(changed, place);
+    const solved = solvedWith(draft, "payments", payments, place);
     const rounded = solved?.facts.roundedPayment;
     const words =
       solved === null
@@ -216,7 +215,17 @@ function answerWith<Key extends keyof Conventions>(
   value: Conventions[Key],
   { format, place }: Told,
 ): string | null {
-  const changed = { ...draft, conventions: { ...draft.conventions, [key]: value } };
-  const { solved } = outcomeOf(changed, place);
+  const solved = solvedWith(draft, key, value, place);
   return solved === null ? null : answerSentence(solved, format).value;
+}
+
+/** The problem as another choice has it; `null` while it has no answer. */
+function solvedWith<Key extends keyof Conventions>(
+  draft: Draft,
+  key: Key,
+  value: Conventions[Key],
+  place: PartPlace,
+) {
+  const changed = { ...draft, conventions: { ...draft.conventions, [key]: value } };
+  return outcomeOf(changed, place).solved;
 }

@@ -1,14 +1,7 @@
 import type { Problem } from "../../../engine/problem/schema";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
-import type { Mistake, Slip, Subject } from "../mistake";
-import {
-  datedSingles,
-  isDebts,
-  movedTo,
-  onlyStreamOf,
-  singlesAt,
-  withOwnDates,
-} from "../parts-at-dates";
+import type { Mistake, Slip } from "../mistake";
+import { movedTo, onlyStreamOf, singlesAt, withOwnDates } from "../parts-at-dates";
 import { nameOf } from "../words";
 
 const FINAL = MISTAKE_WORDS["balloon-not-discounted"];
@@ -64,76 +57,3 @@ function whereEndIsUnknown(problem: Problem, words: FaceValueWords): Slip[] {
     ];
   });
 }
-
-/** Debts and what replaces them: the date of the unknown amount is where all of them meet. */
-function debtsOf({ problem, unknown, asked }: Subject) {
-  if (!isDebts(problem) || asked !== null || unknown.kind !== "amount") return null;
-  const singles = datedSingles(problem);
-  const own = singles.find(({ index }) => index === unknown.field.line);
-  if (own === undefined || singles.length !== problem.flows.length) return null;
-  return { focal: own.at, debts: singles.filter((single) => single !== own) };
-}
-
-const NOT_MOVED = MISTAKE_WORDS["debts-not-moved"];
-
-/** The student added the amounts without moving them in time. */
-export const debtsNotMoved: Mistake = {
-  code: "debts-not-moved",
-  isWhole: true,
-  nextTime: NOT_MOVED.nextTime,
-  slips: (subject) => {
-    const found = debtsOf(subject);
-    if (found === null) return [];
-    const { focal, debts } = found;
-    return [
-      {
-        done: NOT_MOVED.done,
-        corrected: NOT_MOVED.corrected,
-        problem: debts.reduce((whole, debt) => movedTo(whole, debt, focal), subject.problem),
-      },
-    ];
-  },
-};
-
-const DISCOUNTED = MISTAKE_WORDS["all-debts-discounted"];
-
-/** The student discounted every amount, also those due before the focal date. */
-export const allDebtsDiscounted: Mistake = {
-  code: "all-debts-discounted",
-  isWhole: true,
-  nextTime: DISCOUNTED.nextTime,
-  slips: (subject) => {
-    const found = debtsOf(subject);
-    if (found === null) return [];
-    const { focal, debts } = found;
-    return [
-      {
-        done: DISCOUNTED.done,
-        corrected: DISCOUNTED.corrected,
-        problem: debts.reduce(
-          (whole, debt) => movedTo(whole, debt, focal + Math.abs(debt.at - focal)),
-          subject.problem,
-        ),
-      },
-    ];
-  },
-};
-
-const ONE = MISTAKE_WORDS["one-debt-wrong-way"];
-
-/** The student moved one amount in the wrong direction. */
-export const oneDebtWrongWay: Mistake = {
-  code: "one-debt-wrong-way",
-  isWhole: true,
-  nextTime: ONE.nextTime,
-  slips: (subject) => {
-    const found = debtsOf(subject);
-    if (found === null) return [];
-    const { focal, debts } = found;
-    return debts.map((debt) => ({
-      done: () => ONE.done(nameOf(debt.flow), debt.at < focal),
-      corrected: () => ONE.corrected(debt.at < focal),
-      problem: movedTo(subject.problem, debt, 2 * focal - debt.at),
-    }));
-  },
-};

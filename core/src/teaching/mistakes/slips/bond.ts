@@ -3,10 +3,17 @@ import type { Problem } from "../../../engine/problem/schema";
 import { writePercent } from "../../../wording/answer-format";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
-import type { Mistake, Subject } from "../mistake";
-import { onlyStreamOf, singlesAt, type DatedSingle, type OnlyStream } from "../parts-at-dates";
+import type { Subject } from "../mistake";
+import {
+  onlyStreamOf,
+  singlesAt,
+  sizeOf,
+  type DatedSingle,
+  type OnlyStream,
+} from "../parts-at-dates";
 import { requoted, withFlow, withRate } from "../parts-of-problem";
 import { RATE_DECIMALS } from "../words";
+import { wholeMistake } from "../whole-mistake";
 
 /** Equal payments and a final amount on one side, and a price on the other. */
 interface Bond {
@@ -30,14 +37,13 @@ function bondOf({ problem, asked, solution }: Subject): Bond | null {
   const isBond =
     redemption.flow.direction === coupons.flow.direction &&
     price.flow.direction !== coupons.flow.direction;
-  const sizeOf = (index: number) => {
-    const flow = solution.settled.flows[index];
-    return flow !== undefined && "amount" in flow ? Math.abs(flow.amount) : Number.NaN;
-  };
   return isBond
     ? {
         ...{ problem, coupons, redemption, price, perYear: frequencyOf(coupons.flow.every) },
-        ...{ coupon: sizeOf(coupons.index), redeemed: sizeOf(redemption.index) },
+        ...{
+          coupon: sizeOf(solution, coupons.index),
+          redeemed: sizeOf(solution, redemption.index),
+        },
       }
     : null;
 }
@@ -45,13 +51,11 @@ function bondOf({ problem, asked, solution }: Subject): Bond | null {
 const YEARLY = MISTAKE_WORDS["yearly-payment-half-yearly-count"];
 
 /** The student took a year's coupons as each of them. */
-export const yearlyPaymentHalfYearlyCount: Mistake = {
-  code: "yearly-payment-half-yearly-count",
-  isWhole: true,
-  nextTime: YEARLY.nextTime,
-  slips: (subject) => {
-    const bond = bondOf(subject);
-    if (bond === null || bond.perYear === 1) return [];
+export const yearlyPaymentHalfYearlyCount = wholeMistake(
+  "yearly-payment-half-yearly-count",
+  bondOf,
+  (bond) => {
+    if (bond.perYear === 1) return [];
     const { problem, coupons, coupon, perYear } = bond;
     const { noun } = frequencyWords(coupons.flow.every);
     return [
@@ -62,19 +66,17 @@ export const yearlyPaymentHalfYearlyCount: Mistake = {
       },
     ];
   },
-};
+);
 
 const EXCHANGED = MISTAKE_WORDS["coupon-and-yield-exchanged"];
 
 /** The student took the coupons from the yield, and discounted at the coupon rate. */
-export const couponAndYieldExchanged: Mistake = {
-  code: "coupon-and-yield-exchanged",
-  isWhole: true,
-  nextTime: EXCHANGED.nextTime,
-  slips: (subject) => {
-    const bond = bondOf(subject);
+export const couponAndYieldExchanged = wholeMistake(
+  "coupon-and-yield-exchanged",
+  bondOf,
+  (bond, subject) => {
     const [rate, ...others] = subject.problem.rates;
-    if (bond === null || rate === undefined || others.length > 0) return [];
+    if (rate === undefined || others.length > 0) return [];
     const { problem, coupons, coupon, redeemed, perYear } = bond;
     if (typeof rate.percent !== "number" || subject.unknown.kind !== "amount") return [];
     const { percent } = rate;
@@ -94,28 +96,22 @@ export const couponAndYieldExchanged: Mistake = {
       },
     ];
   },
-};
+);
 
 const OVER_PRICE = MISTAKE_WORDS["payment-over-price"];
 
 /** The student divided a year's payments by the price. */
-export const paymentOverPrice: Mistake = {
-  code: "payment-over-price",
-  isWhole: true,
-  nextTime: OVER_PRICE.nextTime,
-  slips: (subject) => {
-    const bond = bondOf(subject);
-    if (bond === null || subject.unit !== "percent") return [];
-    const { coupon, perYear, price } = bond;
-    const { amount } = price.flow;
-    return typeof amount === "number"
-      ? [
-          {
-            done: OVER_PRICE.done,
-            corrected: OVER_PRICE.corrected,
-            figure: () => ((coupon * perYear) / amount) * 100,
-          },
-        ]
-      : [];
-  },
-};
+export const paymentOverPrice = wholeMistake("payment-over-price", bondOf, (bond, subject) => {
+  if (subject.unit !== "percent") return [];
+  const { coupon, perYear, price } = bond;
+  const { amount } = price.flow;
+  return typeof amount === "number"
+    ? [
+        {
+          done: OVER_PRICE.done,
+          corrected: OVER_PRICE.corrected,
+          figure: () => ((coupon * perYear) / amount) * 100,
+        },
+      ]
+    : [];
+});

@@ -1,7 +1,7 @@
 import { expandFlow } from "../../../engine/flows/flow-kinds";
 import { sum } from "../../../engine/numbers/sum";
 import { NO_GROWTH } from "../../../engine/rates/accumulation";
-import { compoundingsOf, isCompounded, singlesOf, yearsAt } from "../parts-of-problem";
+import { isCompounded, singlesOf, toldPerYear, yearsAt } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
@@ -37,7 +37,7 @@ function simpleAnswer(subject: Subject): number | null {
   if (one?.kind !== "single" || other?.kind !== "single" || rate === undefined) return null;
   const [early, late] = one.at <= other.at ? [one, other] : [other, one];
   const years = late.at - early.at;
-  const perYear = rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
+  const perYear = toldPerYear(rate);
   const yearly = typeof rate.percent === "number" ? (rate.percent / 100) * perYear : null;
   const [present, future] = [Math.abs(early.amount), Math.abs(late.amount)];
   switch (unknown.kind) {
@@ -73,7 +73,7 @@ function simpleWorths(subject: Subject): number[] {
   const own = problem.flows[index];
   if (!problem.flows.some(({ kind }) => kind === "stream")) return [];
   if (own === undefined || !("amount" in own) || own.amount !== null || answer === 0) return [];
-  const perYear = rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
+  const perYear = toldPerYear(rate);
   const yearly = (percent / 100) * perYear;
   const { flows } = subject.solution.settled;
   if (flows.some((flow) => flow.kind === "stream" && !(flow.count <= MOST_PAYMENTS))) return [];

@@ -3,7 +3,7 @@ import type { FigureUnit } from "../../../engine/fields/figure-unit";
 import { figuresOf, numberIn, withNumber } from "../../../engine/fields/problem-figures";
 import type { Problem } from "../../../engine/problem/schema";
 import { writeFigure, writePercent, type AnswerFormat } from "../../../wording/answer-format";
-import { MISCOPIED_WORDS } from "../../../wording/teaching/mistake-words";
+import { MISCOPIED_WORDS } from "../../../wording/teaching/mistakes/digits";
 import type { Slip } from "../mistake";
 import { RATE_DECIMALS } from "../words";
 

@@ -13,6 +13,7 @@ import {
   type Placed,
 } from "../parts-of-problem";
 import { nameOf, RATE_DECIMALS } from "../words";
+import { wholeMistake } from "../whole-mistake";
 
 /** Payments that grow by a known percentage. */
 interface Growing extends Placed<FlowOf<"stream">> {
@@ -58,13 +59,11 @@ function grownEachTime({ problem, asked }: Subject) {
 const ADDED = MISTAKE_WORDS["growth-added-to-rate"];
 
 /** The student wrote i + g for i − g. */
-export const growthAddedToRate: Mistake = {
-  code: "growth-added-to-rate",
-  isWhole: true,
-  nextTime: ADDED.nextTime,
-  slips: (subject) => {
-    const found = grownEachTime(subject);
-    if (found === null || subject.unit !== "money" || subject.problem.flows.length !== 2) return [];
+export const growthAddedToRate = wholeMistake(
+  "growth-added-to-rate",
+  grownEachTime,
+  (found, subject) => {
+    if (subject.unit !== "money" || subject.problem.flows.length !== 2) return [];
     const { percent, perPayment, index } = found;
     const ratio = (perPayment - percent) / (perPayment + percent);
     const { field } = subject.unknown;
@@ -77,18 +76,15 @@ export const growthAddedToRate: Mistake = {
       },
     ];
   },
-};
+);
 
 const REAL = MISTAKE_WORDS["real-rate-as-difference"];
 
 /** The student took the rate less the growth as the real rate. */
-export const realRateAsDifference: Mistake = {
-  code: "real-rate-as-difference",
-  isWhole: true,
-  nextTime: REAL.nextTime,
-  slips: (subject) => {
-    const found = grownEachTime(subject);
-    if (found === null) return [];
+export const realRateAsDifference = wholeMistake(
+  "real-rate-as-difference",
+  grownEachTime,
+  (found, subject) => {
     const { flow, index, percent, perPayment, rate } = found;
     const level = { ...flow, growth: undefined };
     const difference = perPayment - percent;
@@ -105,4 +101,4 @@ export const realRateAsDifference: Mistake = {
       },
     ];
   },
-};
+);

@@ -2,7 +2,7 @@ import { frequencyOf } from "../../../engine/time/duration";
 import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 import type { Mistake, Slip, Subject } from "../mistake";
-import { datedSingles, movedTo, singlesAt, withOwnDates } from "../parts-at-dates";
+import { datedSingles, movedTo, withEndMoved, withOwnDates } from "../parts-at-dates";
 import { compoundingsOf, endOf, streamsOf, withFlow } from "../parts-of-problem";
 
 /** The student took n + 1 in place of n. */
@@ -35,13 +35,7 @@ function inStreams({ problem }: Subject, by: 1 | -1, said: Said): Slip[] {
     const own = withOwnDates(problem);
     const alone = withFlow(own, index, { ...flow, count: count + by });
     // What is due with the last payment is moved by the same n.
-    const along =
-      end === null
-        ? alone
-        : singlesAt(problem, end).reduce(
-            (whole, single) => movedTo(whole, single, end + by / frequencyOf(every)),
-            alone,
-          );
+    const along = end === null ? alone : withEndMoved(alone, end, end + by / frequencyOf(every));
     return [along, ...(along === alone ? [] : [alone])].map((other) => ({
       ...said(count, true),
       problem: other,

@@ -2,8 +2,9 @@ import type { Problem } from "../../../engine/problem/schema";
 import { frequencyOf } from "../../../engine/time/duration";
 import { isoYears } from "../../../engine/time/moment";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
-import type { Mistake, Subject } from "../mistake";
+import type { Subject } from "../mistake";
 import { listsOf, singlesOf, withFlow, withoutFlow, yearsAt } from "../parts-of-problem";
+import { wholeMistake } from "../whole-mistake";
 
 /** The problem of a project's net present value; `null` for any other. */
 function projectOf({ problem, unknown }: Subject): Problem | null {
@@ -13,78 +14,57 @@ function projectOf({ problem, unknown }: Subject): Problem | null {
 const OUTLAY = MISTAKE_WORDS["outlay-forgotten"];
 
 /** The student left the outlay out of the net present value. */
-export const outlayForgotten: Mistake = {
-  code: "outlay-forgotten",
-  isWhole: true,
-  nextTime: OUTLAY.nextTime,
-  slips: (subject) => {
-    const problem = projectOf(subject);
-    if (problem === null) return [];
-    const inLists = listsOf(problem).flatMap(({ index, flow }) => {
-      const [first] = flow.amounts;
-      return typeof first === "number" && first < 0
-        ? [withFlow(problem, index, { ...flow, amounts: [0, ...flow.amounts.slice(1)] })]
-        : [];
-    });
-    const bySelf = singlesOf(problem).flatMap(({ index, flow }) =>
-      flow.direction === "out" ? (withoutFlow(problem, index) ?? []) : [],
-    );
-    return [...inLists, ...bySelf].map((other) => ({
-      done: OUTLAY.done,
-      corrected: OUTLAY.corrected,
-      problem: other,
-    }));
-  },
-};
+export const outlayForgotten = wholeMistake("outlay-forgotten", projectOf, (problem) => {
+  const inLists = listsOf(problem).flatMap(({ index, flow }) => {
+    const [first] = flow.amounts;
+    return typeof first === "number" && first < 0
+      ? [withFlow(problem, index, { ...flow, amounts: [0, ...flow.amounts.slice(1)] })]
+      : [];
+  });
+  const bySelf = singlesOf(problem).flatMap(({ index, flow }) =>
+    flow.direction === "out" ? (withoutFlow(problem, index) ?? []) : [],
+  );
+  return [...inLists, ...bySelf].map((other) => ({
+    done: OUTLAY.done,
+    corrected: OUTLAY.corrected,
+    problem: other,
+  }));
+});
 
 const UNDISCOUNTED = MISTAKE_WORDS["flows-not-discounted"];
 
 /** The student added the amounts up. */
-export const flowsNotDiscounted: Mistake = {
-  code: "flows-not-discounted",
-  isWhole: true,
-  nextTime: UNDISCOUNTED.nextTime,
-  slips: (subject) => {
-    const problem = projectOf(subject);
-    if (problem === null) return [];
-    const rates = problem.rates.map((rate) => ({ ...rate, percent: 0 }));
-    return [
-      {
-        done: UNDISCOUNTED.done,
-        corrected: UNDISCOUNTED.corrected,
-        problem: { ...problem, rates },
-      },
-    ];
-  },
-};
+export const flowsNotDiscounted = wholeMistake("flows-not-discounted", projectOf, (problem) => {
+  const rates = problem.rates.map((rate) => ({ ...rate, percent: 0 }));
+  return [
+    {
+      done: UNDISCOUNTED.done,
+      corrected: UNDISCOUNTED.corrected,
+      problem: { ...problem, rates },
+    },
+  ];
+});
 
 const EARLY = MISTAKE_WORDS["flows-one-early"];
 
 /** The student discounted each later amount by one period too few. */
-export const flowsOneEarly: Mistake = {
-  code: "flows-one-early",
-  isWhole: true,
-  nextTime: EARLY.nextTime,
-  slips: (subject) => {
-    const problem = projectOf(subject);
-    if (problem === null) return [];
-    return listsOf(problem).flatMap(({ index, flow }) => {
-      const begins = yearsAt(problem, flow.begins);
-      if (begins === null) return [];
-      const [first, second, ...rest] = flow.amounts;
-      const isToday = begins === 0;
-      // The first amount of a list from today on stays where it is.
-      if (isToday && (typeof first !== "number" || typeof second !== "number")) return [];
-      const earlier = isToday
-        ? { ...flow, amounts: [Number(first) + Number(second), ...rest], labels: undefined }
-        : { ...flow, begins: isoYears(begins - 1 / frequencyOf(flow.every)) };
-      return [
-        {
-          done: EARLY.done,
-          corrected: EARLY.corrected,
-          problem: withFlow(problem, index, earlier),
-        },
-      ];
-    });
-  },
-};
+export const flowsOneEarly = wholeMistake("flows-one-early", projectOf, (problem) => {
+  return listsOf(problem).flatMap(({ index, flow }) => {
+    const begins = yearsAt(problem, flow.begins);
+    if (begins === null) return [];
+    const [first, second, ...rest] = flow.amounts;
+    const isToday = begins === 0;
+    // The first amount of a list from today on stays where it is.
+    if (isToday && (typeof first !== "number" || typeof second !== "number")) return [];
+    const earlier = isToday
+      ? { ...flow, amounts: [Number(first) + Number(second), ...rest], labels: undefined }
+      : { ...flow, begins: isoYears(begins - 1 / frequencyOf(flow.every)) };
+    return [
+      {
+        done: EARLY.done,
+        corrected: EARLY.corrected,
+        problem: withFlow(problem, index, earlier),
+      },
+    ];
+  });
+});

@@ -5,9 +5,10 @@ import { frequencyOf } from "../../../engine/time/duration";
 import { writeFigure, writeMoney } from "../../../wording/answer-format";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
-import type { Mistake, Subject } from "../mistake";
+import type { Subject } from "../mistake";
 import { datedSingles, onlyStreamOf, singlesAt, type OnlyStream } from "../parts-at-dates";
-import { compoundingsOf, requoted, withFlow, withRate } from "../parts-of-problem";
+import { requoted, toldPerYear, withFlow, withRate } from "../parts-of-problem";
+import { wholeMistake } from "../whole-mistake";
 
 /** A level payment that is asked for, against single amounts at one rate. */
 interface PaymentAsked extends OnlyStream {
@@ -36,73 +37,53 @@ function paymentAsked({ problem, unknown, asked, solution }: Subject): PaymentAs
 const DIVIDED = MISTAKE_WORDS["total-divided-by-count"];
 
 /** The student divided the amount by the number of payments. */
-export const totalDividedByCount: Mistake = {
-  code: "total-divided-by-count",
-  isWhole: true,
-  nextTime: DIVIDED.nextTime,
-  slips: (subject) => {
-    const asked = paymentAsked(subject);
-    if (asked === null) return [];
-    return [
-      {
-        done: (format) =>
-          DIVIDED.done(writeMoney(asked.net, format), writeFigure(asked.count, format)),
-        corrected: DIVIDED.corrected,
-        figure: () => asked.net / asked.count,
-      },
-    ];
-  },
-};
+export const totalDividedByCount = wholeMistake("total-divided-by-count", paymentAsked, (asked) => {
+  return [
+    {
+      done: (format) =>
+        DIVIDED.done(writeMoney(asked.net, format), writeFigure(asked.count, format)),
+      corrected: DIVIDED.corrected,
+      figure: () => asked.net / asked.count,
+    },
+  ];
+});
 
 const FLAT = MISTAKE_WORDS["flat-interest"];
 
 /** The student added simple interest on the whole loan and divided by the number of payments. */
-export const flatInterest: Mistake = {
-  code: "flat-interest",
-  isWhole: true,
-  nextTime: FLAT.nextTime,
-  slips: (subject) => {
-    const asked = paymentAsked(subject);
-    // Of a loan alone: with a final amount nobody would know what to charge it on.
-    if (asked?.problem.flows.length !== 2) return [];
-    if (singlesAt(asked.problem, asked.begins).length === 0) return [];
-    const { rate, percent, net, count, flow } = asked;
-    const perYear = rate.quoted === "periodic" ? (compoundingsOf(rate) ?? 1) : 1;
-    const years = count / frequencyOf(flow.every);
-    return [
-      {
-        done: (format) => FLAT.done(writeFigure(years, format), writeFigure(count, format)),
-        corrected: FLAT.corrected,
-        figure: () => (net * (1 + (percent / 100) * perYear * years)) / count,
-      },
-    ];
-  },
-};
+export const flatInterest = wholeMistake("flat-interest", paymentAsked, (asked) => {
+  // Of a loan alone: with a final amount nobody would know what to charge it on.
+  if (asked.problem.flows.length !== 2) return [];
+  if (singlesAt(asked.problem, asked.begins).length === 0) return [];
+  const { rate, percent, net, count, flow } = asked;
+  const perYear = toldPerYear(rate);
+  const years = count / frequencyOf(flow.every);
+  return [
+    {
+      done: (format) => FLAT.done(writeFigure(years, format), writeFigure(count, format)),
+      corrected: FLAT.corrected,
+      figure: () => (net * (1 + (percent / 100) * perYear * years)) / count,
+    },
+  ];
+});
 
 const SHARED = MISTAKE_WORDS["yearly-payment-shared"];
 
 /** The student found the payment of a loan that is paid yearly, and divided it. */
-export const yearlyPaymentShared: Mistake = {
-  code: "yearly-payment-shared",
-  isWhole: true,
-  nextTime: SHARED.nextTime,
-  slips: (subject) => {
-    const asked = paymentAsked(subject);
-    if (asked === null) return [];
-    const { problem, index, flow, count, rate, percent } = asked;
-    const perYear = frequencyOf(flow.every);
-    const years = count / perYear;
-    if (perYear === 1 || !Number.isInteger(years)) return [];
-    const yearly = withFlow(problem, index, { ...flow, every: "P1Y", count: years });
-    const asQuoted = withRate(yearly, 0, requoted(rate, { quoted: "effective" }, percent));
-    const { noun } = frequencyWords(flow.every);
-    return [asQuoted, yearly].map((other) => ({
-      done: (format) => SHARED.done(writeFigure(perYear, format)),
-      corrected: () => SHARED.corrected(noun),
-      figure: () => {
-        const solved = solve(other);
-        return solved.ok ? solved.value.answers[0].value / perYear : null;
-      },
-    }));
-  },
-};
+export const yearlyPaymentShared = wholeMistake("yearly-payment-shared", paymentAsked, (asked) => {
+  const { problem, index, flow, count, rate, percent } = asked;
+  const perYear = frequencyOf(flow.every);
+  const years = count / perYear;
+  if (perYear === 1 || !Number.isInteger(years)) return [];
+  const yearly = withFlow(problem, index, { ...flow, every: "P1Y", count: years });
+  const asQuoted = withRate(yearly, 0, requoted(rate, { quoted: "effective" }, percent));
+  const { noun } = frequencyWords(flow.every);
+  return [asQuoted, yearly].map((other) => ({
+    done: (format) => SHARED.done(writeFigure(perYear, format)),
+    corrected: () => SHARED.corrected(noun),
+    figure: () => {
+      const solved = solve(other);
+      return solved.ok ? solved.value.answers[0].value / perYear : null;
+    },
+  }));
+});

@@ -12,7 +12,7 @@ import {
   singlesAt,
   withOwnDates,
 } from "../parts-at-dates";
-import { listsOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
+import { endOf, listsOf, streamsOf, withFlow, yearsAt } from "../parts-of-problem";
 import { nameOf } from "../words";
 
 /** Something moved over its gap the wrong way, and whether it was discounted where it should be accumulated. */
@@ -77,7 +77,8 @@ function ofSingles(problem: Problem): WrongWay[] {
   if (isDebts(problem)) return [];
   const singles = datedSingles(problem);
   const own = withOwnDates(problem);
-  const dates = new Set([0, ...streamEnds(problem), ...singles.map(({ at }) => at)]);
+  const all = [0, ...streamEnds(problem), ...singles.map(({ at }) => at)];
+  const dates = new Set(all.filter((date) => date !== null));
   return singles.flatMap((single) =>
     [...dates]
       .filter((date) => !isSameTime(date, single.at))
@@ -92,12 +93,11 @@ function ofSingles(problem: Problem): WrongWay[] {
   );
 }
 
-function streamEnds(problem: Problem): number[] {
-  return streamsOf(problem).flatMap(({ flow: { begins, count, every } }) => {
-    const start = yearsAt(problem, begins);
-    if (start === null) return [];
-    return typeof count === "number" ? [start, start + count / frequencyOf(every)] : [start];
-  });
+function streamEnds(problem: Problem): (number | null)[] {
+  return streamsOf(problem).flatMap(({ flow }) => [
+    yearsAt(problem, flow.begins),
+    endOf(problem, flow),
+  ]);
 }
 
 /** Later amounts of a project, accumulated. */

@@ -1,6 +1,5 @@
 import { frequencyOf } from "../../../engine/time/duration";
 import { isoYears } from "../../../engine/time/moment";
-import type { Problem } from "../../../engine/problem/schema";
 import {
   compoundingsOf,
   endOf,
@@ -10,10 +9,10 @@ import {
   yearsAt,
 } from "../parts-of-problem";
 import type { Mistake, Slip, Subject } from "../mistake";
+import { withEndMoved } from "../parts-at-dates";
 import { nameOf } from "../words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 import { writeFigure, type AnswerFormat } from "../../../wording/answer-format";
-import { isSameTime } from "../../../engine/numbers/compare";
 
 const WORDS = MISTAKE_WORDS["years-as-payments"];
 
@@ -41,7 +40,9 @@ function inStreams({ problem }: Subject): Slip[] {
     };
     const shorter = withFlow(problem, index, { ...flow, count: years });
     const end = endOf(problem, flow);
-    const moved = end === null ? shorter : moveEnd(shorter, end, end + (years - count) / perYear);
+    // The amount at the end of the payments is discounted by the same n.
+    const endsAt = end === null ? null : Math.max(0, end + (years - count) / perYear);
+    const moved = end === null || endsAt === null ? shorter : withEndMoved(shorter, end, endsAt);
     return moved === shorter
       ? [{ ...words, problem: shorter }]
       : [
@@ -49,16 +50,6 @@ function inStreams({ problem }: Subject): Slip[] {
           { ...words, problem: shorter, isRare: true },
         ];
   });
-}
-
-/** The amount at the end of the payments is discounted by the same n. */
-function moveEnd(problem: Problem, from: number, to: number): Problem {
-  return singlesOf(problem).reduce((changed, { index, flow }) => {
-    const at = yearsAt(problem, flow.at);
-    return at !== null && isSameTime(at, from)
-      ? withFlow(changed, index, { ...flow, at: isoYears(Math.max(0, to)) })
-      : changed;
-  }, problem);
 }
 
 function inAmounts({ problem }: Subject): Slip[] {

@@ -7,10 +7,14 @@ import { asLaterPart, labelsOf, partsOf } from "./part-drafts";
 
 const LETTERS = Array.from({ length: 26 }, (_, place) => String.fromCharCode(97 + place));
 
-/** What the next part of a question is called: the letter or the number after the last; `null` where it has all. */
+/** What the next part of a question is called; `null` where it has all that it can have. */
 export function nextLabel(whole: Draft): string | null {
   const labels = labelsOf(whole);
-  if (labels.length >= LIMITS.parts) return null;
+  return labels.length >= LIMITS.parts ? null : labelAfter(labels);
+}
+
+/** The letter or the number after the last of some labels. */
+export function labelAfter(labels: readonly string[]): string | null {
   const numbers = labels.map(Number);
   if (numbers.every(Number.isInteger)) return String(Math.max(...numbers) + 1);
   const taken = labels.map((label) => LETTERS.indexOf(label.toLowerCase()));

@@ -5,7 +5,7 @@ import { isUnknownMark } from "../../input/unknown-mark";
 import type { Draft, SingleLine } from "../draft";
 import { valueOf } from "../field";
 import { readDraft } from "../read-draft";
-import type { NewPart } from "./edit-parts";
+import { labelAfter, type NewPart } from "./edit-parts";
 import { part, single, type ReadyPart } from "./ready-part";
 
 /** A debt at simple interest, what is paid towards it, and what is left to pay in the end. */
@@ -71,13 +71,15 @@ export function settledAtEachPayment(draft: Draft): ReadyPart[] {
       explains:
         "The rule of a declining balance: a payment covers the interest due, and the rest of it reduces the debt. One part for each payment.",
       asks: [],
-      make: (_, label) =>
-        payments.map((payment, place): NewPart => {
+      make: (_, label) => {
+        let earlier: string | null = null;
+        return payments.map((payment, place): NewPart => {
           const before = payments[place - 1];
           const owed =
             before === undefined
               ? named(debt, draft)
-              : `answer of (${following(label, place - 1)}) - ${named(before.line, draft)}`;
+              : `answer of (${earlier ?? ""}) - ${named(before.line, draft)}`;
+          earlier = earlier === null ? label : labelAfter([earlier]);
           const isDated = payment.isDated && before?.isDated === true;
           const own = isDated ? { ...draft, today: dateIn(before.line.at) } : draft;
           const at =
@@ -88,7 +90,8 @@ export function settledAtEachPayment(draft: Draft): ReadyPart[] {
             single("Balance", debt.direction, owed, "today"),
             single("Due", payment.line.direction, "?", at),
           ]);
-        }),
+        });
+      },
     },
   ];
 }
@@ -104,11 +107,4 @@ function nameOf({ line: { at }, isDated }: Payment): string {
 
 function dateIn(text: string): string {
   return text.trim().replace(/^on\s+/i, "");
-}
-
-/** The letter or number so many places after another. */
-function following(label: string, places: number): string {
-  const number = Number(label);
-  if (Number.isInteger(number)) return String(number + places);
-  return String.fromCharCode(label.charCodeAt(0) + places);
 }

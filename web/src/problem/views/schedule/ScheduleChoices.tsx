@@ -7,7 +7,7 @@ import {
 import { InkChoice } from "../../../ui/InkChoice";
 import { useDocumentState } from "../../document/document-context";
 import { useFieldEditing } from "../../lines/use-line-editing";
-import { dateIn, datedByProblem } from "./first-date";
+import { datedByProblem, useFirstDate } from "./first-date";
 import { useScheduleChoice } from "./schedule-choice";
 import styles from "./Schedule.module.css";
 
@@ -24,9 +24,8 @@ export function ScheduleChoices({ solved, streams, flow, name }: ScheduleChoices
   const [, look] = useScheduleChoice();
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const { type, leave, change } = useFieldEditing();
-  const order = useDocumentState(({ draft }) => draft.conventions.dateOrder);
+  const date = useFirstDate(solved, flow);
   const own = datedByProblem(solved, flow);
-  const date = firstDate.trim() === "" ? own : dateIn(firstDate, order);
   const isWrong = firstDate.trim() !== "" && date === null;
   return (
     <>
