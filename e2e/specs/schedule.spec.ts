@@ -44,6 +44,8 @@ test("a payment, a time, a date and a balance can be found", async ({ moor, page
   await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-01-31");
   await shows("2029-02-10", "2029-02-28");
   await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "2027-02-30");
+  await expect(page.getByText("The date 2027-02-30 does not exist.")).toBeVisible();
+  await moor.type(page.getByRole("textbox", { name: "Date of the first payment" }), "soon");
   await expect(page.getByText("Type a calendar date")).toBeVisible();
 });
 

@@ -15,7 +15,8 @@ export const truncated: Mistake = {
   nextTime: CUT.nextTime,
   slips: () =>
     DECIMALS.map((decimals): Slip => ({
-      done: (format) => CUT.done(writeFigure(decimals, format), decimals === 1),
+      done: (format) =>
+        decimals === 0 ? CUT.doneWhole() : CUT.done(writeFigure(decimals, format), decimals === 1),
       corrected: CUT.corrected,
       figure: (answer) => {
         const cut = Number(roundDecimal(answer, decimals, "down"));

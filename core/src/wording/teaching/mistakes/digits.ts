@@ -30,6 +30,7 @@ export const DIGIT_MISTAKE_WORDS = {
   truncated: {
     done: (decimals: string, isOne: boolean) =>
       `you cut your answer off after ${decimals} ${isOne ? "decimal" : "decimals"}`,
+    doneWhole: () => "you cut off the decimals of your answer",
     corrected: () => "The next digit is 5 or more, so round up.",
     nextTime: "Look at the next digit before you cut a number off.",
   },

@@ -1,10 +1,14 @@
 import {
   calendarDateWords,
+  sentenceOf,
+  type AnswerFormat,
   type Flow,
   type ScheduleOptions,
   type SolvedProblem,
 } from "@kestrelmoor/core";
+import { readDate, type DateOrder } from "@kestrelmoor/core/typing";
 import { InkChoice } from "../../../ui/InkChoice";
+import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocumentState } from "../../document/document-context";
 import { useFieldEditing } from "../../lines/use-line-editing";
 import { datedByProblem, useFirstDate } from "./first-date";
@@ -24,6 +28,8 @@ export function ScheduleChoices({ solved, streams, flow, name }: ScheduleChoices
   const [, look] = useScheduleChoice();
   const { rounding, firstDate } = useDocumentState(({ draft }) => draft.schedule);
   const { type, leave, change } = useFieldEditing();
+  const order = useDocumentState(({ draft }) => draft.conventions.dateOrder);
+  const format = useAnswerFormat();
   const date = useFirstDate(solved, flow);
   const own = datedByProblem(solved, flow);
   const isWrong = firstDate.trim() !== "" && date === null;
@@ -73,7 +79,7 @@ export function ScheduleChoices({ solved, streams, flow, name }: ScheduleChoices
         />
         .
       </p>
-      {isWrong && <p className="complaint">Type a calendar date, such as 31 March 2027.</p>}
+      {isWrong && <p className="complaint">{whyNoDate(firstDate, order, format)}</p>}
       {date !== null && (
         <p className={styles.quiet}>
           Later payments fall on the same day, or on the last day of a shorter month. Interest is
@@ -82,6 +88,14 @@ export function ScheduleChoices({ solved, streams, flow, name }: ScheduleChoices
       )}
     </>
   );
+}
+
+function whyNoDate(typed: string, order: DateOrder, format: AnswerFormat): string {
+  const read = readDate(typed, order);
+  const [reason] = read?.ok === false ? read.issues : [];
+  return reason === undefined
+    ? "Type a calendar date, such as 31 March 2027."
+    : sentenceOf(reason, format);
 }
 
 function nameOf(stream: Flow | undefined): string {
