@@ -4,6 +4,7 @@ import { changedSince } from "./lib/changes.mjs";
 import {
   apiTests,
   browserTests,
+  build,
   formatCheck,
   importCheck,
   lintCheck,
@@ -38,7 +39,7 @@ await runScript(async () => {
   ];
   const tests = [
     ...(files.length > 0 ? [unitTests(files), apiTests(files)] : []),
-    ...(specs.length > 0 ? [browserTests(specs)] : []),
+    ...(specs.length > 0 ? [build(), browserTests(specs)] : []),
   ];
   await withTestEnvironment((environment) => runChecks(sources, tests, environment));
 });

@@ -1,6 +1,7 @@
 import {
   apiTests,
   browserTests,
+  build,
   formatCheck,
   importCheck,
   lintChecks,
@@ -20,7 +21,7 @@ await runScript(async () => {
   await withTestEnvironment((environment) =>
     runChecks(
       [...lintChecks(), styleCheck(), formatCheck(), ...typeChecks(), importCheck(), unusedCheck()],
-      [unitTests(), apiTests(), browserTests()],
+      [unitTests(), apiTests(), build(), browserTests()],
       environment,
     ),
   );

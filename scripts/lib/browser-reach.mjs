@@ -44,6 +44,7 @@ const REACH = {
   keeping: ["web/src/problem/saving", "web/src/problem/document", "server/src"],
   lines: ["web/src/problem/lines", "core/src/typing/draft", "core/src/typing/input"],
   mark: [`${VIEWS}/mark`, "core/src/teaching/mistakes"],
+  "read-question": ["core/src/question", "web/src/problem/question", "web/src/notebook"],
   notebook: ["web/src/notebook", "web/src/api", "server/src", "contract/src"],
   offers: [`${VIEWS}/offers`, "core/src/engine/schedule/offers", "core/src/typing/draft/offers"],
   parts: [

@@ -1,6 +1,7 @@
 import { createHash } from "node:crypto";
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { alone } from "./folder-owner.mjs";
 import { inRoot } from "./folders.mjs";
 import { run } from "./run.mjs";
 import { Obstacle } from "./stop-with.mjs";
@@ -11,7 +12,9 @@ const SINGLE_FILES = ["package-lock.json", "server/vite.config.ts"];
 const MARK = inRoot("web/dist/.built-from");
 
 /** Builds page and server, where a source has changed since the last build. */
-export async function buildWhenChanged() {
+export const buildWhenChanged = () => alone(inRoot(".cache/build"), buildWhatIsOld);
+
+async function buildWhatIsOld() {
   const sources = fingerprint();
   const isBuilt = existsSync(inRoot("server/dist/main.js")) && existsSync(MARK);
   if (isBuilt && readFileSync(MARK, "utf8") === sources) return;

@@ -71,6 +71,12 @@ export const apiTests = (files = null) => ({
   command: jest(["server"], related(files)),
 });
 
+/** Before the browser tests, which each start the application that is there. */
+export const build = () => ({
+  name: "build",
+  command: [process.execPath, inRoot("scripts/build.mjs")],
+});
+
 /** `specs`: the names of the browser tests to run; `null`: all. */
 export const browserTests = (specs = null) => ({
   name: "browser tests",

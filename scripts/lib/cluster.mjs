@@ -3,7 +3,7 @@ import { createHash, randomBytes } from "node:crypto";
 import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { setTimeout as pause } from "node:timers/promises";
-import { endOwnership, takeOwnership } from "./cluster-owner.mjs";
+import { endOwnership, takeOwnership } from "./folder-owner.mjs";
 import { freePort, isFree } from "./free-port.mjs";
 import { capture, isRoot } from "./run.mjs";
 import { Obstacle } from "./stop-with.mjs";

@@ -68,6 +68,9 @@ const BANNED = [
 /** Words that are typed, not shown, and the names of things in files and addresses. */
 const READ_NOT_SHOWN = [
   "core/src/typing/input/",
+  "core/src/question/facts/",
+  "core/src/question/marks/",
+  "core/src/question/asked/",
   "core/src/engine/problem/",
   "core/src/engine/documents/",
   "core/src/typing/draft/sums/",
