@@ -1,6 +1,15 @@
-import { LIMITS, partLabelSchema, problemSchema, questionSchema } from "@kestrelmoor/core";
-import { MISTAKE_CODES, VERDICTS } from "@kestrelmoor/core/teaching";
+import {
+  followUpSchema,
+  LIMITS,
+  partLabelSchema,
+  problemSchema,
+  questionSchema,
+} from "@kestrelmoor/core";
+import { MISTAKE_CODES, PLACED_VERDICTS, VERDICTS } from "@kestrelmoor/core/teaching";
 import * as z from "zod";
+
+/** The longest text of values on the way. */
+const MOST_TYPED = 1000;
 
 const claimed = z
   .string()
@@ -16,6 +25,13 @@ export const markOptions = z.strictObject({
     .max(LIMITS.followUps - 1)
     .optional()
     .meta({ description: "The follow-up that is marked, by its place in `also`." }),
+  asked: followUpSchema.optional().meta({
+    description:
+      "The follow-up that is marked, where the problem does not ask it: any figure of a schedule.",
+  }),
+  values: z.string().max(MOST_TYPED).optional().meta({
+    description: "Values on the way to the answer, in their order, behind semicolons.",
+  }),
 });
 
 /** The same of one part of a question. */
@@ -44,11 +60,22 @@ const explanation = z.object({
   nextTime: z.array(z.string()).readonly(),
 });
 
+const placed = z.object({
+  typed: z.string(),
+  verdict: z.enum(PLACED_VERDICTS),
+  sentence: z.string(),
+  step: z.int().min(1).nullable(),
+});
+
 export const markReply = z
   .object({
     verdict: z.enum(VERDICTS),
     sentence: z.string(),
     explanations: z.array(explanation).max(3).readonly(),
+    values: z.array(placed).readonly().optional().meta({
+      description:
+        "Each value on the way in its place: the first wrong one, and what follows from it.",
+    }),
   })
   .meta({
     id: "Marking",

@@ -75,6 +75,7 @@ class Parser {
   }
 
   private power(): Decimal {
+    if (this.takes("√")) return this.atom().sqrt();
     const base = this.atom();
     return this.takes("^") ? base.pow(this.takes("-") ? this.power().neg() : this.power()) : base;
   }
@@ -105,13 +106,17 @@ class Parser {
   }
 }
 
+const ROOT = String.raw`\sqrt{`;
+
 /** LaTeX as the plain text that it means. */
 export function fromLatex(latex: string): string {
   let text = latex
     .replaceAll(String.raw`\begin{aligned}`, "")
     .replaceAll(String.raw`\end{aligned}`, "")
-    .replaceAll(String.raw`\\ &=`, "=")
-    .replaceAll("&=", "=")
+    .replaceAll(String.raw`\\[0.4em] `, "")
+    .replaceAll(String.raw`\quad`, "")
+    .replaceAll("&", "")
+    .replaceAll(String.raw`\div`, "/")
     .replaceAll("{,}", ",")
     .replaceAll(String.raw`\times`, "×")
     .replaceAll(String.raw`\dfrac`, String.raw`\frac`)
@@ -126,6 +131,10 @@ export function fromLatex(latex: string): string {
     const over = group(text, at + 5);
     const under = group(text, over.end);
     text = `${text.slice(0, at)}((${over.inner})/(${under.inner}))${text.slice(under.end)}`;
+  }
+  for (let at = text.indexOf(ROOT); at >= 0; at = text.indexOf(ROOT)) {
+    const under = group(text, at + ROOT.length - 1);
+    text = `${text.slice(0, at)}√(${under.inner})${text.slice(under.end)}`;
   }
   for (let at = text.indexOf("^{"); at >= 0; at = text.indexOf("^{")) {
     const exponent = group(text, at + 1);

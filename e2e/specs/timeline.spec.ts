@@ -1,14 +1,19 @@
 import type { Locator, Page } from "@playwright/test";
 import { expect, test } from "../support/fixtures";
 
-/** Drags a part of the picture by so many pixels, in small steps as a hand does. */
-async function drag(page: Page, part: Locator, by: number): Promise<void> {
+/** Longer than a pause in typing that begins a new step to undo. */
+const REST_MS = 1500;
+
+/** Drags a part of the picture by so many pixels, in small steps as a hand does, which may rest on its way. */
+async function drag(page: Page, part: Locator, by: number, rest = 0): Promise<void> {
   const box = await part.boundingBox();
   if (box === null) throw new Error("There is nothing to drag");
   const [x, y] = [box.x + box.width / 2, box.y + Math.min(8, box.height / 2)];
   await page.mouse.move(x, y);
   await page.mouse.down();
-  await page.mouse.move(x + by, y, { steps: 8 });
+  await page.mouse.move(x + by / 2, y, { steps: 4 });
+  await page.waitForTimeout(rest);
+  await page.mouse.move(x + by, y, { steps: 4 });
   await page.mouse.up();
 }
 
@@ -21,7 +26,7 @@ test("amounts, ends of payments and rate changes are dragged in steps, and undon
 }) => {
   await test.step("the last payment", async () => {
     await moor.openProblem("Hive deposits");
-    await drag(page, post(page, "deposits:39"), -324);
+    await drag(page, post(page, "deposits:39"), -324, REST_MS);
     await expect(moor.howLong(0)).toHaveValue("28 payments");
     await moor.expectAnswer("4,061.75");
     await page.keyboard.press("Control+z");

@@ -8,10 +8,10 @@ test.describe("the workings of a loan with a residual", () => {
   });
 
   test("go from what is given to the answer, each step with its own numbers", async ({ moor }) => {
-    const steps = moor.workings.getByRole("listitem");
+    const steps = moor.workings.locator("ol > li");
     await expect(steps.first()).toContainText("Write down what is given and what to find.");
     await expect(steps.nth(1)).toContainText("Focal date: today.");
-    await expect(steps.last()).toContainText("You pay 808.75 at the end of each month.");
+    await expect(steps.last()).toContainText("The repayment is 808.75 at the end of each month.");
     await expect(moor.workings).toContainText("50.6225244969");
   });
 
@@ -80,10 +80,55 @@ test("follow-up questions have their workings below, starting from the answer", 
   await expect(workings).toContainText("The balance 2 years from today: see above.");
   await expect(workings).toContainText("Interest in years 1 to 2: 6,331.87.");
   // The payment that was found leads back to the step that found it.
-  await page.getByRole("button", { name: /^Step 15: where its numbers come from/ }).click();
+  await page.getByRole("button", { name: /^Step 13: where its numbers come from/ }).click();
   await expect(page.getByRole("list", { name: "Where the numbers come from" })).toContainText(
-    "808.747506258 from step 10",
+    "808.747506258 from step 9",
   );
+});
+
+test("the formula is on a card, as on a formula sheet, and can be copied", async ({
+  moor,
+  page,
+  context,
+}) => {
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  await moor.openProblem("Hive deposits");
+  await page.getByRole("button", { name: /^Formula: Future value of an ordinary annuity/ }).click();
+  const card = page.getByRole("list", { name: "Workings: Future value of an ordinary annuity" });
+  await expect(card).toContainText("Equal payments at the end of each period");
+  await expect(card).toContainText("The same formula for each of the others.");
+  await expect(card).toContainText("It does not apply to payments at the start");
+  await page.getByRole("button", { name: "Copy this formula" }).click();
+  await chooseFromMenu(page, "Copy as plain text");
+  await expect(page.getByText("The formula is copied.")).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toContain(
+    "PMT = FV × i / ((1 + i)^n - 1)",
+  );
+});
+
+test("the workings follow the focal date that somebody has chosen", async ({ moor, page }) => {
+  await moor.openProblem("The delivery van");
+  await expect(moor.workings).toContainText("Focal date: today.");
+  const handle = page.getByRole("slider", { name: /focal date/i });
+  await handle.focus();
+  for (let times = 0; times < 3; times += 1) await page.keyboard.press("ArrowRight");
+  await expect(moor.workings).not.toContainText("Focal date: today.");
+  await expect(moor.workings).toContainText("The repayment is 808.75");
+});
+
+test("no formula runs out of a narrow page", async ({ moor, page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await moor.openProblem("The barn-roof mortgage");
+  await expect(moor.workings.locator("math").first()).toBeAttached();
+  await expect
+    .poll(() =>
+      moor.workings
+        .locator(".katex")
+        .evaluateAll((all) =>
+          Math.max(...all.map((one) => one.getBoundingClientRect().right - innerWidth)),
+        ),
+    )
+    .toBeLessThanOrEqual(0);
 });
 
 test("an error in a line hides the workings, and its correction shows them again", async ({
@@ -94,7 +139,5 @@ test("an error in a line hides the workings, and its correction shows them again
   await moor.type(moor.amount(0), "nonsense");
   await expect(moor.workings).toContainText("When the problem has an answer");
   await page.keyboard.press("Control+z");
-  await expect(moor.workings.getByRole("listitem").first()).toContainText(
-    "Write down what is given",
-  );
+  await expect(moor.workings.locator("ol > li").first()).toContainText("Write down what is given");
 });

@@ -69,6 +69,7 @@ export { paymentTime } from "./flows/payment-times";
 export * from "./solve/shares";
 export { doubtfulEnd } from "./solve/doubtful-end";
 export { growthOf, paidSingle } from "./solve/settled-timeline";
+export * from "./schedule/figure-question";
 export * from "./schedule/schedule";
 export * from "./schedule/schedule-types";
 export * from "./schedule/changes/change";

@@ -24,7 +24,16 @@ export { CATALOGUE } from "./mistakes/catalogue";
 export type { Subject } from "./mistakes/mistake";
 export * from "./mistakes/appraisal/mark-measure";
 export { placeValue, type Placing } from "./mistakes/place-value";
+export {
+  PLACED_VERDICTS,
+  placeSeries,
+  placeTyped,
+  type PlacedValue,
+} from "./mistakes/place-series";
 export * from "./mistakes/tell";
+export { tellPlaced } from "./mistakes/tell-placed";
+export { formulaCards, type FormulaCard } from "./formulas/formula-card";
+export { HINTS, hintsFor, type HintOptions } from "./hints/hints";
 export * from "./proof/account-rows";
 export * from "./proof/other-ways";
 export {

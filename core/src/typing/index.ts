@@ -5,6 +5,7 @@
 export { marksUnknown } from "./input/entry-label";
 export { labelsIn } from "./input/read-amounts";
 export * from "./input/read-claim";
+export * from "./input/read-claims";
 export * from "./input/read-figure";
 export * from "./input/read-days";
 export { TEXTBOOK_TIMES, type TimesSaid } from "./input/names";

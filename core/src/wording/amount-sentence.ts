@@ -3,6 +3,7 @@ import type { FlowOf, Position } from "../engine/problem/schema";
 import type { Answer, RoundedPayment } from "../engine/solve/solution";
 import type { SolvedFlow, SolvedProblem } from "../engine/solve/solved-problem";
 import { writeDirected, writeMoney, type AnswerFormat } from "./answer-format";
+import { capitalized } from "./capitalized";
 import type { AnswerSentence } from "./answer-in-parts";
 import { endWords } from "./end-words";
 import { calendarDateWords, whenMomentWords } from "./format-time";
@@ -51,12 +52,16 @@ function levelPayment(
   format: AnswerFormat,
   rounded: RoundedPayment | undefined,
 ) {
-  const { noun } = frequencyWords(every);
   const isMinus = format.moneyOut === "minus";
   return {
     lead: isMinus ? "The payment is" : answer.direction === "in" ? "You receive" : "You pay",
-    rest: `at the ${timing} of ${eachPeriod(noun)}${rounded === undefined ? "" : finalWords(rounded, format)}`,
+    rest: `${paidWhen(every, timing)}${rounded === undefined ? "" : finalWords(rounded, format)}`,
   };
+}
+
+/** "at the end of each month" */
+export function paidWhen(every: string, timing: FlowOf<"stream">["timing"]): string {
+  return `at the ${timing} of ${eachPeriod(frequencyWords(every).noun)}`;
 }
 
 function finalWords({ last }: RoundedPayment, format: AnswerFormat): string {
@@ -72,8 +77,7 @@ function firstPaymentLead({ direction }: Answer, { moneyOut }: AnswerFormat): st
 export function whenWords(at: Position, format: AnswerFormat): string {
   if (at === null) return "At that time";
   if (typeof at !== "string") return `When ${endWords(at.endOf)}`;
-  const words = whenMomentWords(at, format);
-  return `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;
+  return capitalized(whenMomentWords(at, format));
 }
 
 /** With a minus sign the verb would repeat the direction, so it is left out. */

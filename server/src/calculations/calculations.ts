@@ -1,6 +1,7 @@
 import { appraiseReply } from "../appraise/appraise-reply";
 import { markReply } from "../mark/mark-reply";
 import { convertReply } from "../rates/convert-reply";
+import { readReply } from "../read/read-reply";
 import { scheduleReply } from "../schedule/schedule-reply";
 import { solveReply } from "../solve/solve-reply";
 import { workingsReply } from "../workings/workings-reply";
@@ -16,6 +17,7 @@ export const CALCULATIONS = {
   "/rates/convert": convertReply,
   "/workings": workingsReply,
   "/mark": markReply,
+  "/read": readReply,
 } as const satisfies Readonly<Record<string, (body: unknown) => object>>;
 
 export type CalculationName = keyof typeof CALCULATIONS;

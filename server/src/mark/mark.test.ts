@@ -59,6 +59,29 @@ test.each<[string, unknown, string]>([
   expect((reply.body as ProblemDetails).code).toBe(code);
 });
 
+test("any figure of a schedule is marked, asked by the problem or not", async () => {
+  // By hand: 484.46 × 1.006⁻ᵏ summed over the 31 payments after the 29th, times 0.006.
+  const asked = { find: "interest", from: "P29M", to: "P30M" };
+  const reply = (await post({ problem, claimed: "82.00", asked }).expect(200)).body as MarkReply;
+  const payment = (24350 * 0.006) / (1 - 1.006 ** -60);
+  const balance = (payment * (1 - 1.006 ** -31)) / 0.006;
+  expect(balance * 0.006).toBeCloseTo(82, 2);
+  expect(reply.verdict).toBe("right");
+});
+
+test("values on the way are placed, the first wrong one, and what follows from it", async () => {
+  const factor = (rate: number) => (1 - (1 + rate) ** -60) / rate;
+  const values = `0.0061; ${factor(0.0061).toFixed(6)}; 60; nothing`;
+  const reply = (await post({ problem, claimed: "485.85", values }).expect(200)).body as MarkReply;
+  expect(reply.values?.map(({ verdict, step }) => [verdict, step])).toEqual([
+    ["wrong", 3],
+    ["follows-through", 4],
+    ["unexplained", null],
+    ["unexplained", null],
+  ]);
+  for (const { sentence } of reply.values ?? []) expect(sentence).toMatch(/^[A-Z].*\.$/);
+});
+
 describe("a part of a question", () => {
   // 484.4601688… each month; after two years 15,924.59 is owed, and 8% from then on makes 499.01.
   const question = {

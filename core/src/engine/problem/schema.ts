@@ -184,7 +184,8 @@ const dated = z.strictObject({
 const flow = z.discriminatedUnion("kind", [single, stream, list, dated]);
 
 const span = { from: knownPosition, to: knownPosition };
-const followUp = z.discriminatedUnion("find", [
+/** A follow-up question on a solved problem. */
+export const followUpSchema = z.discriminatedUnion("find", [
   z.strictObject({ find: z.literal("value"), at: knownPosition }),
   z.strictObject({ find: z.literal("balance"), at: knownPosition }),
   z.strictObject({ find: z.literal("interest"), ...span }),
@@ -216,7 +217,7 @@ export const problemSchema = z.strictObject({
   rates: z.array(rate).min(1).max(LIMITS.rates),
   flows: z.array(flow).min(1).max(LIMITS.flows),
   ask: z.strictObject({ find: z.literal("value"), at: knownPosition }).optional(),
-  also: z.array(followUp).max(LIMITS.followUps).optional(),
+  also: z.array(followUpSchema).max(LIMITS.followUps).optional(),
 });
 
 /** What holds a figure or a time: in a part of a question, the answer of an earlier part may stand there. */
@@ -233,4 +234,4 @@ export type Direction = z.infer<typeof direction>;
 export type Amount = z.infer<typeof amount>;
 export type Position = z.infer<typeof position>;
 export type KnownPosition = z.infer<typeof knownPosition>;
-export type FollowUp = z.infer<typeof followUp>;
+export type FollowUp = z.infer<typeof followUpSchema>;

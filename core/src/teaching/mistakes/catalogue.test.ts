@@ -231,6 +231,10 @@ const EXAMPLES: Readonly<Partial<Record<MistakeCode, readonly (readonly [Problem
     [{ ...loan, paymentRounding: "up" }, Math.floor(payment * 100) / 100],
     [{ ...loan, paymentRounding: "up" }, Number(payment.toFixed(4))],
   ],
+  "interest-of-first-period": [
+    [loan, 24350 * 0.006],
+    [balloon, 24350 * 0.006],
+  ],
   "rounded-payment": [
     [
       problemOf({

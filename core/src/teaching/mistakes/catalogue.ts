@@ -59,7 +59,12 @@ import { startEndSwapped } from "./slips/start-end-swapped";
 import { startingBalanceLeftOut } from "./slips/starting-balance-left-out";
 import { totalForInterest } from "./slips/total-for-interest";
 import { deferralIgnored, deferralWithoutInterest } from "./slips/waiting";
-import { totalDividedByCount, flatInterest, yearlyPaymentShared } from "./slips/without-annuity";
+import {
+  flatInterest,
+  interestOfFirstPeriod,
+  totalDividedByCount,
+  yearlyPaymentShared,
+} from "./slips/without-annuity";
 import { wrongDate } from "./slips/wrong-date";
 import { wrongDaysInYear } from "./slips/wrong-days-in-year";
 import { wrongFocalDate } from "./slips/wrong-focal-date";
@@ -109,6 +114,7 @@ const mistakes: Readonly<Record<MistakeCode, Mistake>> = {
   "one-period-too-many": onePeriodTooMany,
   "one-period-too-few": onePeriodTooFew,
   "total-divided-by-count": totalDividedByCount,
+  "interest-of-first-period": interestOfFirstPeriod,
   "flat-interest": flatInterest,
   "yearly-payment-shared": yearlyPaymentShared,
   "compounding-root-wrong": compoundingRootWrong,

@@ -8,7 +8,7 @@ import type { Problem } from "../../engine/problem/schema";
 import { solve } from "../../engine/solve/solve";
 import { markAnswer, type Marking } from "./mark";
 import { placeValue, type Placing } from "./place-value";
-import { partingOf, tellRight } from "./tell";
+import { partingOf, tellRight, tellTogether } from "./tell";
 import { linePlain } from "../workings/write-line";
 
 function marked(problem: Problem, typed: string): Marking {
@@ -37,6 +37,38 @@ const yieldOf = problemOf({
     { ...price, direction: "out", amount: 1000 },
     { id: "back", kind: "single", direction: "in", amount: 1331, at: "P3Y" },
   ],
+});
+
+test("the first interest taken for the payment is told as that, and not as two mistakes", () => {
+  const marking = marked(loan, "146.10");
+  expect(marking.verdict).toBe("explained");
+  if (marking.verdict !== "explained") return;
+  const [first] = marking.explanations;
+  expect(first.codes).toEqual(["interest-of-first-period"]);
+  expect(tellTogether(marking.explanations, "money").sentence).toBe(
+    "It looks as if you found the interest of the first month. That gives exactly your answer, 146.10.",
+  );
+});
+
+test.each([
+  ["29,067.61", "the payments"],
+  ["24,350.00", "the money in"],
+])("a total is told as what it is the total of: %s", (typed, what) => {
+  const marking = marked(loan, typed);
+  const told = marking.verdict === "explained" && tellTogether(marking.explanations, "money");
+  expect(told && told.sentence).toContain(`you gave the total of ${what}.`);
+});
+
+test("the advice speaks of the problem's own periods", () => {
+  const halfYearly = problemOf({
+    rates: [{ percent: 7.2, quoted: "nominal", compounding: "P6M" }],
+    flows: [price, payments({})],
+  });
+  // As if compounded monthly: the payment of the loan above.
+  const marking = marked(halfYearly, "484.46");
+  expect(marking.verdict === "explained" && marking.explanations[0].nextTime).toEqual([
+    "Compounded half-yearly, paid monthly: the rate per month is the sixth root of 1 + j/2, less 1.",
+  ]);
 });
 
 describe("a right number is right in any of its forms", () => {

@@ -1,4 +1,4 @@
-import type { Problem } from "../../engine/problem/schema";
+import type { FollowUp, Problem } from "../../engine/problem/schema";
 import { issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 import type { SolvedProblem } from "../../engine/solve/solved-problem";
@@ -57,8 +57,8 @@ export interface Through {
 
 /** What is marked beside the answer of a problem by itself. */
 export interface Marked {
-  /** The place of the follow-up that is marked, from 0; left out: the answer. */
-  readonly follow?: number | undefined;
+  /** The follow-up that is marked: its place among the problem's, from 0, or a question of its own; left out: the answer. */
+  readonly follow?: number | FollowUp | undefined;
   /** The problem as it is with the student's own answers of earlier parts. */
   readonly through?: (Through & { readonly problem: Problem }) | undefined;
 }
@@ -89,7 +89,8 @@ export function markAnswer(problem: Problem, claim: Claim, marked: Marked = {}):
     : marking;
 }
 
-function markFollowUp(problem: Problem, follow: number, claim: Claim): Result<Marking> {
+function markFollowUp(of: Problem, wanted: number | FollowUp, claim: Claim): Result<Marking> {
+  const { problem, follow } = withFollowUp(of, wanted);
   const solved = solve(problem);
   if (!solved.ok) return solved;
   const value = followed(solved.value, follow);
@@ -105,6 +106,13 @@ function markFollowUp(problem: Problem, follow: number, claim: Claim): Result<Ma
     return slipped.ok ? followed(slipped.value, follow) : null;
   };
   return succeed(found(new Search(subject, claim, read).run(), answer));
+}
+
+/** A problem that asks the follow-up, and the place of that. */
+function withFollowUp(problem: Problem, wanted: number | FollowUp) {
+  if (typeof wanted === "number") return { problem, follow: wanted };
+  const { also = [] } = problem;
+  return { problem: { ...problem, also: [...also, wanted] }, follow: also.length };
 }
 
 function followed({ also }: SolvedProblem, follow: number): number | null {

@@ -42,6 +42,7 @@ export const MISTAKE_CODES = [
   "one-period-too-many",
   "one-period-too-few",
   "total-divided-by-count",
+  "interest-of-first-period",
   "flat-interest",
   "yearly-payment-shared",
   "compounding-root-wrong",
@@ -98,6 +99,8 @@ export interface Slip {
   readonly done: (format: AnswerFormat) => string;
   /** The correct step, a sentence. */
   readonly corrected: (format: AnswerFormat) => string;
+  /** What to do next time on this very problem, if that says more than the mistake's own advice. */
+  readonly nextTime?: string;
   /** The problem that the student solved instead. */
   readonly problem?: Problem;
   /** The change to the timeline, if no problem file can express it. */

@@ -206,7 +206,7 @@ export class Search {
     this.found.push({
       codes: made.map(({ mistake }) => mistake.code),
       slips: made.map(({ slip }) => slip),
-      nextTime: made.map(({ mistake }) => mistake.nextTime),
+      nextTime: made.map(({ mistake, slip }) => slip.nextTime ?? mistake.nextTime),
       value,
       problem:
         made.findLast(({ slip }) => slip.problem !== undefined)?.slip.problem ??

@@ -121,7 +121,9 @@ test("every line holds, further questions and the workbook agree with the engine
         solvedOnes += 1;
         const own = workings(solution);
         const further = furtherWorkings(solution, own);
-        const parts = [own, ...further.filter((part) => part !== null)];
+        const elsewhere = workings(solution, { focal: 3 });
+        expect(elsewhere.result.value / own.result.value).toBeCloseTo(1, 8);
+        const parts = [own, elsewhere, ...further.filter((part) => part !== null)];
         const largest = Math.max(...parts.map(largestIn));
         for (const line of parts.flatMap(({ steps }) => steps.flatMap(({ lines }) => lines))) {
           for (const notation of ["fractions", "factors"] as const) {

@@ -22,11 +22,13 @@ export const STEP_KINDS = [
 
 export type StepKind = (typeof STEP_KINDS)[number];
 
+/** In which workings a step is: in all, in those with every step, or in the short ones instead of steps left out. */
+export type StepLevel = Level | "short-alone";
+
 /** One step of the workings: a sentence, the mathematics and, if it has one, its value. */
 export interface Step {
   readonly kind: StepKind;
-  /** The shortest workings with this step. */
-  readonly level: Level;
+  readonly level: StepLevel;
   readonly say: string;
   /** The formulas; may be empty. */
   readonly lines: readonly Line[];

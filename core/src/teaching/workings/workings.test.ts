@@ -66,6 +66,79 @@ describe("the textbook's formulas", () => {
       ["i = PMT / PV", "i = PMT / PV = 1,800.00 / 40,000.00 = 0.045"],
     ],
     [
+      "a perpetuity due, and its rate, are rearranged",
+      {
+        rates: [{ percent: null, quoted: "effective" }],
+        flows: [
+          single("price", "out", 42000, "P0D"),
+          payments({
+            ...{ direction: "in", amount: 2000, every: "P1Y", count: "forever" },
+            timing: "start",
+          }),
+        ],
+      },
+      [
+        "PMT / i × (1 + i) = PV",
+        "i = PMT / (PV - PMT)",
+        "i = PMT / (PV - PMT) = 2,000.00 / (42,000.00 - 2,000.00) = 0.05",
+      ],
+    ],
+    [
+      "payments every eight years have a rate per eight years, without a fraction",
+      {
+        rates: [{ percent: 6, quoted: "effective" }],
+        flows: [
+          single("price", "out", null, "P0D"),
+          payments({ direction: "in", amount: 500, every: "P8Y", count: 3 }),
+        ],
+      },
+      ["ip = (1 + i)^8 - 1 = 1.06^8 - 1 = 0.593848074531"],
+    ],
+    [
+      "amounts at three dates are a quadratic",
+      {
+        rates: [{ percent: null, quoted: "effective" }],
+        flows: [
+          single("a", "out", 1000, "P0D"),
+          single("b", "in", 600, "P1Y"),
+          single("c", "in", 550, "P2Y"),
+        ],
+      },
+      [
+        "a × (1 + i)^2 + b × (1 + i) + c = 0",
+        "x = (-b + √(b^2 - 4 × a × c)) / (2 × a)",
+        "i = x - 1 = 1.1 - 1 = 0.1",
+      ],
+    ],
+    [
+      "saving and spending meet where the spending begins",
+      {
+        rates: [monthly],
+        flows: [
+          payments({ count: 120 }),
+          payments({ id: "draw", direction: "in", amount: 500, begins: "P10Y" }),
+        ],
+      },
+      ["PMT2 × (1 - (1 + i)^(-n2)) / i = PMT1 × ((1 + i)^n1 - 1) / i"],
+    ],
+    [
+      "deferred payments are valued one period before the first, and then today",
+      {
+        rates: [{ percent: 5, quoted: "effective" }],
+        flows: [
+          single("price", "out", null, "P0D"),
+          payments({
+            ...{ direction: "in", amount: 2400, every: "P1Y", count: 10 },
+            begins: "P4Y",
+          }),
+        ],
+      },
+      [
+        "PMT × (1 - (1 + i)^(-n)) / i = 2,400.00 × 7.72173492918 = 18,532.16383",
+        "PV = 18,532.16383 × 0.822702474792 = 15,246.4570462",
+      ],
+    ],
+    [
       "continuous interest uses the exponential",
       {
         rates: [{ percent: 4, quoted: "continuous" }],
@@ -79,7 +152,7 @@ describe("the textbook's formulas", () => {
         rates: [monthly, { percent: 5, quoted: "effective", from: "P2Y" }],
         flows: [single("loan", "in", 52000, "P0D"), payments()],
       },
-      ["k = p × 2 = 12 × 2 = 24", "(1 + i1)^(-k) = (1 + 0.00575)^(-24) = 0.871443049053"],
+      ["k = p × 2 = 12 × 2 = 24", "(1 + i1)^(-k) = 1.00575^(-24) = 0.871443049053"],
     ],
   ])("%s", (_, file, wanted) => {
     const lines = plainOf(made(file));

@@ -1,4 +1,4 @@
-import { answerText } from "../../wording/answer-sentence";
+import { lastSentence } from "../../wording/teaching/last-sentence";
 import { USUAL_FORMAT, type AnswerFormat } from "../../wording/answer-format";
 import type { SolvedProblem } from "../../engine/solve/solved-problem";
 import type { UnknownKind } from "../../engine/fields/figure";
@@ -9,7 +9,8 @@ import { Sheet } from "./compose/sheet";
 import type { Quantity } from "./mathematics/expression";
 import { UNROUNDED, type Rounding } from "./mathematics/figures";
 import { roundingStep } from "./rounding-step";
-import type { Level } from "../../wording/workings-style";
+import type { BalanceMethod, Level } from "../../wording/workings-style";
+import { stepsAt } from "./steps";
 import type { Step } from "./step";
 import { amountSteps } from "./unknown/amount";
 import { countSteps } from "./unknown/count/count";
@@ -22,6 +23,10 @@ export interface WorkingsOptions {
   readonly level?: Level;
   readonly rounding?: Rounding;
   readonly format?: AnswerFormat;
+  /** How the balances of follow-up questions are found. */
+  readonly balances?: BalanceMethod | undefined;
+  /** The focal date, in years from today; `null` for the one that a teacher takes. */
+  readonly focal?: number | null;
 }
 
 /** The workings of an answer, from the given values to a sentence. */
@@ -57,11 +62,16 @@ const STEPS_FOR: Readonly<Record<UnknownKind, (composition: Composition) => Step
  */
 export function workings(
   solved: SolvedProblem,
-  { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
+  {
+    level = "every-step",
+    rounding = UNROUNDED,
+    format = USUAL_FORMAT,
+    focal = null,
+  }: WorkingsOptions = {},
 ): Workings {
   const sheet = new Sheet(rounding, "q", format);
   const { value: made, conversions } = sheet.record(() => {
-    const composition = compose(solved, sheet);
+    const composition = compose(solved, sheet, false, focal);
     return { composition, steps: STEPS_FOR[solved.unknown.kind](composition) };
   });
   const { composition, steps } = made;
@@ -69,7 +79,7 @@ export function workings(
   const answer = {
     kind: "answer" as const,
     level: "short" as const,
-    say: answerText(solved, format),
+    say: lastSentence(solved, format),
     lines: [],
     value: solved.answers[0].value,
   };
@@ -92,7 +102,7 @@ export function workings(
   const shown = canBeWritten(all, quantities) ? all : [given, beyondNumbers(answer.value), answer];
   return {
     result,
-    steps: shown.filter((step) => level === "every-step" || step.level === "short"),
+    steps: stepsAt(level, shown),
     quantities,
   };
 }

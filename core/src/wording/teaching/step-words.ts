@@ -45,6 +45,8 @@ export const STEP_WORDS = {
       `The quoted rate is effective: find the equivalent rate per ${noun}.`,
     fromDiscount: (noun: string) =>
       `A discount rate is of the amount at the end of the ${noun}: find the rate of interest, of the amount at its start.`,
+    sought: (noun: string) => `Find the rate per ${noun} first; the quoted rate follows from it.`,
+    ratePer: (noun: string) => `rate per ${noun}`,
     years: (span: string, years: string) => `The time in years: ${span} is ${years}.`,
     periods: (span: string, noun: string, count: string) =>
       `Number of ${severalPeriods(noun)} in ${span}: ${count}.`,
@@ -54,6 +56,25 @@ export const STEP_WORDS = {
     ofFlow: (name: string, date: string) =>
       date === "today" ? `Present value of ${name}.` : `Value of ${name} ${date}.`,
     factor: (name: string, date: string) => `Factor for ${name}: the value ${date} of each 1 paid.`,
+    ofPart: "payments of this part",
+    /** Payments that stay level from one step to the next, taken together. */
+    blocks: (noun: string | null) =>
+      noun === null
+        ? {
+            payments: "payments from one step to the next",
+            value: "these payments, at the last of them",
+            rate: "rate from one step to the next",
+            count: "such groups of payments",
+          }
+        : {
+            payments: `payments in each ${noun}`,
+            value: `one ${noun}’s payments of 1, at its end`,
+            rate: `rate per ${noun}`,
+            count: severalPeriods(noun),
+          },
+    onUnknownDate: "on the unknown date",
+    letters: (name: string) => `Numbers and rates for ${name}.`,
+    stage: (date: string) => `value ${date}`,
     moreLines: (count: string) => `${count} more lines like these`,
     payment: (number: string) => `payment ${number}`,
     payments: (from: string, to: string) => `payments ${from} to ${to}`,
@@ -71,8 +92,8 @@ export const STEP_WORDS = {
   solve: {
     substitute: "Substitute the numbers.",
     calculate: "Calculate.",
-    otherDirection:
-      "Calculate. The result is negative, so the amount goes in the opposite direction.",
+    substituteAndCalculate: "Substitute the numbers and calculate.",
+    otherDirection: "The result is negative, so the amount goes in the opposite direction.",
     asPercentage: "As a percentage.",
     percentage: "as a percentage",
     collect: "Collect the terms with the unknown on one side.",
@@ -144,6 +165,7 @@ export const STEP_WORDS = {
     partOfPeriod: (noun: string) =>
       `Simple interest for the rest: the part of a ${noun} that is left.`,
     toChange: (span: string) => `Compound to the rate change after ${span}.`,
+    periodsToThen: (noun: string) => `${severalPeriods(noun)} to the unknown date`,
     equation: (goal: string) => `Write the equation of value: the amount must grow to ${goal}.`,
     logarithms: "Divide, then take logarithms of both sides.",
     calculateYears: "Calculate the number of years.",
@@ -167,12 +189,23 @@ export const STEP_WORDS = {
     perpetuity: "Perpetuity: present value = payment ÷ rate, so rate = payment ÷ price.",
     growingPerpetuity:
       "Growing perpetuity: present value = payment ÷ (rate − growth), so rate = payment ÷ price + growth.",
+    perpetuityDue:
+      "Perpetuity due: multiply by the denominator, and collect the terms with the rate on one side.",
     inDenominators:
       "The rate appears in several factors, so it cannot be isolated: solve numerically.",
     numerically: "The rate appears in several powers, so it cannot be isolated: solve numerically.",
     decimal: "The rate, as a decimal.",
     periodic: (noun: string) => `Rate per ${noun}, as a decimal.`,
     quoted: "Convert to the quoted form, as a percentage.",
+  },
+
+  quadratic: {
+    coefficients:
+      "Money moves at three dates, one period apart. Let a, b and c be the money on these dates, the direction of the first positive.",
+    equation: "Write the equation of value at the last date: a quadratic in 1 + i.",
+    formula: (isUpper: boolean, areBoth: boolean) =>
+      `Let x = 1 + i, and use the quadratic formula. The ${isUpper ? "plus" : "minus"} sign gives ${areBoth ? "the first rate, the other sign the second" : "the rate"}.`,
+    rate: "Subtract 1: the periodic rate, as a decimal.",
   },
 
   growth: {
@@ -189,6 +222,13 @@ export const STEP_WORDS = {
     nothingPaid: (when: string) => `${when}, nothing has been paid yet.`,
     zero: (when: string) => `${when}, the balance is zero.`,
     oneAmount: (when: string, name: string) => `The balance ${when} is ${name}.`,
+    paymentsToCome: (date: string, count: string) =>
+      `Balance ${date}, prospective method: the value then of the ${count} payments still to come.`,
+    interestOfPeriod: "Interest of one period = opening balance × periodic rate.",
+    paymentLessInterest: (isRepaid: boolean) =>
+      isRepaid
+        ? "Principal = payment − interest."
+        : "Fall in the balance = payment out of it − interest.",
     prospective: (date: string) =>
       `Balance ${date}, prospective method: the value then of the amounts still to come.`,
     retrospective: (date: string) =>

@@ -15,6 +15,8 @@ import type { DocumentState } from "../document/document-store";
 import { AnswerTools } from "./AnswerTools";
 import { companionsOf, copyText, unroundedWords } from "./companions";
 import { CopyFigure } from "./CopyFigure";
+import { COVERED, CoveredAnswer } from "./CoveredAnswer";
+import { useCover } from "./covered";
 import { FollowUps } from "./FollowUps";
 import { missingWords } from "./missing-words";
 import { SideSums } from "./SideSums";
@@ -28,7 +30,12 @@ const READ_OUT_AFTER_MS = 900;
 export function Answer() {
   const outcome = useDocumentState((state) => state.outcome);
   const format = useAnswerFormat();
-  const spoken = useLingering(spokenAnswer(outcome, format), READ_OUT_AFTER_MS);
+  const { isCovered } = useCover();
+  const isHidden = isCovered && outcome.result?.ok === true;
+  const spoken = useLingering(
+    isHidden ? COVERED : spokenAnswer(outcome, format),
+    READ_OUT_AFTER_MS,
+  );
   return (
     <section className={`card ${styles.card ?? ""}`} aria-labelledby="answer-name">
       <h2 id="answer-name" className="visually-hidden">
@@ -37,9 +44,15 @@ export function Answer() {
       <p className="visually-hidden" role="status" aria-live="polite">
         {spoken}
       </p>
-      <Shown outcome={outcome} format={format} />
-      <FollowUps format={format} />
-      <SideSums format={format} />
+      {isHidden ? (
+        <CoveredAnswer />
+      ) : (
+        <>
+          <Shown outcome={outcome} format={format} />
+          <FollowUps format={format} />
+          <SideSums format={format} />
+        </>
+      )}
       <AnswerTools />
     </section>
   );

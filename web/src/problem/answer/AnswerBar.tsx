@@ -1,5 +1,5 @@
 import { answerSentence } from "@kestrelmoor/core";
-import { useDocumentState } from "../document/document-context";
+import { useShownState } from "./covered";
 import { useAnswerFormat } from "./use-answer-format";
 import styles from "./AnswerBar.module.css";
 
@@ -9,8 +9,7 @@ import styles from "./AnswerBar.module.css";
  */
 export function AnswerBar() {
   const format = useAnswerFormat();
-  const outcome = useDocumentState((state) => state.outcome);
-  const { solved } = outcome;
+  const solved = useShownState((state) => state.outcome.solved);
   if (solved === null) return null;
   const { lead, value } = answerSentence(solved, format);
   return (

@@ -8,6 +8,7 @@ import { NextPart } from "../parts/NextPart";
 import { useQuestionState } from "../parts/use-question";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
+import { useCover } from "./covered";
 import { QuietButton } from "../../ui/Buttons";
 import styles from "./Answer.module.css";
 
@@ -20,6 +21,7 @@ export const AnswerTools = memo(function AnswerTools() {
   // With others beside it, it stands in their row.
   const isOnly = useQuestionState((state) => state.parts.length < 2);
   const { open } = useView();
+  const { isWanted, cover } = useCover();
   const [isFormatOpen, setFormatOpen] = useState(false);
   const keep = () => {
     const before = store.getState().draft.variants.length;
@@ -48,6 +50,9 @@ export const AnswerTools = memo(function AnswerTools() {
         }}
       >
         Compare variants
+      </QuietButton>
+      <QuietButton onClick={() => cover(!isWanted)}>
+        {isWanted ? "Do not cover the answer" : "Cover the answer"}
       </QuietButton>
       <QuietButton onClick={() => setFormatOpen(true)}>Number format </QuietButton>
       {isFormatOpen && (

@@ -28,7 +28,9 @@ interface DocumentActions {
    * @param field names the field that is typed in: changes that follow fast in the same one are one step
    */
   readonly edit: (recipe: (draft: Draft) => void, field?: string) => void;
-  /** Ends a run of typing: the next change is a step of its own. */
+  /** A hand takes hold of something: until `settle` its changes are one step, however long it rests. */
+  readonly hold: () => void;
+  /** Ends a run of typing or a drag: the next change is a step of its own. */
   readonly settle: () => void;
   readonly undo: () => void;
   readonly redo: () => void;
@@ -61,7 +63,9 @@ interface QuestionActions {
   readonly editPart: (label: string, recipe: (draft: Draft) => void, field?: string) => void;
   /** Changes the whole as one step to undo. @param open the part that is looked at from then on */
   readonly editWhole: (recipe: (draft: Draft) => void, open?: string) => void;
-  /** Ends a run of typing: the next change is a step of its own. */
+  /** A hand takes hold of something: until `settle` its changes are one step, however long it rests. */
+  readonly hold: () => void;
+  /** Ends a run of typing or a drag: the next change is a step of its own. */
   readonly settle: () => void;
   readonly undo: () => void;
   readonly redo: () => void;

@@ -25,6 +25,7 @@ export function partStore(question: QuestionStore, label: string): DocumentStore
       });
     },
     edit: (recipe, field) => question.editPart(label, recipe, field),
+    hold: question.hold,
     settle: question.settle,
     undo: question.undo,
     redo: question.redo,

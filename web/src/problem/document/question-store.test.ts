@@ -52,6 +52,24 @@ describe("undo and redo", () => {
     expect(amount()).toBe("45");
   });
 
+  test("a drag is one step however long the hand rests, until it lets go", () => {
+    const { store, clock, type } = storeWithClock();
+    const drag = (texts: readonly string[]) => {
+      for (const text of texts) {
+        clock.now += 5000;
+        type(text);
+      }
+    };
+    type("1");
+    store.settle();
+    store.hold();
+    drag(["4", "45"]);
+    expect(store.getState().past).toHaveLength(2);
+    store.settle();
+    drag(["450", "4500"]);
+    expect(store.getState().past).toHaveLength(4);
+  });
+
   test("typing anew after undo drops what was undone", () => {
     const { store, type, amount } = storeWithClock();
     type("1");

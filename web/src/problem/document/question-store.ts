@@ -61,6 +61,7 @@ export function createQuestionStore(
     store.setState({ parts: outcomesOf(draft, parts, { open, isWhole: true }) });
   };
 
+  let isHeld = false;
   const record = (draft: Draft, step: Omit<StoryStep, "at">) => {
     const { past } = store.getState();
     const last = past.at(-1);
@@ -68,7 +69,7 @@ export function createQuestionStore(
       step.field !== null &&
       last?.field === step.field &&
       last.opens.forth === step.opens.back &&
-      now() - last.at < TYPING_PAUSE_MS;
+      (isHeld || now() - last.at < TYPING_PAUSE_MS);
     const change: StoryStep = goesOn
       ? {
           ...step,
@@ -107,6 +108,7 @@ export function createQuestionStore(
   };
 
   const settle = () => {
+    isHeld = false;
     const { past } = store.getState();
     const last = past.at(-1);
     if (last === undefined || last.field === null) return;
@@ -148,6 +150,9 @@ export function createQuestionStore(
     ...store,
     editPart,
     editWhole,
+    hold: () => {
+      isHeld = true;
+    },
     settle,
     undo,
     redo,

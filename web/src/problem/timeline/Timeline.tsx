@@ -1,3 +1,4 @@
+import { useShownState } from "../answer/covered";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeMoney, USUAL_FORMAT, type Calendar } from "@kestrelmoor/core";
 import { addAmount } from "@kestrelmoor/core/typing";
@@ -29,7 +30,7 @@ export function Timeline() {
   const store = useDocument();
   const { add } = useAdding();
   const draft = useDocumentState((state) => state.draft);
-  const outcome = useDocumentState((state) => state.outcome);
+  const outcome = useShownState((state) => state.outcome);
   const [card, width] = useElementWidth();
   const [hovered, setHovered] = useState<PlacedPost | null>(null);
   const [isZoomed, setZoomed] = useState(false);
@@ -65,13 +66,20 @@ export function Timeline() {
     drag.begin(
       event,
       handle.years,
-      (years) => store.edit((writable) => handle.write(writable, years), field),
+      (years) => {
+        store.hold();
+        store.edit((writable) => handle.write(writable, years), field);
+      },
       () => {
         store.settle();
         // It has gone from under the words that told of it.
         setHovered(null);
       },
     );
+  };
+  const moveFocal = (years: number) => {
+    store.hold();
+    setFocal(years);
   };
   const addAt = (x: number) => {
     if (drag.wasDrag()) return;
@@ -110,7 +118,7 @@ export function Timeline() {
           onChange={setFocal}
           calendar={calendar}
           onGrab={(event) =>
-            drag.begin(event, Math.min(focal, span), setFocal, () => store.settle())
+            drag.begin(event, Math.min(focal, span), moveFocal, () => store.settle())
           }
         />
       )}

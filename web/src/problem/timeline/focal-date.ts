@@ -4,7 +4,12 @@ import { useDocument } from "../document/document-context";
 import { keptBeside } from "../document/kept-beside";
 import { timeTyped } from "./timeline-words";
 
-const useKept = keptBeside(() => ({ years: 0 }));
+const useKept = keptBeside((): { readonly years: number | null } => ({ years: null }));
+
+/** The date to which somebody has moved the handle; `null` before that. The workings follow it. */
+export function useWishedFocal(): number | null {
+  return useKept()[0].years;
+}
 
 /**
  * The date at which everything is set against each other, in years from today. Where the answer depends on it, it is
@@ -16,7 +21,7 @@ export function useFocalDate(
   const store = useDocument();
   const [looked, look] = useKept();
   const own = settled?.focal ?? null;
-  if (own === null) return [looked.years, (years) => look({ years })];
+  if (own === null) return [looked.years ?? 0, (years) => look({ years })];
   return [
     own,
     (years) => {

@@ -2,7 +2,8 @@ import { dateOfAmount } from "../../../engine/flows/amount-date";
 import type { SolvedProblem } from "../../../engine/solve/solved-problem";
 import type { AnswerFormat } from "../../../wording/answer-format";
 import { spanWords } from "../../../wording/format-time";
-import { capitalized, flowName } from "../../workings/compose/flow-names";
+import { capitalized } from "../../../wording/capitalized";
+import { flowName } from "../../workings/compose/flow-names";
 import type { Quantity, QuantityKind } from "../../workings/mathematics/expression";
 
 const KIND_WORDS: Readonly<Record<QuantityKind, string>> = {

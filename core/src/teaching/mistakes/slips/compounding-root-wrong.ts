@@ -4,6 +4,7 @@ import { writeFigure } from "../../../wording/answer-format";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 import type { Mistake } from "../mistake";
+import { rateOfPayments } from "../../../wording/teaching/rate-of-payments";
 import { compoundingsOf, requoted, restatedPeriods, withRate } from "../parts-of-problem";
 
 const WORDS = MISTAKE_WORDS["compounding-root-wrong"];
@@ -27,6 +28,11 @@ export const compoundingRootWrong: Mistake = {
               noun,
               paid > perYear ? `1/${writeFigure(paid, format)}` : writeFigure(paid, format),
             ),
+          nextTime: rateOfPayments(
+            rate.quoted === "nominal" ? rate.compounding : null,
+            every,
+            perYear,
+          ),
           corrected: (format) =>
             WORDS.corrected(noun, writeFigure(perYear, format), writeFigure(paid, format)),
           problem: withRate(

@@ -23,6 +23,13 @@ export const nominalAsEffective: Mistake = {
                     ? frequencyWords(rate.compounding).adverb
                     : "continuously",
                 ),
+              nextTime:
+                rate.quoted === "nominal"
+                  ? WORDS.nextTimeOwn(
+                      frequencyWords(rate.compounding).adverb,
+                      String(frequencyOf(rate.compounding)),
+                    )
+                  : WORDS.nextTimeContinuous,
               problem: withRate(problem, index, requoted(rate, { quoted: "effective" })),
             },
           ]

@@ -2,6 +2,7 @@ import { frequencyOf } from "../../../engine/time/duration";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { requoted, streamsOf, withRate } from "../parts-of-problem";
 import type { Mistake } from "../mistake";
+import { rateOfPayments } from "../../../wording/teaching/rate-of-payments";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 
 const WORDS = MISTAKE_WORDS["payment-frequency-as-compounding"];
@@ -19,6 +20,7 @@ export const paymentFrequencyAsCompounding: Mistake = {
         .filter((every) => own === null || frequencyOf(every) !== frequencyOf(own))
         .map((every) => ({
           done: () => WORDS.done(frequencyWords(every).adverb),
+          nextTime: rateOfPayments(own, every, own === null ? null : frequencyOf(own)),
           corrected: () =>
             WORDS.corrected(
               own === null ? "continuously" : frequencyWords(own).adverb,

@@ -11,13 +11,18 @@ export const totalForInterest: Mistake = {
   slips: (subject) => {
     if (subject.unit !== "money" || streamsOf(subject.problem).length === 0) return [];
     const { totalIn, totalOut, streams } = subject.solution.facts;
-    const totals = [totalIn, totalOut, ...streams.map(({ total }) => total)];
-    return [...new Set(totals)].flatMap((total) =>
+    // What is the same number as a total of payments is told as that.
+    const totals = new Map<number | null, string>([
+      [totalIn, "the money in"],
+      [totalOut, "the money out"],
+      ...streams.map(({ total }) => [total, "the payments"] as const),
+    ]);
+    return [...totals].flatMap(([total, what]) =>
       total === null
         ? []
         : [
             {
-              done: WORDS.done,
+              done: () => WORDS.done(what),
               corrected: WORDS.corrected,
               figure: () => total,
             },

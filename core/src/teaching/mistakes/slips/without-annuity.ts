@@ -6,7 +6,7 @@ import { writeFigure, writeMoney } from "../../../wording/answer-format";
 import { frequencyWords } from "../../../wording/quotation-words";
 import { MISTAKE_WORDS } from "../../../wording/teaching/mistake-words";
 import type { Subject } from "../mistake";
-import { datedSingles, onlyStreamOf, singlesAt, type OnlyStream } from "../parts-at-dates";
+import { datedSingles, onlyStreamOf, singlesAt, sizeOf, type OnlyStream } from "../parts-at-dates";
 import { requoted, toldPerYear, withFlow, withRate } from "../parts-of-problem";
 import { wholeMistake } from "../whole-mistake";
 
@@ -47,6 +47,30 @@ export const totalDividedByCount = wholeMistake("total-divided-by-count", paymen
     },
   ];
 });
+
+const FIRST = MISTAKE_WORDS["interest-of-first-period"];
+
+/** The student multiplied the loan by the periodic rate, and took that for the payment. */
+export const interestOfFirstPeriod = wholeMistake(
+  "interest-of-first-period",
+  paymentAsked,
+  (asked, { solution }) => {
+    const [loan] = singlesAt(asked.problem, asked.begins);
+    const [spell] = solution.settled.spells;
+    if (loan === undefined || loan.flow.direction === asked.flow.direction) return [];
+    if (spell === undefined || solution.settled.accrual !== undefined) return [];
+    const perYear = frequencyOf(asked.flow.every);
+    const interest = sizeOf(solution, loan.index) * Math.expm1(spell.force / perYear);
+    const { noun } = frequencyWords(asked.flow.every);
+    return [
+      {
+        done: () => FIRST.done(noun),
+        corrected: (format) => FIRST.corrected(noun, writeMoney(interest, format)),
+        figure: () => interest,
+      },
+    ];
+  },
+);
 
 const FLAT = MISTAKE_WORDS["flat-interest"];
 

@@ -112,7 +112,7 @@ describe("other projects", () => {
     const steps = appraisalWorkings("npv", subject)?.steps ?? [];
     expect(steps[0]?.say).toContain("at time 0, so it is not discounted");
     expect(steps.map(({ lines }) => lines.map((line) => linePlain(line))).flat()).toContain(
-      "NPV = -1,000.00 + 600.00 × (1 + 0.1)^(-1) + 600.00 × (1 + 0.1)^(-2)",
+      "NPV = -1,000.00 + 600.00 × 1.1^(-1) + 600.00 × 1.1^(-2)",
     );
   });
 });

@@ -2,7 +2,7 @@ import { projectRows } from "../../../engine/appraisal/running-totals";
 import { writeMoney, writeRate } from "../../../wording/answer-format";
 import type { AppraisalSubject } from "../../../wording/appraisal-words";
 import { spanWords } from "../../../wording/format-time";
-import { capitalized } from "../compose/flow-names";
+import { capitalized } from "../../../wording/capitalized";
 import { lineOf, type Sheet } from "../compose/sheet";
 import { snapped } from "../compose/years";
 import { minus, of, plus, product, quotient } from "../mathematics/expression";

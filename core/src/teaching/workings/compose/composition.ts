@@ -12,7 +12,8 @@ import {
   type Quantity,
 } from "../mathematics/expression";
 import { namedDates } from "./flow-names";
-import { fixedAt, Moves, type Moment } from "./moves";
+import { fixedAt, type Moment } from "./moment";
+import { Moves } from "./moves";
 import { Rates, type RatesAre } from "./rates";
 import type { Sheet } from "./sheet";
 import { snapped, unitsOfYear } from "./years";
@@ -41,6 +42,8 @@ export interface Composition {
   /** Whether any focal date gives the same answer. */
   readonly isCompound: boolean;
   readonly sheet: Sheet;
+  /** The focal date that somebody has chosen, in years from today. */
+  readonly wishedFocal: number | null;
   readonly rates: Rates;
   readonly moves: Moves;
   readonly flows: readonly ComposedFlow[];
@@ -54,7 +57,12 @@ export interface Composition {
  * @param sheet an empty sheet, which the composition fills
  * @param isFound whether the unknown is found and substituted: its letter then has a value
  */
-export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): Composition {
+export function compose(
+  solved: SolvedProblem,
+  sheet: Sheet,
+  isFound = false,
+  wishedFocal: number | null = null,
+): Composition {
   const { problem, flows: solvedFlows } = solved;
   sheet.dates = namedDates(problem);
   const ratesAre: RatesAre = isFound ? "known" : "sought";
@@ -98,6 +106,7 @@ export function compose(solved: SolvedProblem, sheet: Sheet, isFound = false): C
     solved,
     isCompound,
     sheet,
+    wishedFocal,
     rates,
     moves,
     flows,

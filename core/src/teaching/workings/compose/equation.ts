@@ -50,6 +50,11 @@ export function wholeOf({ size, factor }: Term): Expression {
   return times(size, factor);
 }
 
+/** A known term as it is worked out, stage by stage. */
+export function stagedOf(term: Term): Expression {
+  return term.worth?.letter === null ? (term.worth.expression ?? wholeOf(term)) : wholeOf(term);
+}
+
 /** A term by its value, if it has one. */
 export function worthOf(term: Term): Expression {
   return term.worth === null ? wholeOf(term) : of(term.worth);

@@ -34,10 +34,6 @@ function verbOf(direction: Direction): string {
   return direction === "in" ? "receive" : "pay";
 }
 
-export function capitalized(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
 /** A time of a problem that was said as a date. */
 export interface NamedDate {
   readonly years: number;

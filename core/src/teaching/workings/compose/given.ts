@@ -12,7 +12,7 @@ import { of, type Quantity } from "../mathematics/expression";
 import type { Line, Step } from "../step";
 import type { ComposedFlow, Composition } from "./composition";
 import { flowName, saidWhen } from "./flow-names";
-import { lineOf } from "./sheet";
+import { askedLine, lineOf } from "./sheet";
 import { someQuantity } from "../mathematics/evaluate";
 
 const WORDS = STEP_WORDS.given;
@@ -26,7 +26,7 @@ export function givenStep(composition: Composition): Step {
   const quoted = rates.quoted.map((quantity, index) => {
     const spell = spells[index];
     if (spell === undefined) throw new TypeError("A timeline has its rates");
-    const percent = quantity.isUnknown ? "" : writePercent(spell.percent, format, 10);
+    const percent = quantity.isOpen ? "" : writePercent(spell.percent, format, 10);
     const from = index === 0 ? null : spanWords(spell.start, format);
     return lineFor(quantity, WORDS.quotation(percent, quotationWords(spell.quotation), from));
   });
@@ -60,15 +60,16 @@ function isUsed({ sheet }: Composition, quantity: Quantity): boolean {
 
 function lineFor(quantity: Quantity, note: string): Line {
   const whole = of(quantity);
-  return quantity.isUnknown
-    ? { parts: [{ expression: whole, manner: "symbols" }], note, isAsked: true }
-    : {
-        parts: [
-          { expression: whole, manner: "symbols" },
-          { expression: whole, manner: "values" },
-        ],
-        note,
-      };
+  if (quantity.isUnknown) return askedLine(quantity, note);
+  // A rate that follows from an unknown one is told by its formula.
+  if (quantity.isOpen) return { parts: lineOf(quantity).parts.slice(0, 2), note };
+  return {
+    parts: [
+      { expression: whole, manner: "symbols" },
+      { expression: whole, manner: "values" },
+    ],
+    note,
+  };
 }
 
 function flowLines(composition: Composition, flow: ComposedFlow): Line[] {

@@ -10,7 +10,7 @@ import { spanWords } from "../../../wording/format-time";
 import type { StepTable } from "../step";
 import { bareFigure, type ComposedFlow, type Composition } from "./composition";
 import { dateWords } from "./flow-names";
-import type { Moment } from "./moves";
+import type { Moment } from "./moment";
 import type { Sheet } from "./sheet";
 
 import { termOf, type FlowTerms, type Term } from "./term";

@@ -6,6 +6,8 @@ import { brokenPeriods, type Accrual } from "../../../engine/rates/accumulation"
 import { spanWords } from "../../../wording/format-time";
 import {
   asExpression,
+  isOne,
+  multiple,
   negative,
   number,
   of,
@@ -21,32 +23,20 @@ import {
 } from "../mathematics/expression";
 import { continuousGrowth, growthFactor } from "../mathematics/factors";
 import { step } from "../steps";
+import { fixedAt, type Moment } from "./moment";
 import type { Basis, Rates } from "./rates";
 import { lineOf, type Sheet } from "./sheet";
+import { isOpen, movingCount, type Span, type SpellSpan } from "./spans";
 import { fractionExpression, snapped, timeInWords, yearsExpression } from "./years";
 import { PART_BETWEEN, isClose, isUpTo } from "../../../engine/numbers/compare";
-
-/** A date, and whether it depends on the unknown. */
-export interface Moment {
-  readonly years: number;
-  readonly isOpen: boolean;
-  /** How it depends on it: a number of years, plus a number for each 1 of the unknown. */
-  readonly said?: {
-    readonly known: number;
-    readonly perUnknown: number;
-    readonly unknown: Quantity;
-  };
-}
-
-export function fixedAt(years: number): Moment {
-  return { years, isOpen: false };
-}
 
 /** Moves money along the timeline: the value at one date of 1 at another, spell by spell. */
 export class Moves {
   /** Times that need no conversion, shown with the given values. */
   readonly given: Quantity[] = [];
   private readonly counts: Known[] = [];
+  /** By how many years each factor moves; back in time if negative. */
+  private readonly lengths = new Map<Quantity, number>();
 
   constructor(
     private readonly sheet: Sheet,
@@ -61,6 +51,11 @@ export class Moves {
   /** Lets a count that already has a letter represent every span of as many periods. */
   know(periodsPerYear: number, count: Quantity): void {
     this.counts.push({ periodsPerYear, count });
+  }
+
+  /** By how many years a factor moves money; `null` if that is not what it does. */
+  lengthOf(factor: Expression): number | null {
+    return factor.op === "quantity" ? (this.lengths.get(factor.quantity) ?? null) : null;
   }
 
   /**
@@ -140,7 +135,7 @@ export class Moves {
       this.sheet.convert("time", {
         ...step(
           "number-of-periods",
-          "every-step",
+          "short",
           STEP_WORDS.conversions.years(
             timeInWords(years, this.units, this.sheet.format),
             writeFigure(years, this.sheet.format, 6),
@@ -168,7 +163,7 @@ export class Moves {
     const count = this.count(basis, span, field);
     const exponent = forwards ? count : negative(count);
     const key = `move ${index} ${forwards} ${span.years.toPrecision(12)} ${isOpen(span)}`;
-    return this.sheet.once(key, () =>
+    const made = this.sheet.once(key, () =>
       this.sheet.define(
         null,
         "factor",
@@ -177,6 +172,9 @@ export class Moves {
           : factorOf(growthFactor, of(basis.rate), exponent),
       ),
     );
+    // One period more, as of an annuity due, is no move of its own.
+    if (!isOne(count)) this.lengths.set(made, forwards ? span.years : -span.years);
+    return made;
   }
 
   /** A number of years as a number of periods. */
@@ -210,20 +208,22 @@ export class Moves {
     field: FieldRef,
     noun: string,
   ): Quantity {
-    const span = yearsExpression(years, this.units);
-    if (perYear.op === "number" && span.op === "number") {
+    const span = yearsExpression(years, this.units, "decimals");
+    if (isOne(perYear) && span.op === "number") {
       const given = this.sheet.given(letter, "count", count, field);
       this.given.push(given);
       return given;
     }
-    const made = this.sheet.work(letter, "count", product(perYear, span));
+    const periods =
+      perYear.op === "number" ? multiple(perYear.value, span) : product(perYear, span);
+    const made = this.sheet.work(letter, "count", periods);
     const say = STEP_WORDS.conversions.periods(
       spanWords(years, this.sheet.format),
       noun,
       writeFigure(count, this.sheet.format, 6),
     );
     this.sheet.convert("time", {
-      ...step("number-of-periods", "every-step", say, lineOf(made)),
+      ...step("number-of-periods", "short", say, lineOf(made)),
       value: made.value,
     });
     return made;
@@ -243,47 +243,4 @@ function simpleGrowth(
 interface Known {
   readonly periodsPerYear: number;
   readonly count: Quantity;
-}
-
-/** A stretch of time under one rate. */
-interface Span {
-  readonly first: Moment;
-  readonly last: Moment;
-  readonly years: number;
-}
-
-/** The same, and which rate it is. */
-interface SpellSpan extends Span {
-  readonly index: number;
-}
-
-/** Whether its length depends on the unknown; if both ends move, they move together. */
-function isOpen({ first, last }: Span): boolean {
-  return first.isOpen !== last.isOpen;
-}
-
-/** The periods of a stretch, one end of which moves with the unknown: n − 24; `null` if none does. */
-function movingCount(span: Span, frequency: number): Expression | null {
-  const { first, last } = span;
-  const end = last.isOpen ? last.said : first.said;
-  if (!isOpen(span) || end === undefined) return null;
-  const sign = last.isOpen ? 1 : -1;
-  const standing = last.isOpen ? first.years : last.years;
-  const each = snapped(sign * end.perUnknown * frequency);
-  const constant = snapped(sign * (end.known - standing) * frequency);
-  const unknown = of(end.unknown);
-  const size = Math.abs(each);
-  const inverse = snapped(1 / size);
-  const moved =
-    size < 1 && Number.isInteger(inverse)
-      ? quotient(unknown, number(inverse))
-      : product(number(size), unknown);
-  const terms = [
-    { sign: each < 0 ? (-1 as const) : (1 as const), of: moved },
-    ...(constant === 0
-      ? []
-      : [{ sign: constant < 0 ? (-1 as const) : (1 as const), of: number(Math.abs(constant)) }]),
-  ];
-  // A sum begins with a positive term.
-  return sum(terms.sort((one, other) => other.sign - one.sign));
 }

@@ -18,13 +18,16 @@ import {
   quotient,
   asExpression,
   factorOf,
+  logarithm,
+  multiple,
+  wholeInverse,
   type Letter,
   type Quantity,
 } from "../mathematics/expression";
 import { equivalentRate, rateFromForce } from "../mathematics/factors";
-import { step } from "../steps";
 import { everyOf, isYearly, nounOf, quotedBase } from "./rate-words";
-import { lineOf, type Sheet } from "./sheet";
+import { convertedRate, soughtRate } from "./rate-steps";
+import type { Sheet } from "./sheet";
 
 const WORDS = STEP_WORDS.conversions;
 
@@ -104,9 +107,9 @@ export class Rates {
     return this.sheet.once(`rate ${index} ${frequency}`, () => this.equivalent(index, frequency));
   }
 
-  /** The number of periods a year; 1 if there is nothing to convert. */
+  /** The number of periods a year; a number if there is nothing to convert, or each has several years. */
   perYear(frequency: number): Quantity | number {
-    if (frequency === 1) return 1;
+    if (frequency === 1 || wholeInverse(frequency) !== null) return frequency;
     const before = this.frequencies.get(frequency);
     if (before !== undefined) return before;
     const flow = this.problem.flows.findIndex(
@@ -123,23 +126,10 @@ export class Rates {
     const spell = this.spell(index);
     const { quotation } = spell;
     const compounds = quotation.quoted === "continuous" ? null : frequencyOf(everyOf(spell));
-    let rate = found;
-    if (this.common !== null && compounds !== this.common) {
-      const back =
-        compounds === null
-          ? this.forceAgain(index, found)
-          : this.sheet.define(
-              this.letterOf("i", "", index),
-              "rate",
-              factorOf(
-                equivalentRate,
-                of(found),
-                asExpression(this.perYear(this.common)),
-                asExpression(compounds === 1 ? 1 : this.compoundingsPerYear(index)),
-              ),
-            );
-      rate = back;
-    }
+    const rate =
+      this.common === null || compounds === this.common
+        ? found
+        : this.perCompounding(index, found, compounds);
     const isShared = isYearly(spell) && compounds !== 1;
     if (!isShared && !isCompoundDiscount(spell.quotation)) return rate;
     const own = isCompoundDiscount(spell.quotation)
@@ -152,13 +142,24 @@ export class Rates {
     );
   }
 
+  /** The rate per compounding period, from that per payment; the force of interest, if there is no such period. */
+  private perCompounding(index: number, found: Quantity, compounds: number | null): Quantity {
+    if (compounds === null) return this.forceAgain(index, found);
+    const paid = asExpression(this.perYear(this.common ?? 1));
+    const wanted = asExpression(compounds === 1 ? 1 : this.compoundingsPerYear(index));
+    const letter = this.letterOf("i", "", index);
+    return this.sheet.define(letter, "rate", factorOf(equivalentRate, of(found), paid, wanted));
+  }
+
   private forceAgain(index: number, found: Quantity): Quantity {
     const perYear = asExpression(this.perYear(this.common ?? 1));
     const grown = plus(number(1), of(found));
     return this.sheet.define(
       this.letterOf(String.raw`\delta`, "", index),
       "rate",
-      product(perYear, { op: "logarithm", of: grown }),
+      perYear.op === "number"
+        ? multiple(perYear.value, logarithm(grown))
+        : product(perYear, logarithm(grown)),
     );
   }
 
@@ -217,37 +218,44 @@ export class Rates {
       if (!isShared && !isCompoundDiscount(spell.quotation)) return quoted;
       const letter = this.letterOf("i", "", index);
       if (this.isSoughtPerPeriod(index)) {
-        const value = Math.expm1(spell.force / frequencyOf(everyOf(spell)));
-        return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
+        return this.sought(letter, index, frequencyOf(everyOf(spell)));
       }
       const shared = isShared
         ? quotient(of(quoted), asExpression(this.compoundingsPerYear(index)))
         : of(quoted);
       if (isCompoundDiscount(spell.quotation)) {
-        return this.converted(
+        return convertedRate(
+          this.sheet,
           this.sheet.work(letter, "rate", quotient(shared, minus(ONE, shared))),
           WORDS.fromDiscount(frequencyWords(everyOf(spell)).noun),
         );
       }
-      return this.converted(
+      return convertedRate(
+        this.sheet,
         this.sheet.work(letter, "rate", shared),
         WORDS.nominal(writeFigure(frequencyOf(everyOf(spell)), this.sheet.format)),
       );
     });
   }
 
+  /** The unknown periodic rate, which is found before the quoted one. */
+  private sought(letter: Letter, index: number, frequency: number): Quantity {
+    const noun = nounOf(frequency, this.problem);
+    const value = Math.expm1(this.spell(index).force / frequency);
+    const made = this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
+    return soughtRate(this.sheet, made, noun);
+  }
+
   private equivalent(index: number, frequency: number): Quantity {
     const spell = this.spell(index);
     const letter = this.letterOf("i", frequency === 1 ? "e" : "p", index);
     const isUnknown = this.isSoughtPerPeriod(index) && frequency === this.common;
-    if (isUnknown) {
-      const value = Math.expm1(spell.force / frequency);
-      return this.sheet.unknown(letter, "rate", value, rateField(index, "percent"));
-    }
+    if (isUnknown) return this.sought(letter, index, frequency);
     const noun = nounOf(frequency, this.problem);
     const wanted = asExpression(this.perYear(frequency));
     if (spell.quotation.quoted === "continuous") {
-      return this.converted(
+      return convertedRate(
+        this.sheet,
         this.sheet.work(letter, "rate", factorOf(rateFromForce, of(this.quotedOf(index)), wanted)),
         WORDS.fromNominal("continuously", noun),
       );
@@ -257,7 +265,8 @@ export class Rates {
       frequencyOf(everyOf(spell)) === 1 ? 1 : this.compoundingsPerYear(index),
     );
     const compounded = frequencyWords(everyOf(spell)).adverb;
-    return this.converted(
+    return convertedRate(
+      this.sheet,
       this.sheet.work(letter, "rate", factorOf(equivalentRate, of(rate), perYear, wanted)),
       spell.quotation.quoted.startsWith("effective")
         ? WORDS.fromEffective(noun)
@@ -276,17 +285,6 @@ export class Rates {
         rateField(index, "quotation"),
       ),
     );
-  }
-
-  private converted(quantity: Quantity, say: string): Quantity {
-    const line = lineOf(quantity);
-    this.sheet.convert(
-      "rate",
-      quantity.isOpen
-        ? step("rate-per-period", "short", say, { parts: line.parts.slice(0, 2) })
-        : { ...step("rate-per-period", "short", say, line), value: quantity.value },
-    );
-    return quantity;
   }
 
   private letterOf(base: string, mark: string, index: number): Letter {

@@ -1,3 +1,5 @@
+import { frequencyWords } from "../../../wording/quotation-words";
+import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { flowField } from "../../../engine/fields/field-ref";
 import {
   minus,
@@ -5,35 +7,30 @@ import {
   of,
   ONE,
   plus,
+  power,
   product,
+  quotient,
   factorOf,
   type Expression,
   type Factor,
   type Quantity,
 } from "../mathematics/expression";
 import {
-  growingForever,
   growingFuture,
   growingPresent,
   growthFactor,
-  levelForever,
   levelFuture,
   levelPresent,
   rateOfSeveral,
-  stepsForever,
   stepsPresent,
 } from "../mathematics/factors";
 import type { ComposedFlow, Composition } from "./composition";
-import type { Moment } from "./moves";
+import type { Moment } from "./moment";
 import { snapped } from "./years";
 import { type Series } from "./series";
 import { isUpTo } from "../../../engine/numbers/compare";
 
-const COUNT_NOTES = {
-  n: "payments of this part",
-  q: "payments from one step to the next",
-  N: "such groups of payments",
-} as const;
+const WORDS = STEP_WORDS.value;
 
 /** The factors of one series of payments, moved to the focal date. */
 export class SeriesFactors {
@@ -83,60 +80,72 @@ export class SeriesFactors {
         : this.moved(product(number(before), this.level()), this.isFuture);
     }
     if (pattern.kind === "growing") {
-      const rising = product(number(each), of(this.rising(this.rate, this.count())));
+      const rising = product(number(each), this.rising(this.rate, this.count()));
       if (before === 0) return this.moved(rising, false);
-      const level = product(number(before), of(this.presentLevel(this.rate, this.count())));
+      const level = product(number(before), this.presentLevel(this.rate, this.count()));
       return this.moved(plus(level, rising), false);
     }
     const { blockRate, blocks, block } = this.blocks(pattern.paymentsEach);
-    const rising = of(this.rising(blockRate, blocks));
+    const rising = this.rising(blockRate, blocks);
     const inBlocks =
       before === 0
         ? rising
-        : plus(product(number(before), of(this.presentLevel(blockRate, blocks))), rising);
+        : plus(product(number(before), this.presentLevel(blockRate, blocks)), rising);
     return this.moved(product(of(block), inBlocks), false);
   }
 
   /** Level payments from one period before the first, or at the last. */
   private level(): Expression {
     const count = this.count();
-    if (count === null) return of(this.defined(levelForever, of(this.rate)));
+    if (count === null) return quotient(ONE, of(this.rate));
     return of(this.defined(this.isFuture ? levelFuture : levelPresent, of(this.rate), count));
   }
 
-  private presentLevel(rate: Quantity, count: Expression | null): Quantity {
+  private presentLevel(rate: Quantity, count: Expression | null): Expression {
     return count === null
-      ? this.defined(levelForever, of(rate))
-      : this.defined(levelPresent, of(rate), count);
+      ? quotient(ONE, of(rate))
+      : of(this.defined(levelPresent, of(rate), count));
   }
 
   private growing(rate: Quantity, growth: Quantity, count: Expression | null): Expression {
-    if (count === null) return of(this.defined(growingForever, of(rate), of(growth)));
+    if (count === null) return quotient(ONE, minus(of(rate), of(growth)));
     const kind = this.isFuture ? growingFuture : growingPresent;
     return of(this.defined(kind, of(rate), of(growth), count));
   }
 
-  private rising(rate: Quantity, count: Expression | null): Quantity {
+  private rising(rate: Quantity, count: Expression | null): Expression {
     return count === null
-      ? this.defined(stepsForever, of(rate))
-      : this.defined(stepsPresent, of(rate), count);
+      ? quotient(ONE, power(of(rate), number(2)))
+      : of(this.defined(stepsPresent, of(rate), count));
   }
 
   /** Payments that stay level between two steps, taken together at the time of the last of them. */
   private blocks(paymentsEach: number) {
     const { sheet } = this.composition;
     const { count } = this.series;
-    const payments = this.counted("q", paymentsEach);
-    const block = this.defined(levelFuture, of(this.rate), payments);
+    const words = WORDS.blocks(this.blockNoun());
+    const payments = this.counted("q", paymentsEach, words.payments);
+    const block = this.noted(words.value, levelFuture, of(this.rate), payments);
     const blockRate = sheet.once(`block rate ${this.rate.id} ${paymentsEach}`, () =>
       sheet.define(
         sheet.letter("i", "q", this.rate.letter?.number ?? null),
         "rate",
         factorOf(rateOfSeveral, of(this.rate), payments),
+        words.rate,
       ),
     );
-    const blocks = Number.isFinite(count) ? this.counted("N", count / paymentsEach) : null;
+    const blocks = Number.isFinite(count)
+      ? this.counted("N", count / paymentsEach, words.count)
+      : null;
     return { block, blockRate, blocks };
+  }
+
+  /** The period after which the payments grow, if it has a name: "year". */
+  private blockNoun(): string | null {
+    const { growth } = this.flow.file;
+    return growth === undefined || this.stepsEach() !== 1
+      ? null
+      : frequencyWords(growth.every).noun;
   }
 
   private count(): Expression | null {
@@ -154,16 +163,16 @@ export class SeriesFactors {
         ),
       );
     }
-    return this.counted("n", count);
+    return this.counted("n", count, this.note ?? WORDS.ofPart);
   }
 
-  private counted(base: keyof typeof COUNT_NOTES, count: number): Expression {
+  private counted(base: "n" | "q" | "N", count: number, note: string): Expression {
     const { sheet } = this.composition;
     return of(
       sheet.once(`count ${this.flow.index} ${base} ${count}`, () => {
         const field = flowField(this.flow.index, "count");
         const made = sheet.given(sheet.letter(base), "count", count, field);
-        sheet.tell(made, COUNT_NOTES[base]);
+        sheet.tell(made, note);
         return made;
       }),
     );
@@ -235,10 +244,16 @@ export class SeriesFactors {
   }
 
   private defined(factor: Factor, ...args: readonly Expression[]): Quantity {
+    return this.noted(this.note, factor, ...args);
+  }
+
+  private noted(
+    note: string | undefined,
+    factor: Factor,
+    ...args: readonly Expression[]
+  ): Quantity {
     const { sheet } = this.composition;
     const key = `${factor.name} ${args.map((arg) => (arg.op === "quantity" ? arg.quantity.id : JSON.stringify(arg))).join(" ")}`;
-    return sheet.once(key, () =>
-      sheet.define(null, "factor", factorOf(factor, ...args), this.note),
-    );
+    return sheet.once(key, () => sheet.define(null, "factor", factorOf(factor, ...args), note));
   }
 }

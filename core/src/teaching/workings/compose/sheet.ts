@@ -194,6 +194,11 @@ export function lineOf(quantity: Quantity, note?: string): Line {
   };
 }
 
+/** What is to be found: `i = ?`. */
+export function askedLine(quantity: Quantity, note: string): Line {
+  return { parts: [{ expression: of(quantity), manner: "symbols" }], note, isAsked: true };
+}
+
 /** A line with values only: `5,807.59 / 82.33 = 70.54`. */
 export function valuesOf(line: Line): Line {
   return { ...line, parts: line.parts.filter(({ manner }) => manner === "values") };

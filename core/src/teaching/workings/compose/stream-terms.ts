@@ -16,7 +16,7 @@ import {
 } from "../mathematics/expression";
 import { growthFactor } from "../mathematics/factors";
 import type { ComposedFlow, Composition } from "./composition";
-import { fixedAt, type Moment } from "./moves";
+import { fixedAt, type Moment } from "./moment";
 import { seriesOf, type Series } from "./series";
 
 import { SeriesFactors } from "./series-factors";

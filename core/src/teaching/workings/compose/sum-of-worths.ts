@@ -1,7 +1,14 @@
-import { of, readableSum, type Letter, type Quantity } from "../mathematics/expression";
+import {
+  of,
+  readableSum,
+  type Expression,
+  type Letter,
+  type Quantity,
+} from "../mathematics/expression";
 import type { Step } from "../step";
 import type { Composition } from "./composition";
-import { chain, part, wholeOf, worthOf } from "./equation";
+import { chain, part, stagedOf, wholeOf, worthOf } from "./equation";
+import { foundStep, step, substitutedSteps } from "../steps";
 import type { Term } from "./term";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
@@ -21,35 +28,32 @@ export function sumOfWorths(
     terms.map((term) => ({ sign: term.sign, of: wholeOf(term) })),
     "W",
   );
+  const isOne = terms.length === 1;
   const values = readableSum(
-    terms.map((term) => ({ sign: term.sign, of: worthOf(term) })),
+    terms.map((term) => ({ sign: term.sign, of: isOne ? stagedOf(term) : worthOf(term) })),
     "W",
   );
   const found = sheet.define(letter, "money", values);
   const name = part(of(found), "symbols");
-  const steps: Step[] = [
-    {
-      kind: "equation",
-      level: "short",
-      say: says.equation,
-      lines: [chain(name, part(symbols, "symbols"))],
-    },
-    {
-      kind: "numbers",
-      level: "short",
-      say: STEP_WORDS.solve.substitute,
-      lines: [chain(name, part(symbols, "numbers"))],
-    },
-    {
-      kind: "value",
-      level: "short",
-      say: says.value,
-      lines: [
-        { ...chain(name, part(values, "values"), part(of(found), "values")), defines: found },
-      ],
-      value: found.value,
-      finds: found,
-    },
-  ];
-  return { steps, found };
+  const resultOf = (sum: Expression) => ({
+    ...chain(name, part(sum, "values"), part(of(found), "values")),
+    defines: found,
+  });
+  const numbers = chain(name, part(symbols, "numbers"));
+  return {
+    found,
+    steps: [
+      step("equation", "short", says.equation, chain(name, part(symbols, "symbols"))),
+      ...(isOne
+        ? substitutedSteps(found, {
+            inNumbers: numbers,
+            inValues: [resultOf(symbols)],
+            inStages: [resultOf(values)],
+          })
+        : [
+            step("numbers", "short-alone", STEP_WORDS.solve.substitute, numbers),
+            foundStep(says.value, found, resultOf(values)),
+          ]),
+    ],
+  };
 }

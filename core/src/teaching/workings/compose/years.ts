@@ -18,9 +18,19 @@ export function unitsOfYear(problem: Problem): readonly number[] {
   return calendar === null ? [12, 52, inYear, 365] : [inYear, ...UNITS];
 }
 
-/** Years as calculated by hand: a whole number, or a fraction in months, weeks or days. */
-export function yearsExpression(years: number, units = UNITS): Expression {
+/**
+ * Years as calculated by hand: a whole number, or a fraction in months, weeks or days.
+ *
+ * @param quarters whether 4¾ years are 4.75 of them, or 57/12
+ */
+export function yearsExpression(
+  years: number,
+  units = UNITS,
+  quarters: "decimals" | "fractions" = "fractions",
+): Expression {
   if (Number.isInteger(snapped(years))) return number(snapped(years));
+  const isQuarters = quarters === "decimals" && years > 1 && Number.isInteger(snapped(years * 4));
+  if (isQuarters && units === UNITS) return number(snapped(years));
   for (const unit of units) {
     const units = snapped(years * unit);
     if (Number.isInteger(units)) return { op: "fraction", over: units, under: unit };

@@ -1,14 +1,16 @@
+import { writeFigure } from "../../../wording/answer-format";
 import { spanWords } from "../../../wording/format-time";
-import { capitalized, dateWords, flowName } from "../compose/flow-names";
+import { capitalized } from "../../../wording/capitalized";
+import { dateWords, flowName } from "../compose/flow-names";
 import { chain, part as written, worthOf } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { sumOfWorths } from "../compose/sum-of-worths";
 import type { Term } from "../compose/term";
 import { termsAt } from "../compose/terms";
 import { isOne, number, of, type Quantity } from "../mathematics/expression";
 import type { Step } from "../step";
 import { foundStep, step } from "../steps";
-import { after, upTo } from "./parts";
+import { after, upTo, type Part } from "./parts";
 import type { Story } from "./story";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
@@ -47,9 +49,9 @@ function workedOut(story: Story, years: number): Balance {
     ahead: story.isBalanced ? after(story, years) : null,
   }));
   const { back, ahead } = cut.value;
-  const isAhead = ahead !== null && ahead.size < back.size;
+  const isAhead = ahead !== null && isShorterAhead(story, ahead, back);
   const part = isAhead ? ahead : back;
-  const { list, steps } = termsAt(part.composition, fixedAt(years), part.has);
+  const { list, stepsWithout } = termsAt(part.composition, fixedAt(years), part.has);
   const side = isAhead ? -story.side : story.side;
   const terms = list
     .map((term): Term => ({ ...term, sign: (term.sign * side) as 1 | -1 }))
@@ -66,12 +68,22 @@ function workedOut(story: Story, years: number): Balance {
   return {
     found: together.found,
     steps: [
-      step("balance-in-words", "short", inWords(story, years, isAhead)),
+      step("balance-in-words", "short", inWords(story, years, isAhead, part)),
       ...cut.conversions,
-      ...steps,
+      ...stepsWithout(terms.length === 1 ? only.worth : null),
       ...together.steps,
     ],
   };
+}
+
+/** What is paid off is valued by the payments still to come, where they are no more terms; savings by those so far. */
+function isShorterAhead({ composition, side, method }: Story, ahead: Part, back: Part): boolean {
+  // Where nothing is on one side, there is only the other.
+  if (method !== "shorter" && back.size > 0 && ahead.size > 0) return method === "prospective";
+  if (ahead.size !== back.size || back.size < 2) return ahead.size < back.size;
+  return composition.flows
+    .filter((flow) => flow.kind === "stream" && ahead.has(flow))
+    .every(({ settled }) => settled.kind === "stream" && Math.sign(settled.amount) !== side);
 }
 
 /** A balance without workings: nothing has been paid yet, everything is repaid, or there is only one amount. */
@@ -92,8 +104,13 @@ function atOnce(story: Story, years: number, term: Term | undefined): Balance {
   return { found, steps: [foundStep(say, found, { ...line, defines: found })] };
 }
 
-function inWords({ side, composition }: Story, years: number, isAhead: boolean): string {
+function inWords({ side, composition }: Story, years: number, isAhead: boolean, cut: Part): string {
   const { flows, sheet } = composition;
+  const [only, ...others] = cut.composition.flows.filter(cut.has);
+  if (isAhead && others.length === 0 && only?.kind === "stream" && only.count !== null) {
+    const left = writeFigure(only.settled.count, sheet.format, 6);
+    return WORDS.paymentsToCome(dateWords(years, sheet), left);
+  }
   const [plus, minus] = side > 0 === isAhead ? ["out", "in"] : ["in", "out"];
   const method = isAhead ? WORDS.prospective : WORDS.retrospective;
   const signs = flows.length === 1 ? [] : [WORDS.signs(plus, minus)];

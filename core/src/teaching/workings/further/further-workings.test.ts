@@ -7,7 +7,8 @@ import type { FollowUp, Problem } from "../../../engine/problem/schema";
 import { solve } from "../../../engine/solve/solve";
 import type { SolvedProblem } from "../../../engine/solve/solved-problem";
 import { isoYears } from "../../../engine/time/moment";
-import { workings } from "../workings";
+import { BALANCE_METHODS } from "../../../wording/workings-style";
+import { workings, type WorkingsOptions } from "../workings";
 import { lineLatex, linePlain } from "../write-line";
 import { furtherWorkings } from "./further-workings";
 
@@ -17,9 +18,9 @@ function solved(problem: Problem): SolvedProblem {
   return solution.value;
 }
 
-function furtherOf(problem: Problem) {
+function furtherOf(problem: Problem, options: WorkingsOptions = {}) {
   const solution = solved(problem);
-  return furtherWorkings(solution, workings(solution)).map((made, index) => ({
+  return furtherWorkings(solution, workings(solution), options).map((made, index) => ({
     made,
     answer: solution.also[index] ?? null,
   }));
@@ -56,8 +57,10 @@ describe.each(cases)("$id", ({ problem: file }) => {
   const plain = read.value;
   const questions = questionsFor(plain, solved(plain));
 
-  test("further questions end at the engine's answers, and every line holds with its digits", () => {
-    const all = furtherOf({ ...plain, also: questions });
+  const holds =
+    "further questions end at the engine's answers, and every line holds: the %s method of balances";
+  test.each(BALANCE_METHODS)(holds, (balances) => {
+    const all = furtherOf({ ...plain, also: questions }, { balances });
     expect(all).toHaveLength(questions.length);
     for (const { made, answer } of all) {
       expect(made === null).toBe(answer === null);
@@ -69,7 +72,8 @@ describe.each(cases)("$id", ({ problem: file }) => {
       expect(Math.abs(result.value - answer)).toBeLessThanOrEqual(1e-9 * Math.max(1, ...sizes));
       expect(steps.at(-1)).toMatchObject({ kind: "answer", value: answer });
       expect(steps.filter(({ say }) => !/^[A-Z“\d].*[.]$/.test(say))).toEqual([]);
-      for (const { lines } of steps) {
+      // The longer way may cancel to fewer digits than stand in its lines.
+      for (const { lines } of balances === "shorter" ? steps : []) {
         for (const line of lines) {
           for (const notation of ["fractions", "factors"] as const) {
             expectToHold(linePlain(line, { notation }));
@@ -104,13 +108,36 @@ describe("the textbook's ways", () => {
       ["k = 12 × 2 = 24", "B = PMT × (1 - (1 + i)^(-(n - k))) / i"],
     ],
     [
-      "with a residual both ways have two terms, and the account is run forwards",
+      "with a residual both ways have two terms, and what is still to come is valued",
       {
         ...loan,
         flows: [...loan.flows, single("residual", "out", 9000, "P5Y")],
         also: [{ find: "balance", at: "P2Y" }],
       },
-      ["B = PV × (1 + i)^k - PMT × ((1 + i)^k - 1) / i"],
+      ["B = PMT × (1 - (1 + i)^(-(n - k))) / i + FV × (1 + i)^(-(n - k))"],
+    ],
+    [
+      "savings with an opening balance have two terms both ways, and are accumulated",
+      {
+        rates: [monthly],
+        flows: [
+          single("start", "out", 1000, "P0D"),
+          stream("deposits", "out", 100, { every: "P1M", count: 60 }),
+          single("fund", "in", null, "P5Y"),
+        ],
+        also: [{ find: "balance", at: "P2Y" }],
+      },
+      ["B = PV × (1 + i)^k + PMT × ((1 + i)^k - 1) / i"],
+    ],
+    [
+      "the interest of one payment is the opening balance times the rate",
+      { ...loan, also: [{ find: "interest", from: "P29M", to: "P30M" }] },
+      ["I = B × i = 29,090.5208533 × 0.00575 = 167.270494906"],
+    ],
+    [
+      "the principal of one payment is what its interest leaves",
+      { ...loan, also: [{ find: "principal", from: "P29M", to: "P30M" }] },
+      ["P = PMT - I = 1,027.21072323 - 167.270494906 = 859.940228319"],
     ],
     [
       "interest is what is paid and does not bring the balance down",
@@ -124,11 +151,11 @@ describe("the textbook's ways", () => {
         flows: [
           single("first", "out", 100, "P0D"),
           single("second", "out", 50, "P1Y"),
-          single("back", "in", null, "P2Y"),
+          single("back", "in", null, "P3Y"),
         ],
-        also: [{ find: "interest", from: "P0D", to: "P1Y" }],
+        also: [{ find: "interest", from: "P0D", to: "P2Y" }],
       },
-      ["I = B2 - B1 - M = 160.00 - 100.00 - 50.00 = 10.00"],
+      ["I = B2 - B1 - M = 176.00 - 100.00 - 50.00 = 26.00"],
     ],
     [
       "payments that rise with each year are added year by year",
@@ -339,4 +366,16 @@ test("where there is too much to write, the later questions have their values al
     expect(made?.steps.at(-1)?.value).toBe(answer);
     if (made?.steps.length === 2) expect(made.steps[0]?.say).toMatch(/too long to write out/);
   }
+});
+
+test.each([
+  ["prospective", "B = PMT × (1 - (1 + i)^(-(n - k))) / i"],
+  ["retrospective", "B = PV × (1 + i)^k - PMT × ((1 + i)^k - 1) / i"],
+] as const)("a balance by the %s method, where somebody asks for it", (balances, wanted) => {
+  const solution = solved(problemOf({ ...loan, also: [{ find: "balance", at: "P2Y" }] }));
+  const own = workings(solution);
+  const [made] = furtherWorkings(solution, own, { balances });
+  const lines = made?.steps.flatMap((step) => step.lines.map((line) => linePlain(line))) ?? [];
+  expect(lines).toContain(wanted);
+  expect(made?.result.value).toBeCloseTo(solution.also[0] ?? NaN, 6);
 });

@@ -8,7 +8,7 @@ import { Sheet } from "../compose/sheet";
 import { number, of } from "../mathematics/expression";
 import { UNROUNDED } from "../mathematics/figures";
 import type { Step } from "../step";
-import { step } from "../steps";
+import { step, stepsAt } from "../steps";
 import { roundingStep } from "../rounding-step";
 import type { Workings, WorkingsOptions } from "../workings";
 import { linePlain } from "../write-line";
@@ -40,7 +40,12 @@ export interface FurtherWorkings extends Workings {
 export function furtherWorkings(
   solved: SolvedProblem,
   before: Workings,
-  { level = "every-step", rounding = UNROUNDED, format = USUAL_FORMAT }: WorkingsOptions = {},
+  {
+    level = "every-step",
+    rounding = UNROUNDED,
+    format = USUAL_FORMAT,
+    balances: method = "shorter",
+  }: WorkingsOptions = {},
 ): (FurtherWorkings | null)[] {
   const { problem } = solved;
   const told = new Set(before.steps.map(textOf));
@@ -51,7 +56,7 @@ export function furtherWorkings(
     if (answer === null || answer === undefined) return null;
     const sheet = new Sheet(rounding, `q${index + 1}_`, format);
     if (index >= mostQuestions) return withoutFormula(question, answer, sheet, problem, format);
-    const story = storyOf(solved, before, sheet, balances);
+    const story = { ...storyOf(solved, before, sheet, balances), method };
     const steps = stepsFor(question, story);
     sheet.numberLetters();
     const result = steps.findLast(({ finds }) => finds !== undefined)?.finds;
@@ -67,7 +72,7 @@ export function furtherWorkings(
     return {
       question,
       result,
-      steps: shown.filter((step) => level === "every-step" || step.level === "short"),
+      steps: stepsAt(level, shown),
       quantities: sheet.quantities,
     };
   });
@@ -168,7 +173,7 @@ function wholePayments({ composition }: Story): Step[] {
     sheet.tell(last, WORDS.finalPayment);
   });
   const says = whole === undefined ? STEP_WORDS.roundedPayment.paid : WORDS.wholePayments;
-  return [step("number-of-periods", "every-step", says, ...lines)];
+  return [step("number-of-periods", "short", says, ...lines)];
 }
 
 function textOf({ say, lines }: Step): string {

@@ -6,7 +6,9 @@ import { writeFigure } from "../../../wording/answer-format";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { spanWords } from "../../../wording/format-time";
 import type { ComposedFlow, Composition } from "../compose/composition";
-import { capitalized, flowName } from "../compose/flow-names";
+import { flowDates } from "../compose/flow-dates";
+import { capitalized } from "../../../wording/capitalized";
+import { flowName } from "../compose/flow-names";
 import { lineOf } from "../compose/sheet";
 import { snapped, yearsExpression } from "../compose/years";
 import { minus, number, of, product, type Quantity } from "../mathematics/expression";
@@ -55,7 +57,7 @@ export function after(story: Story, years: number): Part | null {
   const { composition } = story;
   const { spells } = composition.solved.settled;
   const isCut = (flow: SettledFlow) => {
-    const { first, last } = timesOf(flow);
+    const { first, last } = flowDates(flow);
     return isUpTo(first, years) && isBefore(years, last);
   };
   const changesLater = spells.some(({ start }) => isBefore(years, start));
@@ -63,7 +65,7 @@ export function after(story: Story, years: number): Part | null {
     isCut(flow) && (flow.kind !== "stream" || flow.growth !== null || changesLater);
   if (composition.flows.some(({ settled }) => isAwkward(settled))) return null;
   return cut(story, years, ({ index, settled: flow, count: whole }, counted) => {
-    if (isUpTo(timesOf(flow).last, years)) return null;
+    if (isUpTo(flowDates(flow).last, years)) return null;
     const paid = flow.kind === "stream" ? paymentsIn(flow, years) : 0;
     if (flow.kind !== "stream" || paid === 0) return { flow };
     const rest = {
@@ -86,24 +88,6 @@ export function after(story: Story, years: number): Part | null {
 export function paymentsIn(stream: Stream, years: number): number {
   const grid = { first: paymentTime(stream, 0), frequency: stream.frequency };
   return Math.min(stream.count, paymentsUpTo(grid, years));
-}
-
-/** The first and the last date of a flow, in years from today. */
-function timesOf(flow: SettledFlow): { readonly first: number; readonly last: number } {
-  switch (flow.kind) {
-    case "single":
-      return { first: flow.at, last: flow.at };
-    case "stream":
-      return { first: paymentTime(flow, 0), last: paymentTime(flow, Math.ceil(flow.count) - 1) };
-    case "list": {
-      const last = flow.begins + (flow.amounts.length - 1) / flow.frequency;
-      return { first: flow.begins, last };
-    }
-    case "dated": {
-      const times = flow.entries.map(({ at }) => at);
-      return { first: Math.min(...times), last: Math.max(...times) };
-    }
-  }
 }
 
 interface Piece {
@@ -167,7 +151,7 @@ function paymentsMade(
       writeFigure(paid, sheet.format),
     );
     sheet.convert("payments", {
-      ...step("number-of-periods", "every-step", say, lineOf(made)),
+      ...step("number-of-periods", "short", say, lineOf(made)),
       value: paid,
     });
     return made;

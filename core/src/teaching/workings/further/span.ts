@@ -1,8 +1,19 @@
 import { lineOf } from "../compose/sheet";
-import { minus, of, readableSum, type Quantity, type SignedTerm } from "../mathematics/expression";
+import {
+  minus,
+  of,
+  product,
+  readableSum,
+  type Expression,
+  type Quantity,
+  type SignedTerm,
+} from "../mathematics/expression";
 import type { Step } from "../step";
 import { foundStep, step } from "../steps";
 import { balanceAt } from "./balance";
+import type { ComposedFlow } from "../compose/composition";
+import { rateOfOnePeriod } from "./one-period";
+import { paymentsIn } from "./parts";
 import type { Story } from "./story";
 import { totalOf, type Span } from "./totals";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
@@ -11,6 +22,8 @@ const WORDS = STEP_WORDS.followUp;
 
 /** Principal: the fall in the balance after one date and up to another. */
 export function principalOver(story: Story, span: Span): Step[] {
+  const short = principalOfPeriod(story, span);
+  if (short !== null) return short;
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
   const fallen = sheet.work(sheet.letter("P"), "money", minus(of(before), of(after)));
@@ -19,6 +32,8 @@ export function principalOver(story: Story, span: Span): Step[] {
 
 /** Interest: the change in the balance that no payment caused. */
 export function interestOver(story: Story, span: Span): Step[] {
+  const ofPeriod = interestOfPeriod(story, span);
+  if (ofPeriod !== null) return ofPeriod.steps;
   const { steps, before, after } = balancesAround(story, span);
   const { sheet } = story.composition;
   const { value: sides, conversions } = sheet.record(() => ({
@@ -54,6 +69,57 @@ export function interestOver(story: Story, span: Span): Step[] {
     { ...step("term", "short", say, lineOf(moved)), value: moved.value },
     lastStep(interest, isUpAlone ? WORDS.interestOfRise(raises) : WORDS.interestOfFall(lowers)),
   ];
+}
+
+interface Interest {
+  readonly steps: Step[];
+  readonly found: Quantity;
+}
+
+/** I = B·i; `null` for a span that is no single period. */
+function interestOfPeriod(story: Story, span: Span): Interest | null {
+  const rate = rateOfOnePeriod(story, span);
+  if (rate === null) return null;
+  const { sheet } = story.composition;
+  const before = balanceAt(story, span.from);
+  const found = sheet.work(sheet.letter("I"), "money", product(of(before.found), of(rate)));
+  return { found, steps: [...before.steps, lastStep(found, WORDS.interestOfPeriod)] };
+}
+
+/** P = PMT − I, where one payment is made in the period. */
+function principalOfPeriod(story: Story, span: Span): Step[] | null {
+  if (rateOfOnePeriod(story, span) === null) return null;
+  const { value: payments, conversions } = story.composition.sheet.record(() =>
+    paymentsAtEnd(story, span),
+  );
+  const [payment, ...others] = payments;
+  if (payment === undefined || others.length > 0) return null;
+  const interest = interestOfPeriod(story, span);
+  if (interest === null) return null;
+  const { sheet } = story.composition;
+  const principal = sheet.work(sheet.letter("P"), "money", minus(payment, of(interest.found)));
+  const isRepaid = story.side > 0;
+  return [
+    ...conversions,
+    ...interest.steps,
+    lastStep(principal, WORDS.paymentLessInterest(isRepaid)),
+  ];
+}
+
+/** What is paid at the end of a period towards the balance; nothing, if money is added to it too. */
+function paymentsAtEnd(story: Story, span: Span): Expression[] {
+  const { flows } = story.composition;
+  const paid = (sign: number) => flows.flatMap((flow) => paidAtEnd(story, flow, sign, span) ?? []);
+  return paid(story.side).length > 0 ? [] : paid(-story.side);
+}
+
+/** A level payment by its own letter, because there is one of it. */
+function paidAtEnd(story: Story, flow: ComposedFlow, sign: number, span: Span): Expression | null {
+  const { index, growth, size } = flow;
+  if (flow.kind !== "stream" || growth !== null || size === null)
+    return totalOf(story, index, sign as 1 | -1, span);
+  const count = paymentsIn(flow.settled, span.to) - paymentsIn(flow.settled, span.from);
+  return count > 0 && Math.sign(flow.settled.amount) === sign ? of(size) : null;
 }
 
 /** The cash flows of one direction in a span. */

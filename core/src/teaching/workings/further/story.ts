@@ -11,6 +11,7 @@ import { resolveTimeline } from "../../../engine/timeline/resolve-timeline";
 import { settleFlows } from "../../../engine/timeline/settle-timeline";
 import type { FlowFieldRef } from "../../../engine/fields/field-ref";
 import { withNumber } from "../../../engine/fields/problem-figures";
+import type { BalanceMethod } from "../../../wording/workings-style";
 import { compose, LAST_PAYMENT, type Composition } from "../compose/composition";
 import type { Sheet } from "../compose/sheet";
 import { roundsOnTheWay } from "../mathematics/figures";
@@ -26,6 +27,8 @@ export interface Story {
   /** The flow to which a settled one belongs; the final payment belongs to its stream. */
   readonly ownerOf: (index: number) => string;
   readonly yearsAt: (position: KnownPosition) => number;
+  /** How a balance is found. */
+  readonly method: BalanceMethod;
   /** The balances calculated for earlier questions, by date in years; later ones are added. */
   readonly balancesBefore: Map<number, number>;
 }
@@ -40,7 +43,7 @@ export function storyOf(
   before: Workings,
   sheet: Sheet,
   balancesBefore: Map<number, number>,
-): Story {
+): Omit<Story, "method"> {
   const { account, unknown, problem } = solved;
   const isRounded = unknown.field.field === "amount" && roundsOnTheWay(sheet.rounding);
   const answer = isRounded ? Math.abs(before.result.value) : solved.answers[0].value;

@@ -22,6 +22,24 @@ export function evaluateWith(expression: Expression, unknown: Quantity, figure: 
   return evaluated(expression, valueIn);
 }
 
+/** The values of quantities in the order of calculation, with some of them replaced and what follows from those. */
+export function revalued(
+  quantities: readonly Quantity[],
+  replaced: ReadonlyMap<Quantity, number>,
+): Map<Quantity, number> {
+  const values = new Map<Quantity, number>();
+  const valueIn = (quantity: Quantity) => values.get(quantity) ?? quantity.value;
+  for (const quantity of quantities) {
+    const own = replaced.get(quantity);
+    const isCalculated = quantity.expression !== null && !quantity.isOpen;
+    values.set(
+      quantity,
+      own ?? (isCalculated ? evaluated(quantity.expression, valueIn) : quantity.value),
+    );
+  }
+  return values;
+}
+
 function evaluated(expression: Expression, valueIn: (quantity: Quantity) => number): number {
   const value = (part: Expression) => evaluated(part, valueIn);
   switch (expression.op) {

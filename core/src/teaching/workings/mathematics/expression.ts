@@ -1,4 +1,5 @@
 import type { PaymentRounding } from "../../../engine/flows/payment-rounding";
+import { PART_BETWEEN, isClose } from "../../../engine/numbers/compare";
 import type { FieldRef } from "../../../engine/fields/field-ref";
 
 /**
@@ -159,12 +160,44 @@ export function product(...factors: readonly Expression[]): Expression {
   return flat.length === 1 ? first : { op: "product", factors: flat };
 }
 
+/** A quotient; what is divided by 1 over something is multiplied by it. */
 export function quotient(over: Expression, under: Expression): Expression {
-  return isOne(under) ? over : { op: "quotient", over, under };
+  if (isOne(under)) return over;
+  const factors = under.op === "product" ? under.factors : [under];
+  const inverses = factors.flatMap((one) => inverseOf(one) ?? []);
+  if (inverses.length === 0) return { op: "quotient", over, under };
+  const rest = factors.filter((one) => inverseOf(one) === null);
+  return quotient(product(over, ...inverses), product(...rest));
+}
+
+/** What something is 1 over; `null` if it is not written so. */
+export function inverseOf(expression: Expression): Expression | null {
+  return expression.op === "quotient" && isOne(expression.over) ? expression.under : null;
+}
+
+/** So many times something: its half where there is 0.5 of it. */
+export function multiple(times: number, of: Expression): Expression {
+  const inverse = wholeInverse(times);
+  return inverse === null ? product(number(times), of) : quotient(of, number(inverse));
+}
+
+/** How often something goes into 1, if that is a whole number above 1. */
+export function wholeInverse(part: number): number | null {
+  const inverse = Math.round(1 / part);
+  return inverse > 1 && isClose(inverse * part, 1, PART_BETWEEN.anyWay) ? inverse : null;
 }
 
 export function power(base: Expression, exponent: Expression): Expression {
   return isOne(exponent) ? base : { op: "power", base, exponent };
+}
+
+export function squareRoot(of: Expression): Expression {
+  return { op: "power", base: of, exponent: { op: "fraction", over: 1, under: 2 } };
+}
+
+/** Whether an exponent is that of a square root. */
+export function isHalf(exponent: Expression): boolean {
+  return exponent.op === "fraction" && exponent.over === 1 && exponent.under === 2;
 }
 
 export function logarithm(expression: Expression): Expression {

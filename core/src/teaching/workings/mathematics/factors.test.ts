@@ -11,12 +11,9 @@ const ARGUMENTS: Readonly<Record<string, readonly number[]>> = {
   "rate-from-force": [0.06, 12],
   "level-present": [0.0125, 60],
   "level-future": [0.0125, 60],
-  "level-forever": [0.04],
   "growing-present": [0.05, 0.02, 25],
   "growing-future": [0.05, 0.08, 25],
-  "growing-forever": [0.06, 0.025],
   "steps-present": [0.03, 14],
-  "steps-forever": [0.03],
   "rate-of-several": [0.01, 12],
 };
 
@@ -27,7 +24,6 @@ function valued(amount: (k: number) => number, rate: number, count: number): num
   return value;
 }
 
-const LONG = 4000;
 const BY_HAND: Readonly<Record<string, (args: readonly number[]) => number>> = {
   growth: ([i = 0, n = 0]) => (1 + i) ** n,
   "continuous-growth": ([force = 0, t = 0]) => Math.exp(force * t),
@@ -35,12 +31,9 @@ const BY_HAND: Readonly<Record<string, (args: readonly number[]) => number>> = {
   "rate-from-force": ([force = 0, p = 0]) => Math.exp(force / p) - 1,
   "level-present": ([i = 0, n = 0]) => valued(() => 1, i, n),
   "level-future": ([i = 0, n = 0]) => valued(() => 1, i, n) * (1 + i) ** n,
-  "level-forever": ([i = 0]) => valued(() => 1, i, LONG),
   "growing-present": ([i = 0, g = 0, n = 0]) => valued((k) => (1 + g) ** k, i, n),
   "growing-future": ([i = 0, g = 0, n = 0]) => valued((k) => (1 + g) ** k, i, n) * (1 + i) ** n,
-  "growing-forever": ([i = 0, g = 0]) => valued((k) => (1 + g) ** k, i, LONG),
   "steps-present": ([i = 0, n = 0]) => valued((k) => k, i, n),
-  "steps-forever": ([i = 0]) => valued((k) => k, i, LONG),
   "rate-of-several": ([i = 0, n = 0]) => (1 + i) ** n - 1,
 };
 

@@ -10,6 +10,7 @@ import {
   product,
   quotient,
   factorOf,
+  wholeInverse,
   type Expression,
   type Factor,
 } from "./expression";
@@ -39,7 +40,7 @@ export const equivalentRate: Factor = {
   name: "equivalent-rate",
   sign: null,
   explicit: ([rate, perYear, wanted]) =>
-    minus(power(plus(ONE, need(rate)), quotient(need(perYear), need(wanted))), ONE),
+    minus(power(plus(ONE, need(rate)), periodsIn(need(perYear), need(wanted))), ONE),
   evaluate: ([rate = NaN, perYear = NaN, wanted = NaN]) =>
     Math.expm1((perYear / wanted) * Math.log1p(rate)),
 };
@@ -72,14 +73,6 @@ export const levelFuture: Factor = {
   special: { zero: ([rate]) => need(rate), explicit: ([, count]) => need(count) },
   evaluate: ([rate = NaN, count = NaN]) =>
     rate === 0 ? count : Math.expm1(count * Math.log1p(rate)) / rate,
-};
-
-/** 1/i: the value of a perpetuity of 1, one period before the first payment. */
-export const levelForever: Factor = {
-  name: "level-forever",
-  sign: null,
-  explicit: ([rate]) => quotient(ONE, need(rate)),
-  evaluate: ([rate = NaN]) => 1 / rate,
 };
 
 /** n growing payments, the first 1 and each (1+g) times the one before, one period before the first. */
@@ -121,14 +114,6 @@ export const growingFuture: Factor = {
     Math.exp((count - 1) * Math.log1p(rate)),
 };
 
-/** 1/(i−g): a growing perpetuity, the first payment 1 and each (1+g) times the one before. */
-export const growingForever: Factor = {
-  name: "growing-forever",
-  sign: null,
-  explicit: ([rate, growth]) => quotient(ONE, minus(need(rate), need(growth))),
-  evaluate: ([rate = NaN, growth = NaN]) => 1 / (rate - growth),
-};
-
 /** n payments of 0, 1, 2, …, one period before the first: the effect of a fixed step. */
 export const stepsPresent: Factor = {
   name: "steps-present",
@@ -148,14 +133,6 @@ export const stepsPresent: Factor = {
   evaluate: ([rate = NaN, count = NaN]) => sumOfSteps(rate, count) / (1 + rate),
 };
 
-/** 1/i²: the same as a perpetuity. */
-export const stepsForever: Factor = {
-  name: "steps-forever",
-  sign: null,
-  explicit: ([rate]) => quotient(ONE, power(need(rate), number(2))),
-  evaluate: ([rate = NaN]) => 1 / (rate * rate),
-};
-
 /** (1+i)^q − 1: the rate of q periods together. */
 export const rateOfSeveral: Factor = {
   name: "rate-of-several",
@@ -171,14 +148,20 @@ export const FACTORS: readonly Factor[] = [
   rateFromForce,
   levelPresent,
   levelFuture,
-  levelForever,
   growingPresent,
   growingFuture,
-  growingForever,
   stepsPresent,
-  stepsForever,
   rateOfSeveral,
 ];
+
+/** Compounding periods in one of the wanted periods: m/p, and 8m in a period of eight years. */
+function periodsIn(perYear: Expression, wanted: Expression): Expression {
+  const years = wanted.op === "number" ? wholeInverse(wanted.value) : null;
+  const yearsEach = perYear.op === "number" ? wholeInverse(perYear.value) : null;
+  if (years !== null) return product(perYear, number(years));
+  if (yearsEach !== null) return quotient(ONE, product(number(yearsEach), wanted));
+  return quotient(perYear, wanted);
+}
 
 function actuarial(base: string, rate: string, count: string) {
   return {

@@ -13,7 +13,10 @@ export interface Hand {
   readonly fraction: (over: string, under: string) => string;
   readonly power: (base: string, exponent: string) => string;
   readonly logarithm: (of: string) => string;
+  readonly squareRoot: (of: string) => string;
   readonly brackets: (text: string) => string;
+  /** Divided by what stands in the next row. */
+  readonly over: string;
   readonly letter: (base: string, below: string) => string;
   /** Words after a formula. */
   readonly words: (text: string) => string;
@@ -36,7 +39,9 @@ export const latexHand: Hand = {
       : String.raw`\frac{${over}}{${under}}`,
   power: (base, exponent) => `${base}^{${exponent}}`,
   logarithm: (of) => String.raw`\ln\left(${of}\right)`,
+  squareRoot: (of) => String.raw`\sqrt{${of}}`,
   brackets: (text) => (text.includes("frac") ? String.raw`\left(${text}\right)` : `(${text})`),
+  over: String.raw`\div `,
   letter: (base, below) => {
     const letters = /^[A-Z]{2,}$/.test(base) ? String.raw`\mathit{${base}}` : base;
     return below === "" ? letters : `${letters}_{${below}}`;
@@ -55,7 +60,9 @@ export const plainHand: Hand = {
   fraction: (over, under) => `${over} / ${under}`,
   power: (base, exponent) => `${base}^${exponent}`,
   logarithm: (of) => `ln(${of})`,
+  squareRoot: (of) => `√(${of})`,
   brackets: (text) => `(${text})`,
+  over: "/ ",
   letter: (base, below) => `${base === "\\delta" ? "δ" : base}${below}`,
   words: (text) => ` ${text}`,
   marked: (figure) => figure,

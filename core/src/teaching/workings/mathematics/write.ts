@@ -1,4 +1,4 @@
-import { isOne, type Expression, type Quantity, type SignedTerm } from "./expression";
+import { isHalf, isOne, type Expression, type Quantity, type SignedTerm } from "./expression";
 import { explicitForm } from "./factors";
 import { figureOf, plainFigure, type Rounding } from "./figures";
 import { letterIn, type Hand } from "./hands";
@@ -122,6 +122,8 @@ function quantity(one: Quantity, manner: Manner, style: Style): Written {
 }
 
 function sumOf(terms: readonly SignedTerm[], manner: Manner, style: Style): Written {
+  const added = manner === "symbols" ? null : oneAndPart(terms, manner, style);
+  if (added !== null) return added;
   const parts = terms.map(({ sign, of }) => {
     const part = written(of, manner, style);
     // Adding a negative number is written as a subtraction.
@@ -140,6 +142,20 @@ function sumOf(terms: readonly SignedTerm[], manner: Manner, style: Style): Writ
     })
     .join("");
   return { text, level: SUM };
+}
+
+/** A part of 1 in digits, perhaps marked with its quantity: 0.00575. */
+const PART_OF_ONE = /^((?:\\htmlData\{from=\w+\}\{)?)0(?=(?:\{,\}|[.,])\d+\}?$)/;
+
+/** 1 and a rate in one figure, as it is written by hand: 1.00575. */
+function oneAndPart(terms: readonly SignedTerm[], manner: Manner, style: Style): Written | null {
+  const [one, other] = terms;
+  if (terms.length !== 2 || one === undefined || other === undefined) return null;
+  if (one.sign < 0 || other.sign < 0 || !isOne(one.of)) return null;
+  const { text, isFigure } = written(other.of, manner, style);
+  return isFigure === true && PART_OF_ONE.test(text)
+    ? figure(text.replace(PART_OF_ONE, "$11"))
+    : null;
 }
 
 function productOf(factors: readonly Expression[], manner: Manner, style: Style): Written {
@@ -161,6 +177,9 @@ function productOf(factors: readonly Expression[], manner: Manner, style: Style)
 
 function powerOf(base: Expression, exponent: Expression, manner: Manner, style: Style): Written {
   const { hand } = style;
+  if (isHalf(exponent)) {
+    return { text: hand.squareRoot(written(base, manner, style).text), level: ATOM };
+  }
   const raised = written(exponent, manner, style);
   if (raised.text === "1" || isOne(exponent)) {
     // A first power of a sum keeps its brackets, to stay recognizable as a power.

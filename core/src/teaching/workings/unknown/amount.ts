@@ -1,5 +1,5 @@
-import { dateOfAmount } from "../../../engine/flows/amount-date";
 import {
+  inverseOf,
   of,
   product,
   quotient,
@@ -7,6 +7,7 @@ import {
   type Expression,
   type Quantity,
 } from "../mathematics/expression";
+import { focalDate } from "../compose/focal-date";
 import { multipleOf } from "./multiple-of";
 import { roundedPaymentSteps } from "./rounded-payment";
 import type { Composition } from "../compose/composition";
@@ -18,14 +19,15 @@ import {
   ownSide,
   part,
   positiveFirst,
+  stagedOf,
   wholeOf,
 } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { resultLine, valuesOf, type Recorded, type Sheet } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
-import type { Step } from "../step";
-import { foundStep, rearranged, step } from "../steps";
+import type { Line, Step } from "../step";
+import { rearranged, substitutedSteps } from "../steps";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 
 const WORDS = STEP_WORDS.solve;
@@ -33,8 +35,9 @@ const WORDS = STEP_WORDS.solve;
 /** An unknown amount: its multiples on one side, all other terms on the other, and one division. */
 export function amountSteps(composition: Composition): Step[] {
   const { sheet } = composition;
-  const focal = focalOf(composition);
-  const { list, steps } = termsAt(composition, fixedAt(focal));
+  const focal = focalDate(composition);
+  const terms = termsAt(composition, fixedAt(focal));
+  const { list } = terms;
   const unknown = sheet.quantities.find(({ isUnknown }) => isUnknown);
   const own = list.find(({ size, worth }) => worth === null && isLetter(size, unknown));
   if (unknown === undefined || own === undefined)
@@ -44,20 +47,47 @@ export function amountSteps(composition: Composition): Step[] {
   const coefficient = sum(open.map((term) => ({ sign: term.sign, of: multipleOf(term) })));
   const x = of(unknown);
   const { value: found, lines } = divided(sheet, unknown, known, coefficient);
-  const symbols = chain(part(x, "symbols"), part(quotient(known, coefficient), "symbols"));
-  const numbers = chain(part(x, "symbols"), part(quotient(known, coefficient), "numbers"));
+  const [result, solution] = [quotient(known, coefficient), part(x, "symbols")];
+  // Where one value is the answer itself, it is not worked out before.
+  const alone = isOne(coefficient) ? onlyTerm(list, own) : null;
   return [
     balanceInWords(composition, focal),
-    ...steps,
+    ...terms.stepsWithout(alone?.worth ?? null),
     equationStep(composition, list, focal),
-    ...gathered(open, { x, known, coefficient, isAlone: list.length === open.length + 1 }),
+    ...gathered(open, { x, known, coefficient, isAlone: isAlone(list, own) }),
     ...(isOne(coefficient) && open.length === 1
       ? []
-      : [rearranged("short", WORDS.divide, symbols)]),
-    step("numbers", "short", WORDS.substitute, numbers, ...lines.map(valuesOf)),
-    foundStep(found.value < 0 ? WORDS.otherDirection : WORDS.calculate, found, resultLine(found)),
+      : [rearranged("short", WORDS.divide, chain(solution, part(result, "symbols")))]),
+    ...substitutedSteps(
+      found,
+      {
+        inNumbers: chain(solution, part(result, "numbers")),
+        inValues: isOne(coefficient)
+          ? [resultOf(found, alone === null ? known : wholeOf(alone))]
+          : [...lines.map(valuesOf), resultLine(found)],
+        ...(alone === null ? {} : { inStages: [resultOf(found, stagedOf(alone))] }),
+      },
+      found.value < 0 ? WORDS.otherDirection : "",
+    ),
     ...roundedPaymentSteps(composition, found),
   ];
+}
+
+/** The other term, if there is only one; an amount that is not moved needs no calculation. */
+function onlyTerm(list: readonly Term[], own: Term): Term | null {
+  const [other, ...more] = list.filter((term) => term !== own);
+  return other === undefined || more.length > 0 || isOne(other.factor) ? null : other;
+}
+
+/** The unknown is what is known on the other side, or the amount times the factor of the only term there. */
+function resultOf(found: Quantity, known: Expression): Line {
+  const [name, values] = [part(of(found), "symbols"), part(of(found), "values")];
+  return { ...chain(name, part(known, "values"), values), defines: found };
+}
+
+/** Whether nothing that is known stands on the side of the unknown. */
+function isAlone(list: readonly Term[], own: Term): boolean {
+  return list.every((term) => term.worth === null || term.sign !== own.sign);
 }
 
 /** What is known over the multiple of the unknown; the lines show the two where they have to be calculated. */
@@ -69,7 +99,9 @@ function divided(
 ): Recorded<Quantity> {
   const { value, lines } = sheet.record(() => ({
     top: isSimple(known) ? known : of(sheet.define(null, "money", known)),
-    under: isSimple(coefficient) ? coefficient : of(sheet.define(null, "factor", coefficient)),
+    under: isSimple(inverseOf(coefficient) ?? coefficient)
+      ? coefficient
+      : of(sheet.define(null, "factor", coefficient)),
   }));
   const found = sheet.work(unknown.letter, "money", quotient(value.top, value.under));
   return { value: found, lines, conversions: [] };
@@ -113,23 +145,4 @@ function isOne(expression: Expression): boolean {
 /** Whether nothing needs to be calculated before the division. */
 function isSimple(expression: Expression): boolean {
   return expression.op === "quantity" || expression.op === "number";
-}
-
-/** The focal date with the simplest equation: that of the unknown, or that of the other money. */
-function focalOf({ flows, solved }: Composition): number {
-  // Where the answer depends on it, the focal date is the problem's own.
-  if (solved.settled.focal !== null) return solved.settled.focal;
-  const { field } = solved.unknown;
-  const own = field.on === "flow" ? flows[field.line] : undefined;
-  if (own !== undefined && own.kind !== "stream" && field.on === "flow") {
-    return dateOfAmount(own.settled, field.entry, (years) => years);
-  }
-  const others = flows.filter((flow) => flow !== own);
-  const [goal] = others;
-  // Saving for one goal is valued at the date of the goal; everything else today.
-  const isSaving = others.length === 1 && goal?.kind === "single" && goal.settled.at > 0;
-  const refersElsewhere = flows.some(
-    ({ file }) => "amount" in file && typeof file.amount === "object" && file.amount !== null,
-  );
-  return isSaving && !refersElsewhere ? goal.settled.at : 0;
 }

@@ -17,8 +17,9 @@ import type { Basis } from "../compose/rates";
 import type { ComposedFlow, Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, positiveFirst } from "../compose/equation";
 import { flowName } from "../compose/flow-names";
-import { fixedAt } from "../compose/moves";
-import { lineOf } from "../compose/sheet";
+import { fixedAt } from "../compose/moment";
+import { askedLine, lineOf } from "../compose/sheet";
+import type { Term } from "../compose/term";
 import { termsAt } from "../compose/terms";
 import { yearsExpression } from "../compose/years";
 import type { Line, Step } from "../step";
@@ -54,15 +55,10 @@ function byLogarithms(composition: Composition): Step[] | null {
   return [
     balanceInWords(composition, stage.date, STEP_WORDS.focalDate.unknownDate),
     ...sides.steps,
-    ...stepWithLines("term", "every-step", WORDS.together(what), sides.together),
+    ...stepWithLines("term", "short", WORDS.together(what), sides.together),
     ...conversions,
-    ...stepWithLines(
-      "term",
-      "every-step",
-      WORDS.toChange(spanWords(grown.start, sheet.format)),
-      lines,
-    ),
-    growthStep(goalName, grown, sides.goal, time.count),
+    ...stepWithLines("term", "short", WORDS.toChange(spanWords(grown.start, sheet.format)), lines),
+    growthStep(goalName, grown, sides.goal, time),
     ...timeSteps(grown, time),
   ];
 }
@@ -120,7 +116,14 @@ function sidesAt(composition: Composition, { date, from, isMoved }: Stage): Side
   const together = [rest, goal].flatMap((one) =>
     one.letter === null || one.expression === null ? [] : [lineOf(one)],
   );
-  return { rest, goal, steps: [...still.steps, ...own.steps], together };
+  const steps = [still, own].flatMap(({ list, stepsWithout }) => stepsWithout(aloneIn(list)));
+  return { rest, goal, steps, together };
+}
+
+/** The value of the only amount, which gets its letter where it is worked out. */
+function aloneIn(list: readonly Term[]): Quantity | null {
+  const [only, ...more] = list;
+  return more.length === 0 && only?.worth?.letter === null ? only.worth : null;
 }
 
 /** What stands still, at the time from which it grows at one rate to what is due. */
@@ -173,10 +176,11 @@ function timeFrom(composition: Composition, { moved, start, basis }: Grown, goal
 /** A·(1 + i)ⁿ = B */
 function growthStep(
   goalName: string,
-  { moved, basis: { rate, isForce } }: Grown,
+  { moved, basis: { rate, isForce, noun } }: Grown,
   goal: Quantity,
-  count: Quantity,
+  { count, total }: Time,
 ): Step {
+  const isTime = count.letter === total.letter;
   const growth: Expression = isForce
     ? { op: "exponential", exponent: product(of(rate), openOf(count)) }
     : { op: "power", base: plus(ONE, of(rate)), exponent: openOf(count) };
@@ -184,6 +188,7 @@ function growthStep(
     "equation",
     "short",
     WORDS.equation(goalName),
+    ...(isTime ? [] : [askedLine(count, WORDS.periodsToThen(noun))]),
     chain(part(product(of(moved), growth), "symbols"), part(of(goal), "symbols")),
   );
 }
@@ -233,7 +238,8 @@ function named(
   letter: string,
 ): Quantity {
   if (whole.op === "quantity" && whole.quantity.letter !== null) return whole.quantity;
-  return sheet.define(sheet.letter(letter), "money", whole);
+  const own = whole.op === "quantity" ? (whole.quantity.expression ?? whole) : whole;
+  return sheet.define(sheet.letter(letter), "money", own);
 }
 
 function openOf(count: Quantity) {

@@ -12,7 +12,7 @@ import {
 import { letterIn, plainHand } from "../mathematics/hands";
 import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
 import { foundStep, rearranged, step } from "../steps";

@@ -6,8 +6,9 @@ import { settleFlows } from "../../../engine/timeline/settle-timeline";
 import { focalOf } from "../../../engine/timeline/focal";
 import { accumulationOf } from "../../../engine/timeline/spells";
 import { compose, type Composition } from "../compose/composition";
+import { focalDate } from "../compose/focal-date";
 import { balanceInWords, chain, equationStep, part, wholeOf, worthOf } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { Sheet } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
@@ -55,12 +56,12 @@ export function numericSteps(
   composition: Composition,
   soughtIn: (composition: Composition) => Sought,
 ): Searched {
-  const focal = composition.solved.settled.focal ?? 0;
+  const focal = focalDate(composition);
   const { list, steps } = termsAt(composition, fixedAt(focal));
   // The letter of a periodic rate is made when a flow first needs it.
   const sought = soughtIn(composition);
   const isWritten = sought.hasNoEquation !== true;
-  const balance = balanceOf(composition);
+  const balance = balanceOf(composition, focal);
   const atFigure = (shown: number) => balance(sought.toX(shown));
   const roots = composition.solved.answers.map(({ value }) => sought.shown(value));
   const [root = NaN, ...others] = roots;
@@ -144,20 +145,21 @@ function foundBy(
   };
 }
 
-/** Money in less money out today, as a function of the unknown of the timeline. */
-function balanceOf({ solved }: Composition): (x: number) => number {
+/** Money in less money out at the focal date, as a function of the unknown of the timeline. */
+function balanceOf({ solved }: Composition, focal: number): (x: number) => number {
   const { spells, flows } = solved.timeline;
   return (x) => {
     const growth = accumulationOf(spells, x);
-    const focal = focalOf(solved.timeline, x);
-    return growth.ok ? worthAt(settleFlows(flows, x), growth.value, focal).value : NaN;
+    const own = solved.timeline.focal === null ? focal : focalOf(solved.timeline, x);
+    return growth.ok ? worthAt(settleFlows(flows, x), growth.value, own).value : NaN;
   };
 }
 
 /** The check: the answer is substituted, and both sides agree. */
-export function checkStep({ solved, sheet }: Composition): Step {
+export function checkStep(composition: Composition, focal = focalDate(composition)): Step {
+  const { solved, sheet } = composition;
   const found = compose(solved, new Sheet(sheet.rounding), true);
-  const { list } = termsAt(found, fixedAt(solved.settled.focal ?? 0));
+  const { list } = termsAt(found, fixedAt(focal));
   found.sheet.numberLetters();
   const side = (sign: number) => list.filter((term) => term.sign === sign);
   const lines = [1, -1].flatMap((sign) => {

@@ -3,6 +3,7 @@ import { compoundingLaw, forceUnder, percentUnder } from "../../../engine/rates/
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import { isOpen } from "../mathematics/evaluate";
 import {
+  inverseOf,
   logarithm,
   minus,
   number,
@@ -12,19 +13,18 @@ import {
   power,
   product,
   quotient,
-  type Expression,
   type Quantity,
 } from "../mathematics/expression";
-import { growingForever, levelForever } from "../mathematics/factors";
 import { plainHand, letterIn } from "../mathematics/hands";
 import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { lineOf, resultLine, valuesOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import type { Term } from "../compose/term";
 import type { Line, Step } from "../step";
 import { foundStep, rearranged, step, valueStep } from "../steps";
+import { byQuadratic } from "./quadratic";
 import { checkStep, numericSteps } from "./numeric";
 import { simpleRate, type Closed } from "./simple-rate";
 
@@ -33,10 +33,11 @@ const WORDS = STEP_WORDS.rate;
 /** An unknown rate: by a root or a division if there is a formula, otherwise numerically; then in its quoted form. */
 export function rateSteps(composition: Composition): Step[] {
   const closed = composition.isCompound
-    ? (betweenTwoAmounts(composition) ?? ofPerpetuity(composition))
+    ? (betweenTwoAmounts(composition) ?? ofPerpetuity(composition) ?? byQuadratic(composition))
     : simpleRate(composition);
   if (closed !== null) {
-    return [...closed.steps, ...quotedSteps(composition, closed.found), checkStep(composition)];
+    const { steps, found, focal } = closed;
+    return [...steps, ...quotedSteps(composition, found), checkStep(composition, focal)];
   }
   const searched = numericSteps(composition, soughtRate);
   const { letter } = soughtSpell(composition).quantity;
@@ -80,6 +81,7 @@ function betweenTwoAmounts(composition: Composition): Closed | null {
   const found = sheet.work(rate.quantity.letter, "rate", result);
   return {
     found,
+    focal,
     steps: [
       balanceInWords(composition, focal),
       ...steps,
@@ -122,27 +124,39 @@ function ofPerpetuity(composition: Composition): Closed | null {
   const { list, steps } = termsAt(composition, fixedAt(0));
   const own = list.find(({ factor }) => isOpen(factor));
   const price = list.find(({ worth }) => worth !== null);
-  if (own === undefined || price === undefined || list.length !== 2 || own.factor.op !== "quantity")
-    return null;
-  const call = own.factor.quantity.expression;
-  if (call?.op !== "factor") return null;
-  const [rate, growth] = call.args;
+  if (own === undefined || price === undefined || list.length !== 2) return null;
+  const [inverse, ...more] = own.factor.op === "product" ? own.factor.factors : [own.factor];
+  const under = inverse === undefined ? null : inverseOf(inverse);
+  // i, or i − g
+  const [rate, growth] =
+    under?.op === "sum" ? under.terms.map(({ of: term }) => term) : [under ?? undefined];
   if (rate?.op !== "quantity" || !rate.quantity.isUnknown) return null;
-  let result: Expression;
-  if (call.factor === levelForever) result = quotient(own.size, price.size);
-  else if (call.factor === growingForever && growth !== undefined) {
-    result = plus(quotient(own.size, price.size), growth);
-  } else return null;
+  const isDue = stream.timing === "start";
+  if (more.length !== (isDue ? 1 : 0)) return null;
+  const [payment, present] = [own.size, price.size];
+  // Due, PV·(i − g) = PMT·(1 + i).
+  const grown = growth === undefined ? payment : plus(payment, product(present, growth));
+  const share = quotient(payment, present);
+  const result = isDue
+    ? quotient(grown, minus(present, payment))
+    : growth === undefined
+      ? share
+      : plus(share, growth);
   const found = sheet.work(rate.quantity.letter, "rate", result);
   return {
     found,
+    focal: 0,
     steps: [
       balanceInWords(composition, 0),
       ...steps,
       equationStep(composition, list, 0),
       rearranged(
         "short",
-        growth === undefined ? WORDS.perpetuity : WORDS.growingPerpetuity,
+        isDue
+          ? WORDS.perpetuityDue
+          : growth === undefined
+            ? WORDS.perpetuity
+            : WORDS.growingPerpetuity,
         chain(part(rate, "symbols"), part(result, "symbols")),
       ),
       periodicStep(composition, found, lineOf(found)),
@@ -191,8 +205,14 @@ function unitsOf({ rates, solved }: Composition, quantity: Quantity): number | n
 
 /** The periodic rate, before it is quoted again. */
 function periodicStep({ rates, solved }: Composition, found: Quantity, line: Line): Step {
-  const { noun } = rates.basis(lineOfUnknown(solved.unknown));
-  return valueStep(noun === "year" ? WORDS.decimal : WORDS.periodic(noun), found.value, line);
+  const index = lineOfUnknown(solved.unknown);
+  const { noun } = rates.basis(index);
+  const isQuoted = rates.quoted[index]?.letter === found.letter;
+  return valueStep(
+    isQuoted || noun === "year" ? WORDS.decimal : WORDS.periodic(noun),
+    found.value,
+    line,
+  );
 }
 
 /** The rate in its quoted form, as a percentage. */

@@ -3,7 +3,7 @@ import { fullPayments } from "../../../wording/count-words";
 import { STEP_WORDS } from "../../../wording/teaching/step-words";
 import type { ComposedFlow, Composition } from "../compose/composition";
 import { ownSide } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { lineOf, resultLine } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import {
@@ -55,7 +55,7 @@ function finalPaymentSteps(
   const letter = sheet.letter("L");
   if (full + 1 !== own.settled.count) {
     const final = sheet.work(letter, "money", number(last.amount));
-    return [step("final-payment", "every-step", WORDS.endsEarlier(said), resultLine(final))];
+    return [step("final-payment", "short", WORDS.endsEarlier(said), resultLine(final))];
   }
   const at = fixedAt(paymentTime(own.settled, full));
   const { focal } = solved.settled;
@@ -65,7 +65,7 @@ function finalPaymentSteps(
   const final = sheet.work(letter, "money", minus(of(paid), tooMuch));
   const isSmaller = Math.abs(paid.value) > Math.abs(exact.value);
   const words = isSmaller ? WORDS.lastIsSmaller : WORDS.lastIsLarger;
-  return [...steps, step("final-payment", "every-step", words(said), lineOf(final))];
+  return [...steps, step("final-payment", "short", words(said), lineOf(final))];
 }
 
 /** By what the payment is multiplied in the equation of value at a date, and the steps to it. */

@@ -49,10 +49,11 @@ export function searchFor(
     const next = ends.low - (ends.atLow * (ends.high - ends.low)) / (ends.atHigh - ends.atLow);
     if (!Number.isFinite(next) || next <= ends.low || next >= ends.high) break;
     const value = balance(next);
-    const isClose = Math.abs(next - figure) <= CLOSE_ENOUGH * Math.abs(next);
+    const stands = workingFigure(next) === workingFigure(figure);
     figure = next;
+    if (stands) break;
     rows.push(row(String(step), next, value));
-    if (value === 0 || isClose) break;
+    if (Math.abs(value) < RESIDUE && workingFigure(next) === workingFigure(root)) break;
     const side = Math.sign(value) === Math.sign(ends.atLow) ? -1 : 1;
     ends =
       side < 0
@@ -92,9 +93,6 @@ function rowIn(format: AnswerFormat) {
       : writeMoney(value, { ...format, sign: "" }, 6),
   ];
 }
-
-/** A step that moves the figure by a smaller part of it changes no digit that is written. */
-const CLOSE_ENOUGH = 1e-13;
 
 /** A balance below this is written as 0: it is what rounding leaves. */
 const RESIDUE = 1e-6;

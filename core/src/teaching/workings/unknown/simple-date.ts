@@ -2,8 +2,8 @@ import { brokenPeriods } from "../../../engine/rates/accumulation";
 import { lineOfUnknown } from "../../../engine/problem/unknown";
 import type { Composition } from "../compose/composition";
 import { balanceInWords, chain, otherSide, part, positiveFirst } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
-import { lineOf } from "../compose/sheet";
+import { fixedAt } from "../compose/moment";
+import { askedLine, lineOf } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import { yearsExpression } from "../compose/years";
 import {
@@ -65,7 +65,7 @@ export function simpleDate(composition: Composition): Step[] | null {
   return [
     balanceInWords(composition, focal),
     ...still.steps,
-    ...stepWithLines("term", "every-step", WORDS.togetherAt, together.lines),
+    ...stepWithLines("term", "short", WORDS.togetherAt, together.lines),
     ...between.steps,
     foundStep(
       isPlain ? WORDS.inYears : WORDS.fromToday,
@@ -123,6 +123,7 @@ function simpleTime(
         "equation",
         "short",
         WORDS.simpleEquation(isInterest),
+        askedLine(time, STEP_WORDS.given.years),
         chain(part(left, "symbols"), part(right, "symbols")),
       ),
       rearranged(

@@ -3,7 +3,7 @@ import { signOf } from "../../../engine/timeline/amounts";
 import { lineOfUnknown } from "../../../engine/problem/unknown";
 import type { ComposedFlow, Composition } from "../compose/composition";
 import { balanceInWords, chain, equationStep, part, positiveFirst } from "../compose/equation";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { resultLine } from "../compose/sheet";
 import { termsAt } from "../compose/terms";
 import { meanTime } from "../compose/stream-terms";
@@ -27,6 +27,8 @@ const WORDS = STEP_WORDS.rate;
 export interface Closed {
   readonly steps: readonly Step[];
   readonly found: Quantity;
+  /** Of its equation, in years from today. */
+  readonly focal: number;
 }
 
 /** An amount that is moved by a factor which is linear in the rate: 1 + r·t, or 1 − d·t. */
@@ -60,6 +62,7 @@ export function simpleRate(composition: Composition): Closed | null {
   const letter = part(of(rate), "symbols");
   return {
     found,
+    focal,
     steps: [
       balanceInWords(composition, date),
       ...steps,

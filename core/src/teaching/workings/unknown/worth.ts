@@ -1,7 +1,7 @@
 import { yearsAsked } from "../../../engine/solve/solved-problem";
 import type { Composition } from "../compose/composition";
 import { dateWords } from "../compose/flow-names";
-import { fixedAt } from "../compose/moves";
+import { fixedAt } from "../compose/moment";
 import { sumOfWorths } from "../compose/sum-of-worths";
 import { termsAt } from "../compose/terms";
 import type { Step } from "../step";
@@ -14,8 +14,9 @@ export function worthSteps(composition: Composition): Step[] {
 
 /** The net value at a date: money in is positive, money out negative. */
 export function worthAtDate(composition: Composition, focal: number): Step[] {
-  const { list, steps } = termsAt(composition, fixedAt(focal));
+  const { list, stepsWithout } = termsAt(composition, fixedAt(focal));
   const { sheet } = composition;
+  const [only] = list;
   const isOneSided = new Set(list.map(({ sign }) => sign)).size < 2;
   const name = `${isOneSided ? "" : "net "}${focal === 0 ? "present value" : `value ${dateWords(focal, composition.sheet)}`}`;
   const together = sumOfWorths(composition, list, sheet.letter("V"), {
@@ -29,7 +30,7 @@ export function worthAtDate(composition: Composition, focal: number): Step[] {
       say: STEP_WORDS.focalDate.netValue(name),
       lines: [],
     },
-    ...steps,
+    ...stepsWithout(list.length === 1 ? (only?.worth ?? null) : null),
     ...together.steps,
   ];
 }

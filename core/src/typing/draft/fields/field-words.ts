@@ -1,4 +1,5 @@
 import type { FieldName } from "../../../engine/fields/field-ref";
+import { capitalized } from "../../../wording/capitalized";
 import { namesOf } from "../../input/names";
 import { compoundedAsPaidWords, quotationWords } from "../../../wording/quotation-words";
 import { paymentPeriods, usualCompounding } from "../compounding/payment-periods";
@@ -10,7 +11,7 @@ import type { DraftField } from "./draft-fields";
 
 /** The name of a field, after that of its line: "Repayments, number of payments". */
 export function fieldName(draft: Draft, { line, name, ref, words }: DraftField): string {
-  if (ref.on === "ask") return capital(words.name);
+  if (ref.on === "ask") return capitalized(words.name);
   if (ref.on === "flow") return `${lineName(draft, line)}, ${words.name}`;
   const rate = draft.rates.length === 1 ? "Rate" : `Rate ${ref.line + 1}`;
   return name === "percent" ? rate : `${rate}, ${words.name}`;
@@ -24,13 +25,9 @@ export function entryName(draft: Draft, line: string, place: number, on?: string
 function lineName(draft: Draft, line: string): string {
   const own = draft.flows.find(({ id }) => id === line);
   const label = own === undefined ? "" : (namedFlow(own).label ?? "");
-  return capital(
+  return capitalized(
     label.trim() === "" ? namesOf(draft.flows.map(namedFlow)).nameOf(line) : label.trim(),
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 /** What a field says, as text: a choice in words, anything else as typed. */

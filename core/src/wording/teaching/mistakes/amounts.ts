@@ -32,9 +32,9 @@ export const AMOUNT_MISTAKE_WORDS = {
     nextTime: "Read whether the question asks for the interest or for the whole amount.",
   },
   "total-for-interest": {
-    done: () => "you gave the total of the payments",
+    done: (what: string) => `you gave the total of ${what}`,
     corrected: () =>
-      "Adding payments ignores the time value of money; the question asks for something else.",
+      "Adding amounts ignores the time value of money; the question asks for something else.",
     nextTime: "Read what the question wants: a payment, a value or a total.",
   },
   "total-divided-by-count": {
@@ -42,6 +42,12 @@ export const AMOUNT_MISTAKE_WORDS = {
       `you divided ${amount} by the ${count} payments, without interest`,
     corrected: () => "The balance earns interest between payments, so an annuity factor is needed.",
     nextTime: "Divide by the annuity factor, not by the number of payments.",
+  },
+  "interest-of-first-period": {
+    done: (noun: string) => `you found the interest of the first ${noun}`,
+    corrected: (noun: string, interest: string) =>
+      `The interest of the first ${noun} is ${interest}; each payment must also repay a part of the loan.`,
+    nextTime: "Check that the payment is above the first interest: the rest repays the loan.",
   },
   "flat-interest": {
     done: (years: string, count: string) =>

@@ -45,7 +45,10 @@ export const RATE_MISTAKE_WORDS = {
     done: () => "you used the nominal rate as if it were the effective annual rate",
     corrected: (compounded: string) =>
       `It is compounded ${compounded}, so the effective annual rate is higher than the quoted one.`,
-    nextTime: "“Compounded monthly” means nominal: divide it by 12, do not take a root.",
+    nextTime: "A nominal rate is divided by its compounding periods a year; no root is taken.",
+    nextTimeOwn: (compounded: string, perYear: string) =>
+      `“Compounded ${compounded}” means nominal: divide it by ${perYear}, do not take a root.`,
+    nextTimeContinuous: "Continuous compounding grows by e^δ a year: it is no effective rate.",
   },
   "effective-as-nominal": {
     done: (periods: string) =>

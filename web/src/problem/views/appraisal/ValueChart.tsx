@@ -22,6 +22,7 @@ interface ValueChartProps {
   readonly hurdlePercent: number;
   readonly format: AnswerFormat;
   readonly onHurdle: (percent: number) => void;
+  readonly onGrab: () => void;
   readonly onLetGo: () => void;
 }
 
@@ -34,7 +35,7 @@ const NO_CROSSINGS: readonly MarkedRate[] = [];
 /** Net present value against rate, with each internal rate on it and the hurdle rate as a handle. */
 export function ValueChart(props: ValueChartProps) {
   const { curves, rates, crossings = NO_CROSSINGS, hurdlePercent, format } = props;
-  const { onHurdle, onLetGo } = props;
+  const { onHurdle, onGrab, onLetGo } = props;
   const isAlone = curves.length === 1;
   // Where others cross below no interest tells nobody anything, and would press all else together.
   const marked = useMemo(
@@ -88,7 +89,10 @@ export function ValueChart(props: ValueChartProps) {
       over={(area) => (
         <HurdleHandle
           {...{ from, to, area, hurdlePercent, format, onHurdle }}
-          onGrab={() => setHeldAt(hurdlePercent)}
+          onGrab={() => {
+            setHeldAt(hurdlePercent);
+            onGrab();
+          }}
           onLetGo={() => {
             setHeldAt(null);
             onLetGo();

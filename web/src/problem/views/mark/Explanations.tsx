@@ -1,7 +1,5 @@
 import type { Problem, SolvedProblem } from "@kestrelmoor/core";
 import {
-  lineLatex,
-  linePlain,
   partingOf,
   tellExplanation,
   tellTogether,
@@ -12,7 +10,7 @@ import {
 import { useMemo } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { Formula } from "../workings/Formula";
+import { LineFormula } from "../workings/LineFormula";
 import { useWorkingsStyle } from "../workings/workings-choice";
 import styles from "./Mark.module.css";
 
@@ -90,11 +88,7 @@ function StepLines({ step }: { readonly step: Step }) {
       {step.lines
         .filter(({ parts }) => parts.length > 0)
         .map((line, index) => (
-          <Formula
-            key={index}
-            latex={lineLatex(line, { notation: choice.notation, format })}
-            plain={linePlain(line, { notation: choice.notation, format })}
-          />
+          <LineFormula key={index} line={line} notation={choice.notation} format={format} />
         ))}
     </ScrollableFormulas>
   );

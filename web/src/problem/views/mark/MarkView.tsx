@@ -1,4 +1,10 @@
-import { sentenceOf, type FigureUnit, type Problem, type SolvedProblem } from "@kestrelmoor/core";
+import {
+  sentenceOf,
+  type FigureUnit,
+  type FollowUp,
+  type Problem,
+  type SolvedProblem,
+} from "@kestrelmoor/core";
 import {
   markAnswer,
   tellRight,
@@ -15,9 +21,11 @@ import { Solved } from "../Solved";
 import { ClaimField } from "./ClaimField";
 import { EarlierClaims } from "./EarlierClaims";
 import { Explanations } from "./Explanations";
+import { Hints } from "./Hints";
 import { OnTheWay } from "./OnTheWay";
 import { useClaim } from "./claim";
 import { useThrough } from "./use-through";
+import { markedOf, NO_SUCH_ROW } from "./marked-of";
 import { WhatIsMarked } from "./WhatIsMarked";
 import styles from "./Mark.module.css";
 
@@ -39,16 +47,11 @@ export function MarkView() {
 function MarkOf({ solved }: { readonly solved: SolvedProblem }) {
   const [claim, change] = useClaim();
   const { problem, answers } = solved;
-  // One that was taken away since is asked about no more.
-  const follow = claim.follow !== null && problem.also?.[claim.follow] ? claim.follow : null;
-  const unit = follow === null ? answers[0].unit : "money";
+  const marked = useMemo(() => markedOf(solved, claim), [solved, claim]);
+  const unit = marked === null ? answers[0].unit : "money";
   return (
     <>
-      <WhatIsMarked
-        problem={problem}
-        follow={follow}
-        onChoose={(next) => change({ follow: next })}
-      />
+      <WhatIsMarked solved={solved} claim={claim} onChange={change} />
       <EarlierClaims />
       <ClaimField
         words="My answer is"
@@ -57,7 +60,17 @@ function MarkOf({ solved }: { readonly solved: SolvedProblem }) {
         typed={claim.answer}
         onChange={(answer) => change({ answer })}
       />
-      <Verdict problem={problem} follow={follow} unit={unit} typed={claim.answer} />
+      {marked === "missing" ? (
+        <p className={styles.complaint}>{NO_SUCH_ROW}</p>
+      ) : (
+        <Verdict problem={problem} follow={marked} unit={unit} typed={claim.answer} />
+      )}
+      {marked === null && (
+        <>
+          <OnTheWay problem={problem} />
+          <Hints solved={solved} />
+        </>
+      )}
     </>
   );
 }
@@ -71,7 +84,7 @@ const PLACEHOLDERS: Readonly<Record<FigureUnit, string>> = {
 
 interface VerdictProps {
   readonly problem: Problem;
-  readonly follow: number | null;
+  readonly follow: number | FollowUp | null;
   readonly unit: FigureUnit;
   readonly typed: string;
 }
@@ -106,7 +119,13 @@ function Verdict({ problem, follow, unit, typed }: VerdictProps) {
       {(marking?.verdict === "explained" || marking?.verdict === "rounding") && (
         <Explanations {...{ problem, marking, unit }} />
       )}
-      {marking?.verdict === "unexplained" && <OnTheWay problem={problem} />}
+      {marking?.verdict === "unexplained" && (
+        <p className={styles.finding}>
+          {follow === null
+            ? "This is not the answer, and it does not match a common mistake. Type values from earlier steps to find where the two differ."
+            : "This is not the correct value, and it does not match a common mistake."}
+        </p>
+      )}
     </div>
   );
 }

@@ -1,6 +1,6 @@
-import type { AnswerFormat, Problem } from "@kestrelmoor/core";
-import { placeValue, type Placing } from "@kestrelmoor/core/teaching";
-import { readClaim } from "@kestrelmoor/core/typing";
+import type { Problem } from "@kestrelmoor/core";
+import { placeTyped, tellPlaced } from "@kestrelmoor/core/teaching";
+import { readClaims } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
 import { useLingering } from "../../../ui/use-lingering";
 import { useTimesSaid } from "../../document/use-times-said";
@@ -11,54 +11,45 @@ import styles from "./Mark.module.css";
 
 const PLACES_AFTER_MS = 300;
 
-/** If no mistake explains the answer, an intermediate value shows in which half of the workings the mistake is. */
+/** A whole set of workings: values in their order, each in its place, the first wrong one, and what follows from it. */
 export function OnTheWay({ problem }: { readonly problem: Problem }) {
   const [{ onTheWay }, change] = useClaim();
   const format = useAnswerFormat();
   const settled = useLingering(onTheWay, PLACES_AFTER_MS);
   const said = useTimesSaid();
-  const placing = useMemo((): Placing | null => {
-    const read = readClaim(settled, said);
-    return read.ok ? placeValue(problem, read.value) : null;
-  }, [problem, settled, said]);
+  const placed = useMemo(
+    () => placeTyped(problem, readClaims(settled, said)),
+    [problem, settled, said],
+  );
   return (
-    <>
-      <p className={styles.finding}>
-        This is not the answer, and it does not match a common mistake. Type a value from an earlier
-        step to find where the two differ.
-      </p>
+    <section aria-label="Values on the way" className={styles.hints}>
       <ClaimField
-        words="An earlier value I got"
-        label="An earlier value"
-        placeholder="0.005750"
+        words="Values on the way, in order:"
+        label="Values on the way"
+        placeholder="0.00575; 50.6225"
         typed={onTheWay}
+        isLong
         onChange={(next) => change({ onTheWay: next })}
       />
-      {placing === null ? (
-        <p className={styles.quiet}>
-          A periodic rate, a factor or one value, to at least three digits.
-        </p>
-      ) : (
-        <p className={styles.placing}>{wordsFor(placing, format)}</p>
-      )}
-    </>
+      <div aria-live="polite">
+        {placed.length === 0 ? (
+          <p className={styles.quiet}>
+            Periodic rates, factors and values, each to at least three digits. The first wrong one
+            is found.
+          </p>
+        ) : (
+          <ol className={styles.placed} aria-label="Your values">
+            {placed.map(({ typed, placed: one }, place) => (
+              <li key={place}>
+                <b>{typed}</b>{" "}
+                <span className={one?.verdict === "right" ? styles.rightValue : undefined}>
+                  {tellPlaced(one, format)}
+                </span>
+              </li>
+            ))}
+          </ol>
+        )}
+      </div>
+    </section>
   );
-}
-
-function wordsFor(placing: Placing, format: AnswerFormat): string {
-  switch (placing.found) {
-    case "right":
-      return `Correct: that is ${quantityWords(placing)}. The mistake comes later.`;
-    case "slip": {
-      const [slip] = placing.explanation.slips;
-      return `That is what ${quantityWords(placing)} would be if ${slip?.done(format) ?? ""}. ${slip?.corrected(format) ?? ""} ${placing.explanation.nextTime.join(" ")}`;
-    }
-    case "nothing":
-      return "This value is not in the workings or in those of a common mistake. Try an earlier one: the first wrong value shows where the mistake is.";
-  }
-}
-
-function quantityWords({ letter, step }: Extract<Placing, { found: "right" | "slip" }>): string {
-  const name = letter ?? "the value";
-  return step === null ? name : `${name} of step ${step + 1}`;
 }

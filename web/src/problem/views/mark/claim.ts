@@ -1,3 +1,4 @@
+import type { ScheduleFigure } from "@kestrelmoor/core";
 import { keptBeside } from "../../document/kept-beside";
 import { useDocumentState } from "../../document/document-context";
 
@@ -7,9 +8,20 @@ export interface ClaimTexts {
   readonly onTheWay: string;
   /** The place of the follow-up that it is the answer to; `null` for the part's own. */
   readonly follow: number | null;
+  /** The figure of a schedule that it is; `null` for any other. */
+  readonly figure: FigureMarked | null;
 }
 
-const NOTHING: ClaimTexts = { answer: "", onTheWay: "", follow: null };
+/** A figure in one row of a schedule. */
+export interface FigureMarked {
+  /** The place of the payments among the lines. */
+  readonly line: number;
+  readonly of: ScheduleFigure;
+  /** The number of the row, as it is typed. */
+  readonly payment: string;
+}
+
+const NOTHING: ClaimTexts = { answer: "", onTheWay: "", follow: null, figure: null };
 
 /** By the labels of the parts, for what is wrong in one may be followed through another. */
 const useKept = keptBeside(

@@ -16,7 +16,7 @@ export function useThrough(pause: number): NonNullable<Marked["through"]> | null
   const { of } = useClaims();
   const texts = [...partsUsed(outcome)].map((label) => [
     label,
-    of(label).follow === null ? of(label).answer : "",
+    of(label).follow === null && of(label).figure === null ? of(label).answer : "",
   ]);
   const settled = useLingering(JSON.stringify(texts), pause);
   return useMemo(() => {

@@ -1,8 +1,8 @@
 import { useAnswerFormat } from "../../answer/use-answer-format";
-import { lineLatex, linePlain, type Step, type StepTable } from "@kestrelmoor/core/teaching";
+import type { Step, StepTable } from "@kestrelmoor/core/teaching";
 import { Fragment, useRef, useState } from "react";
 import { ScrollableFormulas } from "../../../ui/ScrollableFormulas";
-import { Formula } from "./Formula";
+import { LineFormula } from "./LineFormula";
 import { StepFigures } from "./StepFigures";
 import { goTo, lightUp, stepId } from "./light";
 import type { Source } from "./sources";
@@ -53,9 +53,12 @@ export function StepItem({ step, index, choice, sourcesNow }: StepItemProps) {
               {lines.map((line, place) => (
                 <Fragment key={place}>
                   {line.parts.length > 0 ? (
-                    <Formula
-                      latex={lineLatex(line, { ...choice, format, isMarked: true })}
-                      plain={linePlain(line, { ...choice, format })}
+                    <LineFormula
+                      line={line}
+                      notation={choice.notation}
+                      rounding={choice.rounding}
+                      format={format}
+                      isMarked
                     />
                   ) : (
                     <span />

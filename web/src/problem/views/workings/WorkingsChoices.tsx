@@ -21,8 +21,20 @@ const NOTATIONS = [
   ["factors", "annuity symbols"],
 ] as const;
 
+const BALANCES = [
+  ["shorter", "the shorter method"],
+  ["prospective", "the prospective method"],
+  ["retrospective", "the retrospective method"],
+] as const;
+
+interface WorkingsChoicesProps {
+  readonly verb: string;
+  /** Whether balances are among them, which can be found in two ways. */
+  readonly hasBalances?: boolean;
+}
+
 /** How workings are written, as parts of a sentence. */
-export function WorkingsChoices({ verb }: { readonly verb: string }) {
+export function WorkingsChoices({ verb, hasBalances = false }: WorkingsChoicesProps) {
   const { choice, change } = useWorkingsChoice();
   const { factor, rate } = choice.rounding;
   const chosen = ROUNDINGS.findIndex(
@@ -51,6 +63,17 @@ export function WorkingsChoices({ verb }: { readonly verb: string }) {
         options={ROUNDINGS.map(({ words }, place) => [place, words] as const)}
         onChoose={(place) => change({ rounding: ROUNDINGS[place]?.rounding ?? choice.rounding })}
       />
+      {hasBalances && (
+        <>
+          , balances by{" "}
+          <InkChoice
+            label="Method for balances"
+            value={choice.balances ?? "shorter"}
+            options={BALANCES}
+            onChoose={(balances) => change({ balances })}
+          />
+        </>
+      )}
       .
     </>
   );

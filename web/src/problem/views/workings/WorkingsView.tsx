@@ -1,8 +1,11 @@
 import type { SolvedProblem } from "@kestrelmoor/core";
 import { Fragment, useMemo, useRef, type PointerEvent } from "react";
+import { useCover } from "../../answer/covered";
 import { useAnswerFormat } from "../../answer/use-answer-format";
 import { useDocument } from "../../document/document-context";
 import { Solved } from "../Solved";
+import { useWishedFocal } from "../../timeline/focal-date";
+import { FormulaCards } from "./FormulaCards";
 import { goTo, lightUp } from "./light";
 import { workingsParts } from "./parts";
 import { sourceOf, sourcesOf, type Source } from "./sources";
@@ -16,13 +19,26 @@ const SETS_AFTER_MS = 120;
 
 /** How the answer is got, step by step, with this problem's own numbers. */
 export function WorkingsView() {
+  const { isCovered } = useCover();
   return (
     <Solved
       pause={SETS_AFTER_MS}
       before="When the problem has an answer, the workings appear here step by step."
     >
-      {(solved) => <WorkingsOf solved={solved} />}
+      {(solved) => (isCovered ? <Covered solved={solved} /> : <WorkingsOf solved={solved} />)}
     </Solved>
+  );
+}
+
+/** The workings end in the answer, so they are covered with it. */
+function Covered({ solved }: { readonly solved: SolvedProblem }) {
+  return (
+    <>
+      <p className={styles.sentence}>
+        The workings are covered with the answer. “Mark my answer” gives hints, one at a time.
+      </p>
+      <FormulaCards solved={solved} />
+    </>
   );
 }
 
@@ -30,9 +46,10 @@ function WorkingsOf({ solved }: { readonly solved: SolvedProblem }) {
   const store = useDocument();
   const choice = useWorkingsStyle();
   const format = useAnswerFormat();
+  const focal = useWishedFocal();
   const parts = useMemo(
-    () => workingsParts(solved, { ...choice, format }),
-    [solved, choice, format],
+    () => workingsParts(solved, { ...choice, format, focal }),
+    [solved, choice, format, focal],
   );
   const dim = useRef<(() => void) | null>(null);
   const sourceAt = (target: EventTarget): Source | null => {
@@ -51,6 +68,7 @@ function WorkingsOf({ solved }: { readonly solved: SolvedProblem }) {
   return (
     <>
       <WorkingsTools parts={parts} />
+      <FormulaCards solved={solved} />
       <div
         onPointerOver={point}
         onPointerLeave={() => dim.current?.()}

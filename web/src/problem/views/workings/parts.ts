@@ -14,6 +14,8 @@ export interface WorkingsPart {
   /** The further question in words; `null` for the problem's own. */
   readonly question: string | null;
   readonly made: Workings;
+  /** Whether a balance is found in it. */
+  readonly isOfBalance: boolean;
   /** Steps of the parts before it. */
   readonly before: number;
 }
@@ -32,12 +34,13 @@ export function workingsParts(
     const part = {
       question: followUpWords(made.question, solved.problem, options.format),
       made,
+      isOfBalance: ["balance", "interest", "principal"].includes(made.question.find),
       before,
     };
     before += made.steps.length;
     return [part];
   });
-  return [{ question: null, made: own, before: 0 }, ...further];
+  return [{ question: null, made: own, isOfBalance: false, before: 0 }, ...further];
 }
 
 /** Which step works a quantity out, counted through all parts; −1 where none that is shown does. */

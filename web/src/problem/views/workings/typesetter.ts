@@ -5,7 +5,7 @@ const SLICE_MS = 12;
 
 interface Waiting {
   readonly place: HTMLElement;
-  readonly latex: string;
+  readonly latex: () => string;
 }
 
 const queue: Waiting[] = [];
@@ -16,7 +16,7 @@ let isScheduled = false;
  *
  * @returns takes it back, where it has not been set yet
  */
-export function typeset(place: HTMLElement, latex: string, plain: string): () => void {
+export function typeset(place: HTMLElement, latex: () => string, plain: string): () => void {
   const waiting = { place, latex };
   // One that is set already stays until the new one takes its place.
   if (place.childElementCount === 0) place.textContent = plain;
@@ -49,7 +49,7 @@ function setSome(): void {
 
 /** Built node by node: the page's security policy refuses the inline styles that a string would bring. */
 function set({ place, latex }: Waiting): void {
-  katex.render(String.raw`\displaystyle ${latex}`, place, {
+  katex.render(String.raw`\displaystyle ${latex()}`, place, {
     displayMode: false,
     output: "htmlAndMathml",
     throwOnError: false,

@@ -14,7 +14,7 @@ import { growthFactor } from "../../mathematics/factors";
 import type { ComposedFlow, Composition } from "../../compose/composition";
 import { otherSide, positiveFirst } from "../../compose/equation";
 import { lineOf } from "../../compose/sheet";
-import { fixedAt } from "../../compose/moves";
+import { fixedAt } from "../../compose/moment";
 import { termsAt } from "../../compose/terms";
 import type { Term } from "../../compose/term";
 import type { Line, Step } from "../../step";
@@ -81,7 +81,7 @@ export function countParts(composition: Composition): CountParts | null {
     steps: [
       ...steps,
       ...atEnd.steps,
-      ...stepWithLines("term", "every-step", STEP_WORDS.count.together, extra),
+      ...stepWithLines("term", "short", STEP_WORDS.count.together, extra),
     ],
   };
 }
