@@ -7,6 +7,7 @@ export * from "./openapi";
 export * from "./problem-details";
 export * from "./routes";
 export * from "./notebook";
+export * from "./read-question";
 export * from "./saved-problems";
 export * from "./schedule";
 export * from "./solve";

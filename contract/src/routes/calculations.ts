@@ -1,6 +1,7 @@
 import { appraiseReply, appraiseRequest } from "../appraise";
 import { convertReply, convertRequest } from "../convert-rate";
 import { markReply, markRequest } from "../mark";
+import { readReply, readRequest } from "../read-question";
 import { scheduleReply, scheduleRequest } from "../schedule";
 import { solveReply, solveRequest } from "../solve";
 import { workingsReply, workingsRequest } from "../workings";
@@ -86,6 +87,19 @@ export const calculationRoutes: readonly Route[] = [
       200: { says: "The verdict.", schema: markReply },
       ...badBody,
       422: details("The body does not match the schema, or the problem has no solution."),
+      ...tooMany,
+      ...tooMuch,
+    },
+  },
+  {
+    method: "post",
+    path: "/api/read",
+    summary: "Read the text of a question into problems",
+    body: readRequest,
+    replies: {
+      200: { says: "What it was read as.", schema: readReply },
+      ...badBody,
+      422: details("The body does not match the schema."),
       ...tooMany,
       ...tooMuch,
     },

@@ -1,0 +1,20 @@
+/** What a question asks for. */
+export type AskKind =
+  | "rate"
+  | "growth"
+  | "count"
+  | "time"
+  | "begins"
+  | "payment"
+  | "present"
+  | "start"
+  | "future"
+  | "final"
+  | "balance"
+  | "interest"
+  | "principal"
+  | "total"
+  | "net-value"
+  | "convert"
+  | "choose"
+  | "amount";

@@ -1,0 +1,170 @@
+import type { Mark } from "../marks/mark";
+import type { Quoting } from "../facts/quoting";
+import { quotingOf } from "../facts/rates";
+import { wordsOf, type Scope } from "../facts/scope";
+import type { AskKind } from "./ask-kind";
+import { kindOf } from "./kind-of";
+
+export interface Ask {
+  readonly kind: AskKind;
+  /** The marks of the asking sentence. */
+  readonly marks: readonly Mark[];
+  readonly quoting: Quoting;
+  /** In which unit a time is asked for. */
+  readonly unit: string | null;
+}
+
+const ASKING =
+  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|tell|rank|compare|wanted|discount)$/;
+
+/** The sentence that asks: the last with a question mark or an asking verb, which is not the story's. */
+export function askIn(scope: Scope, taken: ReadonlySet<Mark>): Ask | null {
+  const sentences = scope.sentences();
+  const asking = sentences.filter(isAsking);
+  const marks = asking.at(-1) ?? headed(sentences);
+  if (marks === undefined) return null;
+  const found = [...asking]
+    .reverse()
+    .map((sentence) => askOf(sentence, taken))
+    .find((ask) => ask.kind !== "amount");
+  return found ?? askOf(marks, taken);
+}
+
+/** "Value today, please: €700 at the end of each quarter": what stands before the colon asks. */
+function headed(sentences: readonly (readonly Mark[])[]): readonly Mark[] | undefined {
+  for (const sentence of sentences) {
+    const colon = sentence.findIndex(({ word }) => word === ":");
+    const head = sentence.slice(0, Math.max(colon, 0));
+    const names = head.some(({ word }) =>
+      /^(?:value|payment|price|balance|rate|amount|npv|irr|pv|fv|instalment)$/.test(word),
+    );
+    if (colon > 0 && colon <= SHORT && names) return head;
+  }
+  return undefined;
+}
+
+/** Whether a sentence asks something. */
+export function isAsking(sentence: readonly Mark[]): boolean {
+  const words = wordsOf(sentence);
+  if (
+    / (?:ask yourself|do you (?:have|know|think|agree)|does anyone|may we|can we|is that right|is that correct) /.test(
+      words,
+    )
+  )
+    return false;
+  const last = sentence.at(-1)?.word;
+  return (
+    last === "?" ||
+    isNamed(words) ||
+    sentence.some(
+      (mark, at) =>
+        mark.phrase === undefined &&
+        ASKING.test(mark.word) &&
+        isVerb(sentence, at) &&
+        (!WH.test(mark.word) || isIndirect(sentence, at)),
+    )
+  );
+}
+
+/** "PV of 500 a month for 10 years at 6%": what is named first is asked for, unless it is told what it is. */
+function isNamed(words: string): boolean {
+  return (
+    /^ (?:the )?(?:pv|fv|present value|future value|accumulated value|monthly payment) (?:of|on|for) /.test(
+      words,
+    ) && !/ (?:=|is|are|was|were|equals|given|known) /.test(words)
+  );
+}
+
+const OPENS = /^(?:when|would|should|is|are|will|can|could|does|do|by|at|for|after|in)$/;
+
+/** "Accumulated value?" is a question too. */
+const SHORT = 7;
+
+const WH = /^(?:what|whats|what's|how|which)$/;
+
+/** "His niece asks what will remain": without a question mark, such a word asks at the start or behind a verb of asking. */
+function isIndirect(sentence: readonly Mark[], at: number): boolean {
+  const before = sentence[at - 1]?.word ?? "";
+  return (
+    at <= 1 ||
+    /^(?:asks?|asked|wonders?|know|knows|find|determine|calculate|state|tell|out|and|then|,|:|\))$/.test(
+      before,
+    ) ||
+    sentence[at - 1]?.quantity !== undefined ||
+    sentence[at - 1]?.phrase !== undefined
+  );
+}
+
+/** "work" and "price" ask only at the beginning of a sentence or clause. */
+function isVerb(sentence: readonly Mark[], at: number): boolean {
+  const word = sentence[at]?.word ?? "";
+  if (
+    !/^(?:work|price|give|state|show|tell|find|rank|compare|estimate|solve|express|discount)$/.test(
+      word,
+    )
+  )
+    return true;
+  const before = sentence[at - 1]?.word;
+  return (
+    before === undefined ||
+    /^(?:[.,:;)(]|and|then|please|to|must|should|hence|also|\d+|[a-h]|i+)$/.test(before) ||
+    sentence[at - 1]?.quantity !== undefined
+  );
+}
+
+/** @param taken what is said of a known rate asks nothing */
+function askOf(sentence: readonly Mark[], taken: ReadonlySet<Mark>): Ask {
+  const verb = sentence.findIndex(
+    ({ word, phrase }, place) =>
+      phrase === undefined && ASKING.test(word) && isVerb(sentence, place),
+  );
+  const opens = OPENS.test(sentence[0]?.word ?? "") || isNamed(wordsOf(sentence));
+  const at = verb === -1 && opens ? 0 : verb;
+  const marks = at === -1 ? sentence : sentence.slice(at);
+  // "If money is worth 5%" is how the rate is told.
+  const words = wordsOf(marks.filter((mark) => !taken.has(mark))).replace(
+    / money (?:is|was) worth /g,
+    " ",
+  );
+  const read = isPercentAsked(sentence) ? "rate" : kindOf(words, marks);
+  // "(b) if instead €900 is taken out at the end of each year?" asks what has been asked before.
+  const isShort = sentence.length <= SHORT;
+  const kind = at === -1 && !isShort ? "amount" : read;
+  return { kind, marks: sentence, quoting: quotingAsked(sentence, kind), unit: unitOf(words) };
+}
+
+/** "As a yearly % (compounded once a year), how good is that?" */
+function isPercentAsked(sentence: readonly Mark[]): boolean {
+  return sentence.some(({ word, quantity }) => word === "%" && quantity === undefined);
+}
+
+function unitOf(words: string): string | null {
+  const unit = / (years|months|weeks|days|quarters|fortnights|half-years) /.exec(words)?.[1];
+  const units: Readonly<Record<string, string>> = {
+    years: "P1Y",
+    months: "P1M",
+    weeks: "P1W",
+    days: "P1D",
+    quarters: "P3M",
+    fortnights: "P2W",
+    "half-years": "P6M",
+  };
+  return unit === undefined ? null : (units[unit] ?? null);
+}
+
+/** "I save 150 a month": no rate is told or asked by it. */
+function isPaidSo(sentence: readonly Mark[], at: number): boolean {
+  const before = sentence[at - 1]?.quantity?.is;
+  return sentence[at]?.phrase?.kind === "every" && (before === "money" || before === "number");
+}
+
+/** "What nominal rate compounded monthly", "which continuously compounded yearly rate", "what rate per week". */
+function quotingAsked(sentence: readonly Mark[], kind: AskKind): Quoting {
+  if (kind !== "rate" && kind !== "convert") return {};
+  return Object.assign(
+    {},
+    ...sentence
+      .filter(({ phrase }, at) => phrase !== undefined && !isPaidSo(sentence, at))
+      .map(quotingOf),
+  ) as Quoting;
+}

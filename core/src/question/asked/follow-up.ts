@@ -1,0 +1,147 @@
+import type { FlowOf, FollowUp, KnownPosition, Problem } from "../../engine/problem/schema";
+import { momentOf } from "../facts/details";
+import { PAYMENT_NOUN } from "../facts/rates";
+import type { Facts } from "../facts/facts";
+import type { Mark } from "../marks/mark";
+import { timesSpan, yearsIn } from "../marks/span";
+import type { Use } from "../shape/shape";
+
+export interface FollowUpRead {
+  readonly follow: FollowUp;
+  readonly uses: readonly Use[];
+}
+
+/**
+ * What a part asks of a problem that is solved already: a balance, interest, principal or a total.
+ *
+ * @returns `null` where it asks for something else
+ */
+export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null {
+  const { ask } = facts;
+  if (ask === null) return null;
+  const lasting = lastOf(problem);
+  const stream = problem.flows.find((flow): flow is FlowOf<"stream"> => flow.kind === "stream");
+  const when =
+    timeIn(ask.marks) ??
+    timeIn(facts.scope.marks.filter(({ sentence }) => sentence >= (ask.marks[0]?.sentence ?? 0)));
+  const uses: Use[] = when === null ? [] : [{ mark: when, role: "time" }];
+  if (ask.kind === "balance" || ask.kind === "future" || isFundAsked(ask.marks)) {
+    const counted = paymentsBefore(ask.marks);
+    const at =
+      counted !== null && stream !== undefined
+        ? ofPayment(counted, stream)
+        : when === null
+          ? null
+          : balanceAt(when, stream);
+    return at === null ? null : { follow: { find: "balance", at }, uses };
+  }
+  if (ask.kind === "interest" || ask.kind === "principal") {
+    const span = spanOf(when, ask.marks, stream, lasting);
+    return { follow: { find: ask.kind, ...span }, uses };
+  }
+  if (ask.kind === "total" && stream !== undefined)
+    return { follow: { find: "total", of: stream.id }, uses };
+  return null;
+}
+
+/** When all has been paid. */
+function lastOf({ flows }: Problem): KnownPosition {
+  const stream = flows.find(({ kind }) => kind === "stream");
+  if (stream !== undefined) return { endOf: stream.id };
+  const later = flows.flatMap((flow) =>
+    flow.kind === "single" && typeof flow.at === "string" && flow.at !== "P0D" ? [flow.at] : [],
+  );
+  return later[0] ?? "P1Y";
+}
+
+/** "What is the fund at its largest?" */
+function isFundAsked(marks: readonly Mark[]): boolean {
+  return marks.some(({ word }) => word === "fund" || word === "account") && timeIn(marks) !== null;
+}
+
+function timeIn(marks: readonly Mark[]): Mark | null {
+  const isTime = ({ phrase }: Mark) =>
+    (phrase?.kind === "when" && phrase.as !== "now" && phrase.as !== "ago") ||
+    phrase?.kind === "at-end-of-flows" ||
+    (phrase?.kind === "lasting" && phrase.as !== "whole");
+  return (
+    marks.find(isTime) ??
+    marks.find(
+      ({ phrase, quantity }) =>
+        phrase?.kind === "lasting" || (quantity?.is === "span" && !quantity.isArticle),
+    ) ??
+    null
+  );
+}
+
+/** "What is still owed after 30 payments?" */
+function paymentsBefore(marks: readonly Mark[]): number | null {
+  const at = marks.findIndex(
+    ({ quantity }, place) =>
+      quantity?.is === "number" &&
+      !quantity.isOrdinal &&
+      PAYMENT_NOUN.test(marks[place + 1]?.word ?? "") &&
+      marks[place - 1]?.word === "after",
+  );
+  const quantity = marks[at]?.quantity;
+  return quantity?.is === "number" ? quantity.value : null;
+}
+
+/** After a time, or right after a payment that is told by its number. */
+function balanceAt(when: Mark, stream: FlowOf<"stream"> | undefined): KnownPosition | null {
+  const { phrase, quantity } = when;
+  if (phrase?.kind === "at-end-of-flows") {
+    const [number] = phrase.numbers;
+    if (number === undefined) return stream === undefined ? null : { endOf: stream.id };
+    return stream === undefined ? null : ofPayment(number, stream);
+  }
+  if (phrase?.kind === "when") return momentOf(when);
+  return phrase?.iso ?? (quantity?.is === "span" ? quantity.iso : null);
+}
+
+function ofPayment(number: number, { timing, every }: FlowOf<"stream">): string {
+  return timesSpan(timing === "start" ? number - 1 : number, every);
+}
+
+/** "During the third year", "in the 30th payment"; the whole time where nothing is said. */
+function spanOf(
+  when: Mark | null,
+  marks: readonly Mark[],
+  stream: FlowOf<"stream"> | undefined,
+  lasting: KnownPosition,
+): { from: KnownPosition; to: KnownPosition } {
+  const whole = { from: "P0D", to: lasting } as const;
+  const rank = marks.find(({ quantity }) => quantity?.is === "number" && quantity.isOrdinal);
+  if (rank?.quantity?.is === "number" && stream !== undefined) {
+    const number = rank.quantity.value;
+    return { from: timesSpan(number - 1, stream.every), to: timesSpan(number, stream.every) };
+  }
+  const phrase = when?.phrase;
+  if (phrase === undefined) return whole;
+  if (
+    phrase.kind === "at-end-of-flows" &&
+    stream !== undefined &&
+    phrase.numbers[0] !== undefined
+  ) {
+    return {
+      from: timesSpan(phrase.numbers[0] - 1, stream.every),
+      to: timesSpan(phrase.numbers[0], stream.every),
+    };
+  }
+  if (phrase.as === "end-of") {
+    const [number = 1] = phrase.numbers;
+    const unit = phrase.iso ?? "P1Y";
+    return { from: timesSpan(number - 1, unit), to: timesSpan(number, unit) };
+  }
+  if (phrase.as === "years") {
+    const [from = 1, to = 1] = phrase.numbers;
+    const unit = phrase.iso ?? "P1Y";
+    return { from: timesSpan(from - 1, unit), to: timesSpan(to, unit) };
+  }
+  if (phrase.as === "first" || phrase.as === "whole" || phrase.as === "at") {
+    return phrase.iso === undefined || yearsIn(phrase.iso) === 0
+      ? whole
+      : { from: "P0D", to: phrase.iso };
+  }
+  return whole;
+}

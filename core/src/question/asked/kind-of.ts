@@ -1,0 +1,134 @@
+import { isMoney, isPercent } from "../facts/scope";
+import type { Mark } from "../marks/mark";
+import { amountKind } from "./amount-kind";
+import type { AskKind } from "./ask-kind";
+
+const RATE =
+  / (?:rate|rates|yield|irr|internal rate|apr|force of interest|percentage|percent|per cent|return|cagr|implicit|aer|ear|effective annual rate) /;
+
+/** What the words of a question ask for. */
+export function kindOf(words: string, marks: readonly Mark[]): AskKind {
+  if (isValueThen(marks)) return "future";
+  if (/ (?:net present value|npv) /.test(words)) return "net-value";
+  if (
+    / (?:convert|express|restate|equivalent to|equivalent rate|same growth|does the same|amounts to the same) /.test(
+      words,
+    ) &&
+    RATE.test(words + " rate ") &&
+    !marks.some(isMoney)
+  )
+    return "convert";
+  if (
+    /^ which | (?:would you rather|rank|better|cheapest|cheaper|best) /.test(words) &&
+    !/ which (?:rate|nominal|continuously|effective|yearly|annual|monthly|amount|sum|payment) /.test(
+      words,
+    )
+  )
+    return "choose";
+  if (isRateAsked(words, marks)) return "rate";
+  if (
+    / (?:how long|how soon|when will|when does|when is|n = \?) /.test(words) ||
+    words.includes(" n = ?")
+  ) {
+    return / (?:wait|before the first|deferred|put off|until the first) /.test(words)
+      ? "begins"
+      : "time";
+  }
+  if (words.startsWith(" discount ")) return "present";
+  if (
+    / (?:find|determine|calculate|what is) the (?:time|term|length of time|number of years) /.test(
+      words,
+    )
+  )
+    return "time";
+  const many = /(?: how many| number of| after how many| in how many) (?:\w+ ){0,2}?(\w+)/.exec(
+    words,
+  );
+  if (many !== null) {
+    return /^(?:years|months|weeks|days|quarters|fortnights|half)$/.test(many[1] ?? "")
+      ? "time"
+      : "count";
+  }
+  if (
+    / how much (?:simple |compound |total )?interest | (?:total |simple |compound )?interest (?:is )?(?:paid|charged|earned|payable|in|on|due|portion|part|component|content|does|do|did) | find the (?:total |half-yearly |simple |compound )?interest | total interest | amount of interest | finance charge /.test(
+      words,
+    ) &&
+    !/ at .*interest rate/.test(words)
+  )
+    return "interest";
+  if (
+    / (?:principal|capital) (?:is |has been |does |will be )?(?:repaid|paid|reduced|in|part|portion)| how much of (?:the )?(?:principal|capital|loan|debt) /.test(
+      words,
+    )
+  )
+    return "principal";
+  if (
+    / (?:pay|paid|pays|repay|repaid|repays|deposited|paid in) in (?:total|all) | total (?:of the |of all |of her |of his )?(?:payments|paid|repaid|repayment|amount paid|cost of the) | altogether /.test(
+      words,
+    )
+  )
+    return "total";
+  if (
+    / (?:present value|pv|discounted value|present worth|capital value|buying power|today money|real terms|present terms|present value terms) | worth (?:\S+ ){0,7}?(?<!from )(?:today|now|at present) | value (?:\w+ )?(?:today|now) | (?:pv) = \? | worth at \?| (?:today|now) (?:\S+ ){0,4}?worth | cash equivalent | cash value /.test(
+      words,
+    )
+  )
+    return "present";
+  if (
+    / (?:accumulated value|future value|final amount|final value|maturity value|accumulated amount|terminal value) /.test(
+      words,
+    )
+  )
+    return "future";
+  if (
+    / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) /.test(
+      words,
+    )
+  )
+    return "balance";
+  if (
+    / (?:increase|increases|raise|rise|growth|step|grow) /.test(words) &&
+    / (?:by how|what|find) /.test(words) &&
+    !/ how much (?:will|does|has) | grow to | grow into /.test(words)
+  )
+    return "growth";
+  return amountKind(words);
+}
+
+/** "What is the value, 12 years from now, of $3,300 deposited today?" */
+function isValueThen(marks: readonly Mark[]): boolean {
+  const at = marks.findIndex(
+    ({ word, phrase }) => phrase === undefined && /^(?:value|worth|balance)$/.test(word),
+  );
+  const near = at === -1 ? [] : marks.slice(at + 1, at + 4);
+  const isPresent = /^(?:present|discounted|current)$/.test(marks[at - 1]?.word ?? "");
+  return (
+    !isPresent &&
+    near.some(
+      ({ phrase, text }) =>
+        phrase?.kind === "when" &&
+        phrase.as === "at" &&
+        / (?:now|today|time|later|hence)$/.test(text.toLowerCase()),
+    )
+  );
+}
+
+/** A rate is asked for where no figure stands with the word. */
+function isRateAsked(words: string, marks: readonly Mark[]): boolean {
+  if (
+    !RATE.test(words) &&
+    !/ what (?:is the |s the |'s the |)?interest |interest\?| as a (?:yearly|annual|monthly) % /.test(
+      words,
+    )
+  )
+    return false;
+  const place = marks.findIndex(
+    ({ word, phrase }) =>
+      /^(?:rate|rates|yield|irr|return|apr|percentage|cagr|interest)$/.test(word) ||
+      phrase?.kind === "quoted",
+  );
+  const near = place === -1 ? [] : marks.slice(place, place + 5);
+  const isTold = near.some(isPercent);
+  const isAtRate = / at (?:a|an|the|this|that|what)? ?(?:\w+ )?(?:interest )?rate of /.test(words);
+  return !isTold && !(isAtRate && marks.some(isPercent));
+}

@@ -1,0 +1,38 @@
+import type { Facts } from "../facts/facts";
+import { isMoney, wordsOf } from "../facts/scope";
+import { saidQuotation, type QuotedRate } from "../shape/quotations";
+import { type Use, usesOf } from "../shape/shape";
+
+/** Rates to choose among. */
+export interface OffersQuestion {
+  readonly rates: readonly QuotedRate[];
+  readonly want: "highest" | "lowest";
+  readonly uses: readonly Use[];
+}
+
+const BORROWING =
+  / (?:loan|loans|borrow|borrower|borrows|lender|lenders|cheapest|cheaper|cost|costs|mortgage|card|cards|debt|pay the least|finance|credit) /;
+
+/** Reads "which is better, 4.35% compounded daily or 4.4% semi-annually?"; `null` where nothing is to be chosen. */
+export function offersQuestion(facts: Facts): OffersQuestion | null {
+  const { percents, ask, scope, streams } = facts;
+  const rates = percents.filter(({ use, percent }) => use === "rate" && percent !== null);
+  // "Should you borrow at 6.4% compounded monthly or at 6.5% compounded annually?"
+  const isEither = scope.marks.some(({ word }) => word === "or") && !scope.marks.some(isMoney);
+  const isChoice = ask?.kind === "choose" || (isEither && ask !== null);
+  if (!isChoice || rates.length < 2 || streams.some(({ amount }) => amount !== null)) return null;
+  const words = wordsOf(scope.marks);
+  const isLending =
+    / (?:lend|invest|saver|deposit|savings|account|accounts) /.test(words) &&
+    !/ (?:cheapest|cheaper|borrower|borrow) /.test(words);
+  return {
+    rates: rates.flatMap(({ percent, quoting }): QuotedRate[] =>
+      percent === null ? [] : [{ percent, ...(saidQuotation(quoting) ?? { quoted: "effective" }) }],
+    ),
+    want: BORROWING.test(words) && !isLending ? "lowest" : "highest",
+    uses: usesOf(
+      rates.flatMap(({ marks }) => marks),
+      "rate",
+    ),
+  };
+}

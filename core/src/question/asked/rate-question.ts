@@ -1,0 +1,142 @@
+import type { Quotation } from "../../engine/rates/quotation";
+import type { Facts } from "../facts/facts";
+import type { Quoting } from "../facts/quoting";
+import { partOfYear, quotingOf } from "../facts/rates";
+import { isMoney, isPercent, wordsOf } from "../facts/scope";
+import type { Mark } from "../marks/mark";
+import type { QuotedRate } from "../shape/quotations";
+import { saidQuotation } from "../shape/quotations";
+import type { Use } from "../shape/shape";
+
+/** A question that restates a rate. */
+export interface RateQuestion {
+  readonly from: QuotedRate;
+  /** How it is to be restated. */
+  readonly to: Quotation;
+  readonly isFromOpen: boolean;
+  readonly uses: readonly Use[];
+}
+
+/** Reads "convert 7.8% compounded monthly to an effective annual rate"; `null` for a question about money. */
+export function rateQuestion(facts: Facts): RateQuestion | null {
+  const { scope, percents, ask } = facts;
+  const [given] = percents;
+  const isOfRates =
+    scope.marks.every((mark) => !isMoney(mark)) &&
+    facts.streams.every(
+      ({ amount, count, term }) => amount === null && count === null && term === null,
+    );
+  const namesRate = scope.marks.some(
+    ({ word, phrase }) =>
+      /^(?:rate|rates|equivalent|j|yield|yields|force|apr)$/.test(word) ||
+      phrase?.kind === "quoted",
+  );
+  const isOther =
+    ask === null ||
+    !isOfRates ||
+    (ask.kind !== "convert" && ask.kind !== "rate" && !namesRate) ||
+    isTimed(scope.marks);
+  if (
+    given?.percent === null ||
+    given === undefined ||
+    percents.length !== 1 ||
+    isOther ||
+    scope.marks.some(isMoney)
+  )
+    return null;
+  const { source, target } = halves(scope.marks, given.mark);
+  const from = quotingIn(source);
+  const to = notationIn(scope.marks, given.marks) ?? quotingIn(target);
+  const fromQuotation = saidQuotation(from) ?? saidQuotation(given.quoting);
+  const toQuotation = saidQuotation(to) ?? ("per" in to ? { quoted: "effective" as const } : null);
+  if (toQuotation === null) return null;
+  const uses: Use[] = [...source, ...target]
+    .filter(({ phrase, quantity }) => quantity?.is === "percent" || isQuoting(phrase?.kind))
+    .map((mark) => ({ mark, role: target.includes(mark) ? "asked" : "rate" }));
+  return {
+    from: { percent: given.percent, ...(fromQuotation ?? { quoted: "effective" }) },
+    to: toQuotation,
+    isFromOpen: fromQuotation === null,
+    uses,
+  };
+}
+
+/** "Find j4": the wanted rate in the notation of the given one. */
+function notationIn(marks: readonly Mark[], given: readonly Mark[]): Quoting | null {
+  const at = marks.findIndex(({ word, phrase }, place) => {
+    const next = marks[place + 1];
+    const isLetter = phrase === undefined && /^[ji]$/.test(word);
+    return isLetter && next?.quantity?.is === "number" && !given.includes(next);
+  });
+  const times = marks[at + 1]?.quantity;
+  if (at === -1 || times?.is !== "number") return null;
+  return { as: "nominal", compounding: partOfYear(times.value) };
+}
+
+/** A length of time makes it a question about money. */
+function isTimed(marks: readonly Mark[]): boolean {
+  return marks.some(
+    ({ phrase, quantity }) =>
+      phrase?.kind === "lasting" ||
+      (phrase?.kind === "when" && phrase.iso !== undefined) ||
+      (quantity?.is === "span" && !quantity.isArticle),
+  );
+}
+
+function isQuoting(kind: string | undefined): boolean {
+  return kind === "quoted" || kind === "compounding" || kind === "every" || kind === "timing";
+}
+
+const TURNS = /^(?:to|as|into|what|which|find|determine|calculate|\.|;|\?)$/;
+
+/** The words of the given rate and those of the wanted one: cut at "to", "as", "what" or the end of a sentence. */
+function halves(
+  marks: readonly Mark[],
+  given: Mark,
+): { source: readonly Mark[]; target: readonly Mark[] } {
+  const at = marks.indexOf(given);
+  const after = marks.slice(at);
+  const cut = after.findIndex(
+    ({ word, phrase, quantity }, place) =>
+      place > 0 && phrase === undefined && quantity === undefined && TURNS.test(word),
+  );
+  const own = cut === -1 ? after : after.slice(0, cut);
+  const before = marks.slice(0, at);
+  const asks = before.findIndex(({ word }) =>
+    /^(?:what|which|find|determine|calculate|at)$/.test(word),
+  );
+  // "Which continuous rate gives the same growth as 5% compounded semi-annually?": the wanted one comes first.
+  const isFirst =
+    asks !== -1 &&
+    before.slice(asks).some(({ phrase }) => isQuoting(phrase?.kind)) &&
+    !/ (?:corresponding to|of the rate) $/.test(wordsOf(before.slice(-2)));
+  const lead = leadOf(before);
+  return isFirst
+    ? { source: [...own], target: before }
+    : { source: [...lead, ...own], target: [...(cut === -1 ? [] : after.slice(cut))] };
+}
+
+/** "A nominal rate of 9%": what quotes the given rate before its figure. */
+function leadOf(before: readonly Mark[]): readonly Mark[] {
+  return before
+    .slice(-5)
+    .filter(({ phrase }) => phrase?.kind === "quoted" || phrase?.kind === "every");
+}
+
+function quotingIn(marks: readonly Mark[]): Quoting {
+  let quoting: Quoting = {};
+  for (const mark of marks) {
+    if (isPercent(mark) || mark.phrase === undefined) continue;
+    const read = quotingOf(mark);
+    const { payable, ...rest } = read;
+    quoting = { ...(payable === undefined ? {} : { per: payable }), ...rest, ...quoting };
+  }
+  // "Interest of 1.9% is charged each quarter" quotes that quarter's own rate.
+  const isCharged = marks.some(
+    ({ phrase }) => phrase?.kind === "compounding" && phrase.as === "payable",
+  );
+  const { per, compounding, ...rest } = quoting;
+  if (isCharged && compounding !== undefined && per === undefined)
+    return { ...rest, per: compounding };
+  return quoting;
+}

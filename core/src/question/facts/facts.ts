@@ -1,0 +1,114 @@
+import { askIn, type Ask } from "../asked/ask";
+import type { Mark } from "../marks/mark";
+import { agesIn, type AgeFact } from "./ages";
+import { firstAmount, grownStream, untoldGrowth } from "./growth";
+import { amountsIn, type AmountFact } from "./amounts";
+import { addDetails } from "./details";
+import { paymentsIn, type PaymentsFact } from "./payments";
+import { PAYMENT_NOUN, percentsIn, type PercentFact } from "./rates";
+import { isMoney, type Scope } from "./scope";
+
+/** What a text tells, before it is made a problem. */
+export interface Facts {
+  readonly scope: Scope;
+  readonly percents: readonly PercentFact[];
+  readonly streams: readonly PaymentsFact[];
+  readonly amounts: readonly AmountFact[];
+  readonly ages: readonly AgeFact[];
+  readonly ask: Ask | null;
+  readonly currency: string | null;
+}
+
+export function factsIn(scope: Scope): Facts {
+  const percents = percentsIn(scope);
+  const ask = askIn(scope, new Set(percents.flatMap(({ marks }) => marks)));
+  const streams = streamsIn(scope, percents, ask);
+  const growth = untoldGrowth(scope, ask);
+  const isGrowthAsked = growth !== null && streams.length > 0;
+  if (isGrowthAsked) openGrowth(streams, growth);
+  const taken = new Set<Mark>([
+    ...streams.flatMap(({ marks }) => marks),
+    ...percents.flatMap(({ marks }) => marks),
+  ]);
+  const amounts = adopted(scope, streams, amountsIn(scope, taken), ask);
+  return {
+    scope,
+    percents,
+    streams,
+    amounts,
+    ages: agesIn(scope),
+    ask: ask !== null && isGrowthAsked ? { ...ask, kind: "growth" } : withoutEnd(ask, streams),
+    currency: currencyIn(scope),
+  };
+}
+
+/** What goes on for ever, or is received, is worth something today: "What is the share worth?" */
+function withoutEnd(ask: Ask | null, streams: readonly PaymentsFact[]): Ask | null {
+  const isForever = streams.some(({ count }) => count === "forever");
+  return ask?.kind === "future" && isForever ? { ...ask, kind: "present" } : ask;
+}
+
+/** "How many payments clear it if each is $1,200?": an amount that is told apart from how often it is paid. */
+function adopted(
+  scope: Scope,
+  streams: readonly PaymentsFact[],
+  amounts: readonly AmountFact[],
+  ask: Ask | null,
+): readonly AmountFact[] {
+  const stream = streams.find(({ amount }) => amount === null);
+  if (stream === undefined || ask?.kind === "payment" || stream.growth !== null) return amounts;
+  const found = amounts.find(({ mark, role, at }) => {
+    const before = scope.before(mark, 3).map(({ word }) => word);
+    const isEach = before.includes("each") || scope.after(mark, 1)[0]?.word === "each";
+    const isPaid = /^(?:paid|deposited|saved|withdrawn|repaid)$/.test(
+      scope.after(mark, 2)[1]?.word ?? "",
+    );
+    const isOf =
+      /^(?:of|is|are|were|be)$/.test(before[0] ?? "") && PAYMENT_NOUN.test(before[1] ?? "");
+    return at === null && (isEach || isOf || isPaid) && role !== "loan";
+  });
+  if (found === undefined) return amounts;
+  stream.amount = found.amount;
+  stream.amountMark = found.mark;
+  stream.marks.push(found.mark);
+  return amounts.filter((amount) => amount !== found);
+}
+
+function streamsIn(
+  scope: Scope,
+  percents: readonly PercentFact[],
+  ask: Ask | null,
+): PaymentsFact[] {
+  const found = paymentsIn(scope, percents);
+  const grown = found.length === 0 ? grownStream(scope, percents, ask) : null;
+  const streams = grown === null ? found : [grown];
+  addDetails(scope, streams, percents);
+  for (const stream of streams) addFirstAmount(scope, stream, ask);
+  return streams;
+}
+
+/** Of payments that grow, the first is told by itself: "£6,000 today … goes up by £250 each year". */
+function addFirstAmount(scope: Scope, stream: PaymentsFact, ask: Ask | null): void {
+  const grows = stream.growth !== null || untoldGrowth(scope, ask) !== null;
+  if (!grows || stream.amount !== null) return;
+  const first = firstAmount(scope, null);
+  if (first === null || stream.marks.includes(first.mark)) return;
+  stream.amount = first.value;
+  stream.amountMark = first.mark;
+  stream.marks.push(first.mark, first.when);
+  if (stream.timing === null) stream.first ??= first.first;
+}
+
+function openGrowth(streams: readonly PaymentsFact[], growth: "percent" | "amount"): void {
+  const stream = streams.find((one) => one.growth === null);
+  if (stream !== undefined)
+    stream.growth = growth === "percent" ? { percent: null } : { amount: null };
+}
+
+/** The currency of the first amount that names one. */
+function currencyIn(scope: Scope): string | null {
+  for (const { quantity } of scope.marks.filter(isMoney)) {
+    if (quantity?.is === "money" && quantity.currency !== null) return quantity.currency;
+  }
+  return null;
+}

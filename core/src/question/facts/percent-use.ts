@@ -1,0 +1,78 @@
+import type { Mark } from "../marks/mark";
+import type { Quoting } from "./quoting";
+import { isMoney, isPercent, until, type Scope } from "./scope";
+
+/** What a percentage is of. */
+export type PercentUse = "rate" | "growth" | "inflation" | "share" | "coupon";
+
+const RISE =
+  /^(?:increase|increases|increasing|increased|rise|rises|rising|rose|raise|raises|raised|raising|grow|grows|growing|growth|climb|climbs|climbing|up|higher|larger|greater|bigger|more|above|escalates|escalating|escalation|steps|indexed|exceeds|exceeding)$/;
+const FALL =
+  /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropping|reduce|reduces|reduced|reducing|less|lower|smaller|loses|lose|losing|lost|down|below)$/;
+const OF_MONEY =
+  /^(?:interest|earn|earns|earning|earned|rate|yield|yields|return|discount|discounting|invested|fund|account|money|savings?|accrues|charged|apr|credits|credited)$/;
+const PRICES = /^(?:inflation|prices|living)$/;
+
+function isChange({ word }: Mark): boolean {
+  return RISE.test(word) || FALL.test(word);
+}
+
+/** What a percentage is of, and which marks say so. */
+export interface Use {
+  readonly use: PercentUse;
+  readonly isFall: boolean;
+  readonly marks: readonly Mark[];
+}
+
+export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
+  const rate: Use = { use: "rate", isFall: false, marks: [] };
+  const before = until(scope.before(mark, 10), (other) => isPercent(other) || other.word === ";");
+  const behind = until(
+    scope.after(mark, 6),
+    (other) => isPercent(other) || isMoney(other) || other.word === ";",
+  );
+  const [next, second, third] = behind;
+  if (
+    next?.word === "of" &&
+    /^(?:the|its|their|this|that|par|face|nominal|his|her|it|what)$/.test(second?.word ?? "") &&
+    third !== undefined &&
+    !before.slice(0, 2).some(isChange)
+  ) {
+    return { use: "share", isFall: false, marks: [] };
+  }
+  // "A deposit of 20%", "15% down".
+  const isDown =
+    next?.word === "down" ||
+    (before[0]?.word === "of" &&
+      /^(?:deposit|payment|down|residual|balloon)$/.test(before[1]?.word ?? ""));
+  if (isDown) return { use: "share", isFall: false, marks: [] };
+  // A bond is redeemed at so much of its nominal, and nobody charges half of what is owed.
+  const isRedeemed = before
+    .slice(0, 4)
+    .some(({ word }) => /^(?:redeemed|redeemable|redemption|repaid)$/.test(word));
+  if (isRedeemed && mark.quantity?.is === "percent" && mark.quantity.value > 50) {
+    return { use: "share", isFall: false, marks: [] };
+  }
+  const isCoupon =
+    /^coupons?$/.test(next?.word ?? "") ||
+    before.slice(0, 3).some(({ word }) => /^coupons?$/.test(word));
+  if (isCoupon) return { use: "coupon", isFall: false, marks: [] };
+  if (quoting.as !== undefined || quoting.compounding !== undefined) return rate;
+  if (
+    before.some(({ word }) => PRICES.test(word)) &&
+    !before.slice(0, 2).some(({ word }) => word === "real")
+  ) {
+    return { use: "inflation", isFall: false, marks: [] };
+  }
+  const moneyWord = before.findIndex(({ word }) => OF_MONEY.test(word));
+  const cueBefore = before.findIndex(isChange);
+  const cueBehind = behind.findIndex(isChange);
+  const isBefore =
+    cueBefore !== -1 && cueBefore <= 4 && (moneyWord === -1 || cueBefore < moneyWord);
+  const isBehind = cueBehind !== -1 && cueBehind <= 2;
+  if (!isBefore && !isBehind) return rate;
+  const cue = isBehind ? behind[cueBehind] : before[cueBefore];
+  const span = behind.find(({ phrase }) => phrase?.kind === "every" || phrase?.kind === "timing");
+  const isFall = FALL.test(cue?.word ?? "");
+  return { use: "growth", isFall, marks: span === undefined ? [] : [span] };
+}

@@ -1,0 +1,25 @@
+import type { Mark } from "../marks/mark";
+import type { Scope } from "./scope";
+
+const STEP =
+  /^(?:more|up|by|higher|larger|greater|increase|increases|increasing|rise|rises|rising|raise|raises|less|lower|smaller|fall|falls|decrease|decreases|extra|bigger)$/;
+const DOWN = /^(?:less|lower|smaller|fall|falls|decrease|decreases|down)$/;
+
+/** "$5 more than the month before", "goes up by £250 each year"; `null` for an amount that is no step. */
+export function stepOf(scope: Scope, mark: Mark): number | null {
+  if (mark.quantity?.is !== "money") return null;
+  const [before, second] = scope.before(mark, 2);
+  const behind = scope.after(mark, 2);
+  const isBy = before?.word === "by" && STEP.test(second?.word ?? "");
+  const isBySecond =
+    before?.word === "by" &&
+    scope.before(mark, 5).some(({ word }) => STEP.test(word) && word !== "by");
+  const isMore = behind.some(({ word }) =>
+    /^(?:more|less|higher|larger|lower|smaller|greater|bigger)$/.test(word),
+  );
+  if (!isBy && !isBySecond && !isMore) return null;
+  const isDown = [second, ...behind, ...scope.before(mark, 4)].some((other) =>
+    DOWN.test(other?.word ?? ""),
+  );
+  return (isDown ? -1 : 1) * mark.quantity.value;
+}

@@ -1,0 +1,70 @@
+import type { Mark } from "./mark";
+
+/** Smaller figures rather count something. */
+const LEAST_PAID = 20;
+const LEAST_HELD = 100;
+
+const PAYS =
+  /^(?:paying|pays?|paid|repays?|repaying|saves?|saving|deposits?|depositing|puts?|putting|adds?|adding|invests?|investing|contributes?|contributing|withdraws?|withdrawing|takes?|taking|draws?|drawing|receives?|receiving|gets?|getting|of)$/;
+const IS_PAID = /^(?:invested|deposited|paid|saved|received|withdrawn|repaid)$/;
+const HOLDS =
+  /^(?:owes?|owed|owing|borrows?|borrowed|borrowing|lends?|lent|invests?|invested|investing|deposits?|deposited|saves?|saved|puts?|pays?|paid|paying|costs?|costing|wants?|needs?|inherits?|inherited|has|have|had)$/;
+const GOES_ON = /^(?:on|at|for|from|in|into|to|with|by|and|but|now|today|down|[,.;?])$/;
+const PAYMENTS = /^(?:equal|payments?|instal?lments?|deposits?|repayments?|withdrawals?)$/;
+
+/**
+ * Figures without a currency that the words beside them make amounts: right before a time in a sentence of amounts, paid
+ * so often, or owed, borrowed or put away.
+ */
+export function withBareAmounts(marks: readonly Mark[]): Mark[] {
+  const paid = new Set(
+    marks.filter(({ quantity }) => quantity?.is === "money").map(({ sentence }) => sentence),
+  );
+  return marks.map((mark, at) => {
+    const { quantity } = mark;
+    if (quantity?.is !== "number" || quantity.isOrdinal || quantity.value < LEAST_PAID) return mark;
+    const around = { before: marks[at - 1], next: marks[at + 1], second: marks[at + 2] };
+    const isAmount =
+      !isCountOfPayments(around) &&
+      (isTimed(around, paid.has(mark.sentence)) ||
+        isPaidSoOften(around) ||
+        (quantity.value >= LEAST_HELD && isHeld(around)));
+    return isAmount
+      ? { ...mark, quantity: { is: "money", value: quantity.value, currency: null } }
+      : mark;
+  });
+}
+
+interface Around {
+  readonly before: Mark | undefined;
+  readonly next: Mark | undefined;
+  readonly second: Mark | undefined;
+}
+
+/** "I pay 24 monthly payments of 100": how many, not how much. */
+function isCountOfPayments({ next, second }: Around): boolean {
+  return next?.phrase?.kind === "every" && PAYMENTS.test(second?.word ?? "");
+}
+
+/** "€3,900 after one year, 7,200 after two". */
+function isTimed({ next }: Around, isAmongAmounts: boolean): boolean {
+  return isAmongAmounts && next?.phrase?.kind === "when" && next.phrase.as !== "now";
+}
+
+/** "Adds 50 each month", "2,000 invested at the end of every year". */
+function isPaidSoOften({ before, next, second }: Around): boolean {
+  const rhythm = IS_PAID.test(next?.word ?? "") && isRhythm(second) ? second : next;
+  return PAYS.test(before?.word ?? "") && isRhythm(rhythm);
+}
+
+function isRhythm(mark: Mark | undefined): boolean {
+  return mark?.phrase?.kind === "timing" || mark?.phrase?.kind === "every";
+}
+
+/** "I owe 2,400 on a card", "wants 50,000 in 10 years". */
+function isHeld({ before, next }: Around): boolean {
+  return (
+    HOLDS.test(before?.word ?? "") &&
+    (next?.phrase?.kind === "when" || GOES_ON.test(next?.word ?? ""))
+  );
+}

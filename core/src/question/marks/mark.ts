@@ -1,0 +1,22 @@
+import type { Token } from "../text/tokens";
+import type { Captured, PhraseFacts } from "./phrase";
+import type { Quantity } from "./quantity-kinds";
+
+/** A stretch of the text that says one thing: a figure, a phrase, or a plain word. */
+export interface Mark {
+  readonly index: number;
+  /** Tokens, up to the one behind it. */
+  readonly first: number;
+  readonly behind: number;
+  /** Characters. */
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  readonly word: string;
+  readonly sentence: number;
+  readonly line: number;
+  readonly quantity?: Quantity;
+  readonly phrase?: PhraseFacts & Captured;
+  /** The figures within a phrase, in characters: each is to be accounted for. */
+  readonly figures: readonly Token[];
+}

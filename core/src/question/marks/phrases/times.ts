@@ -1,0 +1,181 @@
+import type { PhraseRow } from "../phrase";
+
+/** When something happens, and for how long. */
+export const TIME_PHRASES: readonly PhraseRow[] = [
+  {
+    kind: "when",
+    as: "now",
+    says: [
+      "today",
+      "now",
+      "right now",
+      "at once",
+      "immediately",
+      "(straight|right) away",
+      "at (signing|present|the outset|inception|delivery|purchase)",
+      "on (signing|delivery|the spot|purchase)",
+      "on [that|the|this] [very] same day",
+      "the same day",
+      "that [very] day",
+      "upfront",
+      "time (0|zero)",
+      "on the day (the|she|he|it) (lease starts|lease begins|retires|starts|begins)",
+    ],
+  },
+  {
+    kind: "when",
+    as: "at",
+    says: [
+      "in {span} [time|from now|from today]",
+      "{span} from (now|today|then|this day|the present)",
+      "{span} (later|hence|on|afterwards|ahead)",
+      "(exactly|just) {span} from (now|today)",
+      "after [exactly|just|another] {span}",
+      "(at|by|until) the end of [a|the] {span}",
+      "at the end of [the] {span}",
+      "(within|due in|by) {span}",
+      "{span} (time|into the future|from the date)",
+      "{span} after {any} [{any}] [{any}]",
+      "next {unit}",
+    ],
+  },
+  {
+    kind: "when",
+    as: "end-of",
+    says: [
+      "(at|by|from|until|to|after) [the] (end|ends) of {unit} {n}",
+      "(in|at|for|of|after|until) {unit} {n}",
+      "(at|by|in|of) [the] end of [the] {rank} {unit}",
+      "(in|during|over|throughout|for) [the|its|her|his|their] {rank} {unit}",
+      "after [the] {rank} {unit}",
+      "(at|by) the end of (this|the current|the coming) {unit}",
+      "(this|the current|the coming) {unit} end",
+      "end of {unit} {n}",
+      "{unit} {n}",
+      "at [the] {unit} {n} end",
+    ],
+  },
+  {
+    kind: "when",
+    as: "first-at",
+    says: [
+      "[the] first {span} (from now|from today|later|hence|from then|from the start)",
+      "[the] first {span} after {any} [{any}] [{any}]",
+      "[the] first in {span} [time]",
+      "[the] first (today|now|at once|immediately)",
+    ],
+  },
+  {
+    kind: "when",
+    as: "ago",
+    says: ["{span} (ago|earlier|before|back)", "since {span}"],
+  },
+  {
+    kind: "when",
+    as: "elapsed",
+    says: ["{length} (have|has) (gone by|passed|elapsed|gone)", "after {length} of payments"],
+  },
+  {
+    kind: "lasting",
+    as: "whole",
+    says: [
+      "(for|over|during|throughout|across) [all|exactly|a full|another] [a|the] [period of|term of|total of|space of|whole of] {span}",
+      "(for|over|during) (the|all) {span}",
+      "(for|over|during|in) the (next|coming|ensuing) {span}",
+      "(a|the) (term|period|life|maturity|tenor|duration) (of|is|was|runs) {span}",
+      "(lasts|lasting|runs|running) [for] {span}",
+      "{span} (term|mortgage|loan|lease|life|period|bond|long)",
+      "(spread|repaid|repayable|paid|amortized|amortised) over {span}",
+    ],
+  },
+  {
+    kind: "lasting",
+    as: "first",
+    says: [
+      "(for|during|over|in|throughout|of|through) [the|its|his|her|their] first {length}",
+      "[the|its] first {length}",
+      "(for|during|over|in) the (initial|early|opening) {length}",
+    ],
+  },
+  {
+    kind: "lasting",
+    as: "next",
+    says: [
+      "(for|over|during|in) (the|a) (following|subsequent|further|second) {length}",
+      "(for|over|during) (another|a further|the further) {length}",
+      "the (following|subsequent) {length}",
+      "(another|further) {length}",
+      "(each|every|all) of the (next|following) {length}",
+      "for the {length} (after|following) [that|it|this|which]",
+      "the {length} (after|following) that",
+    ],
+  },
+  {
+    kind: "lasting",
+    as: "last",
+    says: [
+      "(for|over|during|in|throughout) (the|its) (last|final|remaining|other|rest) {length}",
+      "the (last|final|remaining|other) {length}",
+      "(over|during|for|in) the (other|last|remaining) {n}",
+    ],
+  },
+  {
+    kind: "lasting",
+    as: "years",
+    says: [
+      "[for|in|during|over|from|of] {unit} {n} (to|through|until|and|up to) [{unit}] {n} [inclusive]",
+    ],
+  },
+  {
+    kind: "first-of",
+    says: [
+      "[with|and] [the] first [{any}] (payment|instalment|installment|repayment|deposit|withdrawal|contribution|receipt|rent|coupon|dividend|amount|draw|salary|premium|payout|cheque|sum|cash flow|lease payment|rental)",
+      "[the] first of (them|these|which|those|the payments|the deposits|the instalments)",
+      "[with] the first",
+      "the first one",
+      "first (payment|instalment|installment|deposit|one)",
+      "(first)",
+    ],
+  },
+  {
+    kind: "starting",
+    says: [
+      "(starting|beginning|commencing|begins|starts|begin|start|commence|commences) [on|from|with]",
+      "from",
+      "counting from",
+    ],
+  },
+  {
+    kind: "thereafter",
+    says: [
+      "(thereafter|afterwards|then|subsequently)",
+      "after (that|which|this|then)",
+      "from (then|that time|that point|there) on",
+      "from then",
+      "at that (point|time)",
+      "for the (rest|remainder)",
+      "the rest of the (time|term)",
+    ],
+  },
+  {
+    kind: "forever",
+    says: [
+      "(for ever|forever|perpetually|in perpetuity|indefinitely|without end|for all time|perpetuity|perpetuities|for eternity|never ending|unending|endless)",
+      "for ever and ever",
+      "(a|the) perpetual",
+      "perpetual",
+    ],
+  },
+  {
+    kind: "at-end-of-flows",
+    says: [
+      "[just|right|immediately|straight|directly] (after|with|alongside|together with|along with|on the day of|on the date of|at the time of|at the same time as|the day of) [the|its|her|his|their|my] (last|final) [of (these|them|the)] [{any}]",
+      "[just|right|immediately|straight|directly] (after|with|alongside|together with|along with|on the day of|on the date of|at the time of) [the|her|his|their] {rank} (payment|instalment|installment|deposit|withdrawal|contribution|repayment|one|coupon|dividend)",
+      "at maturity",
+      "(at|by) the end",
+      "at the end of (that|this|the) (time|term|period|lease|loan|plan|contract)",
+      "when [the|that] (last|final) (of|one) [these|them] [{any}]",
+      "by (then|that time)",
+    ],
+  },
+];

@@ -1,0 +1,105 @@
+import type { FollowUp, Problem } from "../../engine/problem/schema";
+import { followUpIn } from "../asked/follow-up";
+import { factsIn, type Facts } from "../facts/facts";
+import { Scope } from "../facts/scope";
+import type { Mark } from "../marks/mark";
+import { shapeOf } from "../shape/shape-of";
+import type { Choices, Shape } from "../shape/shape";
+import { nextPart } from "./next-part";
+import type { PartRead } from "./part";
+import { withoutOverridden } from "./override";
+import type { Split } from "./split";
+
+/** Reads each part with what stands before all of them. */
+export function readParts({ preamble, parts }: Split, choices: Choices): PartRead[] {
+  const read: PartRead[] = [];
+  const [first] = parts;
+  // Where all is told in the first part, the others change something of it.
+  const isEmpty = !preamble.some(
+    ({ quantity, phrase }) =>
+      phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
+  );
+  for (const [index, { label, marks }] of parts.entries()) {
+    const before = isEmpty && index > 0 ? (first?.marks ?? []) : preamble;
+    const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
+    read.push(alone ?? readPart(label, before, marks, read, choices));
+  }
+  return read;
+}
+
+/** A part that tells everything itself: two exercises that share nothing but their number. */
+function wholePart(
+  label: string,
+  marks: readonly Mark[],
+  index: number,
+  choices: Choices,
+): PartRead | null {
+  const facts = factsIn(new Scope(marks));
+  const tells = facts.percents.length > 0 && (facts.amounts.length > 0 || facts.streams.length > 0);
+  if (!tells || facts.ask === null || facts.ask.kind === "amount") return null;
+  const part = partOf(label, facts, index, choices);
+  return part.shape.problem === null ? null : part;
+}
+
+function readPart(
+  label: string,
+  before: readonly Mark[],
+  marks: readonly Mark[],
+  read: PartRead[],
+  choices: Choices,
+): PartRead {
+  const own = factsIn(new Scope(marks));
+  const facts = factsIn(new Scope([...withoutOverridden(before, own, marks), ...marks]));
+  const base = read.findIndex(
+    ({ shape, follow }, at) => shape.problem !== null && (follow === null || follow.of === at),
+  );
+  const problem = read[base]?.shape.problem;
+  if (base !== -1 && problem !== null && problem !== undefined) {
+    const followed = tellsNothing(own) ? followUpIn(own.ask === null ? facts : own, problem) : null;
+    if (followed !== null) return followedPart(label, own, followed, base, read);
+    const next = nextPart(label, own, facts, read, choices);
+    if (next !== null) return next;
+  }
+  return partOf(label, facts, read.length, choices);
+}
+
+/** A part, or a question without parts, that stands by itself. */
+export function partOf(
+  label: string | null,
+  facts: Facts,
+  index: number,
+  choices: Choices,
+): PartRead {
+  const shape = shapeOf(facts, choices);
+  return {
+    label,
+    shape,
+    facts,
+    follow: shape.follow === undefined ? null : { of: index, index: shape.follow },
+  };
+}
+
+/** Whether a part has no amount and no rate of its own. */
+function tellsNothing({ percents, amounts, streams }: Facts): boolean {
+  return (
+    percents.length === 0 && amounts.length === 0 && streams.every(({ amount }) => amount === null)
+  );
+}
+
+function followedPart(
+  label: string,
+  facts: Facts,
+  { follow, uses }: { follow: FollowUp; uses: Shape["uses"] },
+  base: number,
+  read: PartRead[],
+): PartRead {
+  const source = read[base];
+  const problem = source?.shape.problem;
+  if (source === undefined || problem === null || problem === undefined)
+    throw new Error("A follow-up has a problem.");
+  const also = [...(problem.also ?? []), follow];
+  const asked: Problem = { ...problem, also };
+  read[base] = { ...source, shape: { ...source.shape, problem: asked } };
+  const shape: Shape = { problem: asked, uses, assumptions: [], missing: [] };
+  return { label, shape, facts, follow: { of: base, index: also.length - 1 } };
+}

@@ -1,0 +1,191 @@
+import type { QuestionFile } from "../engine/question/question-file";
+import { solveQuestion, type SolvedPart } from "../engine/question/solve-question";
+import { offersQuestion, type OffersQuestion } from "./asked/offers";
+import { rateQuestion, type RateQuestion } from "./asked/rate-question";
+import { agrees, isSensible } from "./check/agreement";
+import { isDoubtful, unusedIn, type Unused } from "./check/account";
+import { gapsIn } from "./check/gaps";
+import { isTimeValue, looksEnglish } from "./check/vocabulary";
+import { factsIn, type Facts } from "./facts/facts";
+import { Scope } from "./facts/scope";
+import { findMarks } from "./marks/find-marks";
+import type { Mark } from "./marks/mark";
+import type { PartRead } from "./parts/part";
+import { partOf, readParts } from "./parts/read-parts";
+import { splitOf } from "./parts/split";
+import type { Choices, MissingCode, Use } from "./shape/shape";
+import { exercisesIn, type Exercise } from "./text/exercises";
+import { tokensOf } from "./text/tokens";
+
+/** What a text is: a problem or several parts, offers to choose among, a rate to restate, too little, or something else. */
+export const READING_KINDS = [
+  "problem",
+  "question",
+  "offers",
+  "rate",
+  "incomplete",
+  "other",
+] as const;
+export type ReadingKind = (typeof READING_KINDS)[number];
+
+/** What a reading lacks: a fact, or what no fact can mend. */
+export const MISSING_CODES = [
+  "rate",
+  "time",
+  "payment",
+  "amount",
+  "frequency",
+  "compounding",
+  "question",
+  "down-payment",
+  "left-over",
+  "no-answer",
+  "language",
+  "several-questions",
+] as const;
+export type Missing = (typeof MISSING_CODES)[number];
+
+/** A text as it has been read, with every figure accounted for. */
+export interface Reading {
+  readonly kind: ReadingKind;
+  readonly parts: readonly PartRead[];
+  /** The parts that are problems of their own, solved. */
+  readonly solved: readonly SolvedPart[];
+  readonly rate: RateQuestion | null;
+  readonly offers: OffersQuestion | null;
+  readonly uses: readonly Use[];
+  readonly unused: readonly Unused[];
+  readonly missing: readonly Missing[];
+  readonly marks: readonly Mark[];
+}
+
+/** The longest exercises, with a table of flows, have some fifty. */
+const MOST_FIGURES = 120;
+
+/**
+ * Reads the text of a question: words into facts, facts into problems.
+ *
+ * @param choices how open points are to be taken, where not as usual
+ */
+export function readQuestionText(text: string, choices: Choices = {}): Reading {
+  const marks = findMarks(tokensOf(text));
+  const scope = new Scope(marks);
+  const empty = { parts: [], solved: [], rate: null, offers: null, marks, uses: [], missing: [] };
+  const other = () =>
+    ({ ...empty, kind: "other", unused: unusedIn(scope, new Set(), new Set()) }) as const;
+  if (!looksEnglish(marks)) return { ...other(), missing: ["language"] };
+  // A whole exercise sheet is not read as one question.
+  if (isSheet(marks)) {
+    return { ...other(), kind: "incomplete", missing: ["several-questions"] };
+  }
+  const facts = factsIn(scope);
+  if (!isTimeValue(facts)) return other();
+  const rate = rateQuestion(facts);
+  if (rate !== null) {
+    const missing: readonly MissingCode[] = rate.isFromOpen ? ["compounding"] : [];
+    const unused = unusedIn(scope, indexesOf(rate.uses), new Set());
+    return {
+      ...empty,
+      kind: rate.isFromOpen ? "incomplete" : "rate",
+      rate,
+      uses: rate.uses,
+      unused,
+      missing,
+    };
+  }
+  const offers = offersQuestion(facts);
+  if (offers !== null) {
+    return {
+      ...empty,
+      kind: "offers",
+      offers,
+      uses: offers.uses,
+      unused: unusedIn(scope, indexesOf(offers.uses), new Set()),
+    };
+  }
+  return problemsOf(facts, choices);
+}
+
+function isSheet(marks: readonly Mark[]): boolean {
+  return marks.filter(({ figures }) => figures.length > 0).length > MOST_FIGURES;
+}
+
+/** The exercises of a text that are questions by themselves, each with a rate of its own; one or none where it is no sheet. */
+export function sheetIn(text: string): readonly Exercise[] {
+  const blocks = exercisesIn(text);
+  const hasParts = blocks.some(({ from }) => PART.test(text.slice(from, from + 8)));
+  return blocks.length < 2 || hasParts
+    ? []
+    : blocks.filter(({ from, to }) => isQuestion(text.slice(from, to)));
+}
+
+/** What begins with a letter is a part of a question. */
+const PART = /^\(?(?:[a-h]|i{1,3}|iv|v)\)/;
+
+function isQuestion(text: string): boolean {
+  const { ask, percents, amounts, streams } = factsIn(new Scope(findMarks(tokensOf(text))));
+  const asks = ask !== null && ask.kind !== "amount";
+  return asks && percents.length > 0 && (amounts.length > 0 || streams.length > 0);
+}
+
+function problemsOf(facts: Facts, choices: Choices): Reading {
+  const { scope } = facts;
+  const split = splitOf(scope.marks);
+  const parts: PartRead[] =
+    split.parts.length > 0 ? readParts(split, choices) : [partOf(null, facts, 0, choices)];
+  const solved = solveParts(parts);
+  const uses = [...parts.flatMap(({ shape }) => shape.uses), ...askedUses(parts)];
+  const used = indexesOf(uses);
+  const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
+  const hasPayments = uses.some(({ role }) => role === "payments");
+  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, hasPayments));
+  const gaps = gapsIn(facts);
+  const told = [...new Set([...parts.flatMap(({ shape }) => shape.missing), ...gaps])];
+  const isDoubted =
+    isLeftOver ||
+    !parts.every(isAgreed) ||
+    !solved.every(({ solved: one }) => !one.ok || isSensible(one.value));
+  const isSolved = solved.length > 0 && solved.every((part) => part.solved.ok);
+  const doubt: Missing = isSolved ? "left-over" : "no-answer";
+  const missing = told.length === 0 && (isDoubted || !isSolved) ? [doubt] : told;
+  const kind = missing.length > 0 ? "incomplete" : parts.length > 1 ? "question" : "problem";
+  return {
+    kind,
+    parts,
+    solved,
+    rate: null,
+    offers: null,
+    uses,
+    unused,
+    missing,
+    marks: scope.marks,
+  };
+}
+
+function isAgreed({ facts, shape, follow }: PartRead): boolean {
+  return (
+    follow !== null || shape.problem === null || agrees(facts.ask?.kind ?? "amount", shape.problem)
+  );
+}
+
+function indexesOf(uses: readonly Use[]): ReadonlySet<number> {
+  return new Set(uses.map(({ mark }) => mark.index));
+}
+
+/** The words that ask. */
+function askedUses(parts: readonly PartRead[]): Use[] {
+  return parts.flatMap(({ facts }) =>
+    (facts.ask?.marks ?? [])
+      .filter(({ figures }) => figures.length === 0)
+      .map((mark): Use => ({ mark, role: "asked" })),
+  );
+}
+
+function solveParts(parts: readonly PartRead[]): SolvedPart[] {
+  const own = parts.flatMap(({ label, shape, linked, follow }, index): QuestionFile["parts"] => {
+    const problem = linked ?? shape.problem;
+    const isOwn = follow === null || follow.of === index;
+    return problem === null || !isOwn ? [] : [{ label: label ?? "a", problem: { ...problem } }];
+  });
+  return solveQuestion({ parts: own });
+}

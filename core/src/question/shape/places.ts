@@ -1,0 +1,65 @@
+import type { AmountFact } from "../facts/amounts";
+import type { Facts } from "../facts/facts";
+import type { Role } from "../facts/roles";
+import type { Side } from "./sides";
+
+/** Where the single amounts of a question with streams belong. */
+export interface Places {
+  /** What is there at the start. */
+  readonly start: AmountFact | null;
+  /** Paid down at once. */
+  readonly down: readonly AmountFact[];
+  /** What comes with the last payment, or is there then. */
+  readonly end: AmountFact | null;
+}
+
+export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Side): Places {
+  let start: AmountFact | null = null;
+  let end: AmountFact | null = null;
+  const down: AmountFact[] = [];
+  for (const amount of amounts) {
+    const place = placeOf(amount, side, facts, amounts);
+    if (place === "start" && start === null) start = amount;
+    else if (place === "end" && end === null) end = amount;
+    else if (place === "down") down.push(amount);
+    else if (place === "start" && side === "saving" && end === null) end = amount;
+  }
+  return { start, down, end };
+}
+
+function placeOf(
+  amount: AmountFact,
+  side: Side,
+  facts: Facts,
+  all: readonly AmountFact[],
+): "start" | "down" | "end" | "none" {
+  const { role, at, scores } = amount;
+  const score = (name: Role) => scores.get(name) ?? 0;
+  const isLater = at !== null && at !== "P0D";
+  const isDepositAsked =
+    facts.streams.some(({ amount: told }) => told === null) && facts.ask?.kind === "payment";
+  if (at === "end") return "end";
+  if (side === "repaying" || side === "renting") {
+    const isOwed = score("loan") + score("price");
+    // "15% is paid on a €12,000 boat": what a share is taken of.
+    if (all.length === 1 && facts.percents.some(({ use }) => use === "share")) return "start";
+    if (role === "final" && isOwed < score("final")) return "end";
+    if (isLater && isOwed < 0.4) return "end";
+    const isDown = score("down") > 0.4 || (at === "P0D" && isOwed < 0.5 && all.length > 1);
+    if (isDown) return "down";
+    return role === "fee" ? "down" : "start";
+  }
+  if (side === "saving") {
+    if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
+    const isInQuestion = facts.ask?.marks.includes(amount.mark) ?? false;
+    const isReached =
+      isInQuestion &&
+      (facts.ask?.kind === "count" || facts.ask?.kind === "time") &&
+      role !== "deposit";
+    if (isReached && all.length === 1) return "end";
+    // Where the deposit is asked for, an amount by itself is the goal; one that is there today is not.
+    const isGoal = all.length === 1 && isDepositAsked && at !== "P0D" && role !== "deposit";
+    return isGoal ? "end" : "start";
+  }
+  return isLater ? "end" : "start";
+}

@@ -1,0 +1,48 @@
+import type { Flow, KnownPosition } from "../../engine/problem/schema";
+import type { Facts } from "../facts/facts";
+import type { PercentFact } from "../facts/rates";
+import type { Use } from "./shape";
+
+/** What a share of a price is: paid down, lent, or left to be paid at the end. */
+export interface Share {
+  readonly is: "down" | "lent" | "end";
+  readonly times: number;
+  readonly fact: PercentFact;
+}
+
+const DOWN = /^(?:down|deposit|initial|upfront)$/;
+const LENT = /^(?:borrows?|borrowed|finances?|financed|lends?|lent|loan|mortgage)$/;
+const END = /^(?:residual|balloon|final|end|last)$/;
+
+/** The shares of a price that payments clear: "she pays 20% down", "with a residual of 30% of the price". */
+export function sharesIn({ scope, percents }: Facts): Share[] {
+  return percents.flatMap((fact): Share[] => {
+    if (fact.use !== "share" || fact.percent === null) return [];
+    const near = [...scope.before(fact.mark, 6), ...scope.after(fact.mark, 4)];
+    const nearest = near.find(({ word }) => DOWN.test(word) || LENT.test(word) || END.test(word));
+    const word = nearest?.word ?? "";
+    const is = DOWN.test(word) ? "down" : LENT.test(word) ? "lent" : END.test(word) ? "end" : null;
+    return is === null ? [] : [{ is, times: Number((fact.percent / 100).toPrecision(15)), fact }];
+  });
+}
+
+/**
+ * The flow of a share. Of a price of which a part is lent, the rest is paid at once.
+ *
+ * @param ids what the flows are called in which the price stands, and what is paid at the end
+ */
+export function shareFlow(
+  { is, times }: Share,
+  price: number,
+  ids: { readonly start: string; readonly end: string },
+  end: KnownPosition,
+): Flow {
+  const amount = { times, of: ids.start };
+  if (is === "end") return { id: ids.end, kind: "single", direction: "out", amount, at: end };
+  const paid = is === "down" ? amount : Number((price * (1 - times)).toPrecision(15));
+  return { id: "down", kind: "single", direction: "out", amount: paid, at: "P0D" };
+}
+
+export function shareUse({ fact }: Share, { id }: Flow): Use {
+  return { mark: fact.mark, role: "share", target: { flow: id, field: "amount" } };
+}

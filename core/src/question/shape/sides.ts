@@ -1,0 +1,60 @@
+import type { Facts } from "../facts/facts";
+import type { PaymentsFact } from "../facts/payments";
+import type { Role } from "../facts/roles";
+import { wordsOf } from "../facts/scope";
+
+/** Who pays whom by a stream. */
+export type Side = "repaying" | "saving" | "spending" | "renting";
+
+const OWES =
+  / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|credit|overdraft|paid off|pay off) /;
+const INTO_FUND =
+  / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings account|reach|reaches|reached|build up|builds up) /;
+const FROM_FUND =
+  / (?:from (?:a|the|an|his|her|their|this|its|it) (?:\w+ ){0,2}?(?:fund|account|pot|savings|gift)|draws?|draw|withdraws?|withdrawals?|pension|live on|lives on|last|lasts|perpetuity|for ever|forever|spend) /;
+
+/**
+ * The side of a stream: by the word nearest to it, and where that is neutral ("pays"), by what the whole question
+ * speaks of.
+ */
+export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
+  const words = wordsOf(facts.scope.marks);
+  const owes = OWES.test(words);
+  const saves = INTO_FUND.test(words);
+  const has = (...roles: readonly Role[]) =>
+    facts.amounts.some((amount) => amount.role !== null && roles.includes(amount.role));
+  if (role === "deposit" || / (?:sinking|redemption) fund /.test(words)) return "saving";
+  if (role === "rent-paid") return "renting";
+  if (
+    / (?:paid|pays?) (?:out )?to (?:him|her|them|you|me|us) | (?:pays|paying) (?:him|her|them|you|me|us) (?!back)/.test(
+      words,
+    )
+  )
+    return "spending";
+  // "The accumulated value of an annuity": it is paid in by whoever asks what it becomes.
+  if (role === "receipt" && facts.ask?.kind === "future" && facts.amounts.length === 0)
+    return "saving";
+  if (role === "withdrawal" || role === "receipt" || role === "coupon") {
+    const isPaidBack = owes && !FROM_FUND.test(words) && !saves && has("loan", "price");
+    return isPaidBack ? "repaying" : "spending";
+  }
+  if (saves && !/ (?:borrows?|borrowed|loan of|repaid|repay|repays|mortgage) /.test(words))
+    return "saving";
+  if (owes) return "repaying";
+  if (facts.ask?.kind === "future") return "saving";
+  if (FROM_FUND.test(words) && !has("price")) return "spending";
+  if (has("price")) return isOfReceipts(words, facts) ? "spending" : "repaying";
+  if (has("fund")) return "spending";
+  if (has("goal")) return "saving";
+  return facts.ask?.kind === "present" || facts.ask?.kind === "start" ? "spending" : "repaying";
+}
+
+/** What is bought brings money in: a share, an annuity, a machine that earns. */
+function isOfReceipts(words: string, facts: Facts): boolean {
+  return (
+    facts.ask?.kind === "start" ||
+    / (?:share|annuity|bond|investment|dividends?|buyers?|investors?|should pay|will pay|income|brings? in|tenant|orchard) /.test(
+      words,
+    )
+  );
+}
