@@ -3,6 +3,7 @@ import { join } from "node:path";
 import { pathToFileURL } from "node:url";
 import { brotliCompressSync, gzipSync } from "node:zlib";
 import type * as Engine from "@kestrelmoor/core/engine";
+import type * as Question from "@kestrelmoor/core/question";
 import type * as Teaching from "@kestrelmoor/core/teaching";
 import { build, type Rolldown } from "vite";
 
@@ -24,6 +25,11 @@ export function bundleCore(): Promise<Bundle<Core>> {
 /** What teaches, with the parts of the engine that it stands on. */
 export function bundleTeaching(): Promise<Bundle<typeof Teaching>> {
   return bundle("teaching/index");
+}
+
+/** What reads the text of a question. */
+export function bundleQuestion(): Promise<Bundle<typeof Question>> {
+  return bundle("question/index");
 }
 
 async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {

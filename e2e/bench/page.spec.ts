@@ -2,6 +2,7 @@ import type { BrowserContext, CDPSession, Locator, Page } from "@playwright/test
 import { test } from "../support/fixtures";
 import { buildBaseline, servePage } from "./baseline";
 import { middleOf, report, reportFigure } from "./report";
+import { scriptSeconds, spread } from "./script-seconds";
 
 const KEYS = "123456789012345678901234567890";
 
@@ -399,17 +400,6 @@ async function keystrokes(
     runs.push({ scripting: (after - before) * 1000, latency: took });
   }
   return runs;
-}
-
-async function scriptSeconds(session: CDPSession): Promise<number> {
-  const { metrics } = await session.send("Performance.getMetrics");
-  return metrics.find(({ name }) => name === "ScriptDuration")?.value ?? Number.NaN;
-}
-
-function spread(values: readonly number[]): string {
-  const sorted = [...values].sort((one, other) => one - other);
-  const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] ?? Number.NaN;
-  return `${at(0.5).toFixed(1)} / ${at(0.95).toFixed(1)} ms`;
 }
 
 test("what is loaded before the first problem is usable, and how long it takes", async ({

@@ -8,6 +8,12 @@ const at = (name: string) => join(FOLDER, `${name}.png`);
 
 test("notebook", async ({ moor, page }) => {
   await moor.openNotebook();
+  await page
+    .getByRole("textbox", { name: "Start from the text of a question" })
+    .fill(
+      "The Larkrigg Honey Cooperative, founded in 1987, borrows 184,000 for its barn roof from Brackenside Mutual and repays it by equal payments at the end of every month for 25 years. The rate is 3.9% a year. (a) Find the monthly payment. (b) What is still owed after five years?",
+    );
+  await expect(page.getByText("(b) Balance after 5 years")).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: at("notebook") });
 });

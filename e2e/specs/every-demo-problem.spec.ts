@@ -19,9 +19,11 @@ test("every demo problem fits into 1280 × 800 without scrolling, has its workin
         return Math.max(...[...parts].map((part) => part.getBoundingClientRect().bottom));
       });
       if (bottom > 800) tooLow.push(`${title}: ${bottom}`);
-      await expect(moor.workings.getByRole("listitem").first()).toContainText(
+      await expect(moor.workings.locator("ol > li").first()).toContainText(
         "Write down what is given",
       );
+      // Formulas are set one after another.
+      await expect(moor.workings.locator("math").last()).toBeAttached();
       await expect(moor.workings.locator(".katex-error")).toHaveCount(0);
       await page.getByRole("tab", { name: "Proof" }).click();
       // That of the view: where there are parts, it stands in that of the open part.

@@ -35,7 +35,7 @@ test("a sheet has everything that earns marks, and remembers the name", async ({
     "At the end of 5 years a balloon payment of 30% of the price is due.",
   );
   await expect(sheet.getByRole("img")).toHaveAccessibleName(/Money in: 52,000\.00, today/);
-  await expect(sheet).toContainText("You pay 808.75 at the end of each month.");
+  await expect(sheet).toContainText("The repayment is 808.75 at the end of each month.");
   await page.getByRole("combobox", { name: "Level of detail" }).selectOption("short");
   await expect(sheet).not.toContainText("Isolate the unknown.");
   await page.getByRole("combobox", { name: "Level of detail" }).selectOption("all steps");
@@ -125,7 +125,7 @@ test("the saved page is complete by itself, with formulas for a screen reader", 
   await expect(alone.getByRole("heading", { name: "The delivery van" })).toBeVisible();
   await expect(alone.locator("math")).not.toHaveCount(0);
   await expect(alone.locator("svg")).toContainText("52,000.00");
-  await expect(alone.getByText("You pay 808.75 at the end of each month.")).toBeVisible();
+  await expect(alone.getByText("The repayment is 808.75 at the end of each month.")).toBeVisible();
   expect(asked).toEqual([]);
 });
 
@@ -135,7 +135,7 @@ test("the Markdown has its formulas as LaTeX", async ({ moor, page }) => {
   const written = await textOf(await saved(page, "Markdown with LaTeX"));
   expect(written).toContain("# The delivery van");
   expect(written).toContain(String.raw`$i = \frac{j}{m} = \frac{0.069}{12} = 0.00575$`);
-  expect(written).toContain("**You pay 808.75 at the end of each month.**");
+  expect(written).toContain("**The repayment is 808.75 at the end of each month.**");
 });
 
 test("the workbook recalculates the answer, also with another price", async ({ moor, page }) => {

@@ -33,7 +33,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await expect(moor.workings.locator("math").first()).toBeAttached();
     await expect(moor.workings).toContainText("Periodic rate: divide the nominal rate");
     await expect(moor.workings.getByRole("listitem").last()).toContainText(
-      "After 3 years 4 months, you receive 4,996.14.",
+      "The future value is 4,996.14 after 3 years 4 months.",
     );
   });
 

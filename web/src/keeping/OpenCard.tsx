@@ -38,7 +38,7 @@ export function OpenCard({ problems }: { readonly problems: number }) {
           <label htmlFor={field}>The seven words, in their order</label>
           <textarea
             id={field}
-            className={styles.words}
+            className={`text-box ${styles.words ?? ""}`}
             rows={2}
             maxLength={400}
             autoComplete="off"

@@ -15,8 +15,9 @@ const ALL = [...SHAPES, ...QUESTION_SHAPES];
 export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
   return (
     <section aria-labelledby="shapes-name">
+      <QuestionStart isBusy={isBusy} onStart={onPick} />
       <h2 id="shapes-name" className={styles.name}>
-        Start a problem
+        Start from a problem type
       </h2>
       <ul className={styles.shapes}>
         {ALL.map((shape) => (
@@ -25,7 +26,6 @@ export function ShapePicker({ isBusy, onPick }: ShapePickerProps) {
           </li>
         ))}
       </ul>
-      <QuestionStart isBusy={isBusy} onStart={onPick} />
     </section>
   );
 }

@@ -1,9 +1,12 @@
 import { useAnswerFormat } from "./answer/use-answer-format";
 import { writeFigure, LIMITS } from "@kestrelmoor/core";
 import { findInQuestion } from "@kestrelmoor/core/typing";
-import { useDeferredValue, useMemo, useState, type ReactNode } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { useQuestionState } from "./parts/use-question";
+import { MarkedText } from "./question/MarkedText";
+import { useReading } from "./question/use-reading";
+import { usedSpans } from "./question/used-spans";
 import { usedFigures } from "./used-figures";
 import { QuietButton } from "../ui/Buttons";
 import styles from "./ProblemPage.module.css";
@@ -37,7 +40,7 @@ export function QuestionField() {
   return (
     <div className={styles.questionEditor}>
       <textarea
-        className={styles.questionText}
+        className={`text-box ${styles.questionText ?? ""}`}
         ref={(field) => field?.focus()}
         aria-label="Question text"
         placeholder="Paste or type the question."
@@ -67,20 +70,15 @@ export function QuestionField() {
   );
 }
 
-/** It follows what the lines use; nothing else of the question is drawn anew with a key. */
+/**
+ * It follows what the lines use; nothing else of the question is drawn anew with a key. A phrase has the mark of the
+ * line that it is read as, as long as the lines have its figures.
+ */
 function Marked({ question }: { readonly question: string }) {
   const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
-  return marked(question, findInQuestion(question, used));
-}
-
-function marked(text: string, spans: ReturnType<typeof findInQuestion>): ReactNode[] {
-  const parts: ReactNode[] = [];
-  let done = 0;
-  for (const { start, end } of spans) {
-    parts.push(text.slice(done, start), <mark key={start}>{text.slice(start, end)}</mark>);
-    done = end;
-  }
-  parts.push(text.slice(done));
-  return parts;
+  const reading = useReading(question);
+  const figures = useMemo(() => findInQuestion(question, used), [question, used]);
+  const spans = useMemo(() => usedSpans(question, reading, figures), [question, reading, figures]);
+  return <MarkedText text={question} spans={spans} />;
 }

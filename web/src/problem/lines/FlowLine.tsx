@@ -1,3 +1,4 @@
+import { useShownState } from "../answer/covered";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { flowOfUnknown, type SolvedProblem } from "@kestrelmoor/core";
 import {
@@ -46,8 +47,8 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
   const calendar = useDocumentState((state) => state.outcome.reading.calendar);
   const dayCount = useDocumentState((state) => state.draft.conventions.dayCount);
   // Only what this line shows, so that an answer elsewhere does not draw it anew.
-  const facts = useDocumentState(({ outcome }) => factsFor(outcome.solved, line, index));
-  const solution = useDocumentState(({ outcome: { solved } }) =>
+  const facts = useShownState(({ outcome }) => factsFor(outcome.solved, line, index));
+  const solution = useShownState(({ outcome: { solved } }) =>
     solved !== null && flowOfUnknown(solved.unknown) === index ? solved : null,
   );
   const { change } = useFieldEditing();

@@ -1,3 +1,4 @@
+import { useShownState } from "../answer/covered";
 import { quotationWords } from "@kestrelmoor/core";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import {
@@ -48,10 +49,10 @@ export const RateLine = memo(function RateLine({
   const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.rates[index]);
   const isOnly = useDocumentState((state) => state.draft.rates.length === 1);
-  const solution = useDocumentState(({ outcome: { solved } }) =>
+  const solution = useShownState(({ outcome: { solved } }) =>
     solved?.unknown.kind === "percent" ? solved : null,
   );
-  const linked = useDocumentState(
+  const linked = useShownState(
     ({ outcome: { solved } }) => solved?.settled.spells[index]?.percent ?? null,
   );
   const found = foundPercents(solution, index);

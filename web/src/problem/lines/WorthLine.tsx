@@ -1,3 +1,4 @@
+import { useShownState } from "../answer/covered";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { writeMoney } from "@kestrelmoor/core";
 import { fieldsOfAsk, readingsOfAsk } from "@kestrelmoor/core/typing";
@@ -13,7 +14,7 @@ import styles from "./Lines.module.css";
 export function WorthLine({ at }: { readonly at: string }) {
   const format = useAnswerFormat();
   const reading = useDocumentState((state) => state.outcome.reading.ask);
-  const value = useDocumentState(({ outcome: { solved } }) =>
+  const value = useShownState(({ outcome: { solved } }) =>
     solved?.unknown.kind === "value" ? solved.answers[0].value : null,
   );
   const { change } = useFieldEditing();

@@ -30,6 +30,7 @@ export function useFieldEditing() {
           fieldAt(draft, ref)?.write(text);
         });
       },
+      hold: () => store.hold(),
       leave: () => store.settle(),
       /** Moves the unknown here; the field that was it keeps what was found. */
       makeUnknown: (field: FieldRef) => {

@@ -4,6 +4,7 @@ import { MoreButton } from "../../ui/Buttons";
 import { TabRow } from "../../ui/TabRow";
 import { untilLoaded } from "../../ui/until-loaded";
 import { useAnswerFormat } from "../answer/use-answer-format";
+import { useCover } from "../answer/covered";
 import { useDocument } from "../document/document-context";
 import { NextPart } from "./NextPart";
 import { partAnswer, partTitle } from "./part-words";
@@ -24,13 +25,15 @@ export const PartTabs = memo(function PartTabs() {
   const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const open = useQuestionState((state) => state.open);
   const format = useAnswerFormat();
+  const { covers } = useCover();
   const { remove, naming, setNaming } = usePartEditing();
   const tabs = useMemo(
     () =>
       parts.map((part) => {
         const { label } = part.draft.part;
-        const [title, answer] = [partTitle(part), partAnswer(part, format)];
-        const figure = part.solved === null ? styles.waiting : styles.figure;
+        const isHidden = part.solved !== null && covers(label);
+        const [title, answer] = [partTitle(part), isHidden ? "?" : partAnswer(part, format)];
+        const figure = part.solved === null || isHidden ? styles.waiting : styles.figure;
         return {
           key: label,
           name: (
@@ -40,7 +43,7 @@ export const PartTabs = memo(function PartTabs() {
           ),
         };
       }),
-    [parts, format],
+    [parts, format, covers],
   );
   if (parts.length < 2) return null;
   return (

@@ -51,7 +51,7 @@ export function SharePanel({ id, saver }: { readonly id: string; readonly saver:
             </label>
             <input
               id={field}
-              className={styles.link}
+              className={`text-box ${styles.link ?? ""}`}
               readOnly
               value={linkTo(share.address)}
               onFocus={({ target }) => target.select()}

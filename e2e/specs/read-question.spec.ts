@@ -1,0 +1,138 @@
+import type { Page } from "@playwright/test";
+import { expectNoViolations } from "../support/expect-no-violations";
+import { expect, test } from "../support/fixtures";
+
+const LOAN =
+  "The Larkrigg Honey Cooperative, founded in 1987, borrows 184,000 for its barn roof and repays it by equal payments at the end of every month for 25 years. The rate is 3.9% a year. (a) Find the monthly payment. (b) What is still owed after five years?";
+
+const field = (page: Page) =>
+  page.getByRole("textbox", { name: "Start from the text of a question" });
+const notes = (page: Page) => page.getByRole("list", { name: "About this reading" });
+
+test("the lines appear under the text, with their answers, and open as a problem", async ({
+  moor,
+  page,
+}) => {
+  await moor.openNotebook();
+  await field(page).fill(LOAN);
+  await expect(page.getByText("(a) You pay 961.09 at the end of each month.")).toBeVisible();
+  await expect(page.getByText("(b) Balance after 5 years: 159,988.45")).toBeVisible();
+  await expect(page.locator("mark[title='Rate']")).toHaveText("3.9% a year");
+  await expect(page.locator("mark[title='Amount, money in']")).toHaveText("184,000");
+  await expect(page.locator("s[title='Not used: a year in the story']")).toHaveText("1987");
+  await expect(notes(page)).toContainText("Not used: 1987, a year in the story.");
+  await expectNoViolations(page);
+
+  await page.getByRole("button", { name: "Open this problem" }).click();
+  await moor.expectAnswer("961.09");
+  await expect(moor.amount(0)).toHaveValue("184,000");
+  await expect(moor.answer).toContainText("159,988.45");
+  await expect(page.getByRole("button", { name: /^Question: The Larkrigg/ })).toBeVisible();
+  await expect(page.locator("mark[title='Rate']")).toHaveText("3.9% a year");
+  // A figure that the lines no longer have is no longer marked.
+  await moor.type(moor.rate, "4");
+  await expect(page.locator("mark[title='Rate']")).toHaveCount(0);
+});
+
+test("what is assumed is told, and taken otherwise by a key", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await field(page).fill(LOAN);
+  await expect(notes(page)).toContainText("The rate is taken as compounded monthly.");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("button", { name: "an effective annual rate" })).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(notes(page)).toContainText("The rate is taken as an effective annual rate.");
+  await expect(page.getByText(/You pay 95\d\.\d\d at the end/)).toBeVisible();
+  await page.getByRole("button", { name: "Open this problem" }).click();
+  await moor.expectAnswer(/^95\d\.\d\d$/);
+});
+
+test("a question whose parts take up answers opens with its parts", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await field(page).fill(
+    "Corisande took out a mortgage of £220,000 over 25 years at 6.3% compounded monthly, payable at the end of each month. (a) What is her payment? (b) What does she owe after five years? (c) At that point the rate is renewed at 4.95% compounded monthly; she keeps to the original end date. What is the new payment?",
+  );
+  await expect(page.getByText("(c) You pay 1,305.79 at the end of each month.")).toBeVisible();
+  await page.getByRole("button", { name: "Open this problem" }).click();
+  const tabs = page.getByRole("tablist", { name: "Parts of the question" });
+  await expect(tabs.getByRole("tab")).toHaveCount(2);
+  await tabs.getByRole("tab", { name: /^\(c\)/ }).click();
+  await moor.expectAnswer("1,305.79");
+});
+
+const said: readonly (readonly [string, string, string])[] = [
+  [
+    "a rate that is missing",
+    "Hollis borrows $7,500 and repays it with equal payments at the end of each month for 3 years. What is the monthly payment?",
+    "The question gives no interest rate.",
+  ],
+  [
+    "two times for one amount",
+    "What will £500 be worth in 10 years, or rather in 12 years, at 5% effective?",
+    "Not every figure fits the lines. Check them against the question.",
+  ],
+  [
+    "another language",
+    "Ein Darlehen von 10 000 € wird bei einem nominalen Zinssatz von 6 % durch monatliche Raten über fünf Jahre getilgt. Wie hoch ist die Rate?",
+    "This does not look like English. Only questions in English are read.",
+  ],
+  [
+    "an exercise sheet",
+    `${LOAN}\n\n`.repeat(40),
+    "This is more than one question. Choose one, or paste one at a time.",
+  ],
+  [
+    "no question of money over time",
+    "A train leaves at 9:40 and travels 120 km at 80 km per hour. When does it arrive?",
+    "This is not read as a question about money over time.",
+  ],
+];
+
+test.describe("too little, something else, and too much", () => {
+  for (const [name, text, sentence] of said) {
+    test(name, async ({ moor, page }) => {
+      await moor.openNotebook();
+      await field(page).fill(text);
+      await expect(page.getByText(sentence).first()).toBeVisible();
+      await expect(field(page)).toHaveValue(text);
+    });
+  }
+
+  test("what is missing is asked for in its field", async ({ moor, page }) => {
+    await moor.openNotebook();
+    await field(page).fill(said[0]?.[1] ?? "");
+    await page.getByRole("button", { name: "Open this problem" }).click();
+    await expect(moor.rate).toBeFocused();
+    await page.keyboard.type("6% compounded monthly");
+    await moor.expectAnswer("228.16");
+  });
+
+  test("it starts with the text all the same", async ({ moor, page }) => {
+    await moor.openNotebook();
+    await field(page).fill("Hollis thinks about a loan. What does he owe?");
+    await page.getByRole("button", { name: "Start with this text" }).click();
+    await expect(page.getByRole("button", { name: /^Question: Hollis thinks/ })).toBeVisible();
+  });
+});
+
+test("of a sheet one exercise is chosen, and the others stay at hand", async ({ moor, page }) => {
+  await moor.openNotebook();
+  const other = "A deposit of £2,000 earns 5% effective. What is it worth after 3 years?";
+  await field(page).fill(`${other}\n\n${said[0]?.[1] ?? ""} The rate is 6% compounded monthly.`);
+  const exercises = page.getByRole("list", { name: "Exercises" });
+  await expect(exercises.getByRole("button")).toHaveCount(2);
+  await expectNoViolations(page);
+  await exercises.getByRole("button", { name: /^A deposit of £2,000/ }).click();
+  await expect(page.getByText("After 3 years, you receive 2,315.25")).toBeVisible();
+  await page.getByRole("button", { name: "Back to all exercises" }).click();
+  await exercises.getByRole("button", { name: /^Hollis borrows/ }).click();
+  await expect(page.getByText("You pay 228.16 at the end of each month.")).toBeVisible();
+});
+
+test("rates lead to the rates", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await field(page).fill("Convert 7.8% compounded monthly to an effective annual rate.");
+  await expect(page.getByText(/A rate to convert: 7.8% a year, compounded monthly/)).toBeVisible();
+  await page.getByRole("link", { name: "Go to the rates" }).click();
+  await expect(page).toHaveURL(/\/rates/);
+});
