@@ -23,11 +23,11 @@ module.exports = {
     {
       name: "only-through-the-front-door",
       comment:
-        "A workspace is used by its index, or core by what reads typing and what teaches; never by a file inside it.",
+        "A workspace is used by its index, or core by what reads typing or a question and what teaches; never by a file inside it.",
       severity: "error",
       from: { path: "^(contract|server|web|demo|e2e)/" },
       to: {
-        path: "^(core|contract)/src/(?!((engine|typing|teaching)/)?index\\.ts$)",
+        path: "^(core|contract)/src/(?!((engine|typing|teaching|question)/)?index\\.ts$)",
         pathNot: "^$1/",
       },
     },
@@ -41,10 +41,10 @@ module.exports = {
     {
       name: "rooms-do-not-mix",
       comment:
-        "What reads typing and what teaches both stand on the engine and its words, not on each other.",
+        "What reads typing, what reads a question and what teaches stand on the engine and its words, not on each other.",
       severity: "error",
-      from: { path: "^core/src/(typing|teaching|wording)/", pathNot: "\\.test\\.ts$" },
-      to: { path: "^core/src/(typing|teaching)/", pathNot: "^core/src/$1/" },
+      from: { path: "^core/src/(typing|teaching|question|wording)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/src/(typing|teaching|question)/", pathNot: "^core/src/$1/" },
     },
     {
       name: "core-is-pure",
