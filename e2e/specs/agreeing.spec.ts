@@ -2,9 +2,9 @@ import { expect, test } from "../support/fixtures";
 
 test("what was typed comes back to the letter when the unknown moves on", async ({ moor }) => {
   await moor.startProblem("Loan repayments");
-  await moor.type(moor.amount(0), "64,000");
-  await moor.type(moor.howLong(0), "5y");
-  await moor.type(moor.rate, "9.6 %");
+  await moor.typeKeyByKey(moor.amount(0), "64,000");
+  await moor.typeKeyByKey(moor.howLong(0), "5y");
+  await moor.typeKeyByKey(moor.rate, "9.6 %");
   const payment = moor.amount(1);
   for (const field of [moor.amount(0), moor.howLong(0), moor.rate, payment]) {
     await field.click();
@@ -28,9 +28,9 @@ test("a figure that is kept says that it has all its digits", async ({ moor, pag
 
 test("interest alone reaches a goal, and every view says so", async ({ moor, page }) => {
   await moor.startProblem("Regular saving");
-  await moor.type(moor.amount(1), "250000");
-  await moor.type(moor.amount(0), "200");
-  await moor.type(moor.rate, "6%");
+  await moor.typeKeyByKey(moor.amount(1), "250000");
+  await moor.typeKeyByKey(moor.amount(0), "200");
+  await moor.typeKeyByKey(moor.rate, "6%");
   await moor.howLong(0).click();
   await moor.howLong(0).pressSequentially("?");
   await moor.expectAnswer("397.19");
@@ -51,9 +51,9 @@ test("a bare decimal is asked about, and the line does not answer for the studen
 }) => {
   await moor.startProblem("Drawing down");
   const line = page.getByRole("listitem").filter({ has: moor.rate });
-  await moor.type(moor.rate, "11");
+  await moor.typeKeyByKey(moor.rate, "11");
   await expect(line).toContainText("% a year");
-  await moor.type(moor.rate, "0.11");
+  await moor.typeKeyByKey(moor.rate, "0.11");
   await expect(page.getByText("Is that 0.11% or 11%?")).toBeVisible();
   await expect(line).not.toContainText("% a year");
 });
@@ -78,10 +78,10 @@ test("the page says once, while something is missing, that Enter goes to the nex
 
 test("a residual that comes in is asked about, and one click turns it", async ({ moor, page }) => {
   await moor.startProblem("Loan with a balloon");
-  await moor.type(moor.amount(0), "64000");
-  await moor.type(moor.howLong(0), "5 years");
-  await moor.type(moor.rate, "9.6%");
-  await moor.type(moor.amount(2), "21000");
+  await moor.typeKeyByKey(moor.amount(0), "64000");
+  await moor.typeKeyByKey(moor.howLong(0), "5 years");
+  await moor.typeKeyByKey(moor.rate, "9.6%");
+  await moor.typeKeyByKey(moor.amount(2), "21000");
   await page.getByRole("button", { name: "Money out. Switch to money in." }).last().click();
   await page.getByRole("button", { name: "Switch to money out", exact: true }).click();
   await moor.expectAnswer("1,073.18");
@@ -103,7 +103,7 @@ test("an opened problem whose payments change asks how interest is compounded", 
 }) => {
   await moor.openProblem("A honey extractor on credit");
   await page.getByRole("textbox", { name: "Payment frequency" }).fill("year");
-  await moor.type(moor.howLong(0), "8 years");
+  await moor.typeKeyByKey(moor.howLong(0), "8 years");
   await expect(
     page.getByText("Money is paid yearly, but interest is compounded monthly."),
   ).toBeVisible();

@@ -13,9 +13,9 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
 
   await test.step("the future value, typed as the question says it", async () => {
     await page.getByRole("textbox", { name: "Title of the problem" }).fill("A hive on deposit");
-    await moor.type(moor.amount(0), "4,500");
-    await moor.type(moor.when(1), "3y 4m");
-    await moor.type(moor.rate, "3.15% a year compounded quarterly");
+    await moor.typeKeyByKey(moor.amount(0), "4,500");
+    await moor.typeKeyByKey(moor.when(1), "3y 4m");
+    await moor.typeKeyByKey(moor.rate, "3.15% a year compounded quarterly");
     await moor.expectAnswer("4,996.14");
     await expect(moor.answer).toContainText("After 3 years 4 months, you receive");
     await expect(moor.answer).toContainText("Interest earned496.14");
@@ -43,14 +43,14 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
     await expect(moor.amount(0)).toHaveValue("?");
     await expect(moor.amount(1)).toHaveValue(/^4,996\.1425/);
     await moor.expectAnswer("4,500.00");
-    await moor.type(moor.amount(1), "6000");
+    await moor.typeKeyByKey(moor.amount(1), "6000");
     await moor.expectAnswer("5,404.17");
   });
 
   await test.step("the rate", async () => {
     await moor.rate.click();
     await moor.rate.pressSequentially("?");
-    await moor.type(moor.amount(0), "5000");
+    await moor.typeKeyByKey(moor.amount(0), "5000");
     await moor.expectAnswer(/^5\.50/);
     await expect(moor.answer).toContainText("a year, compounded quarterly");
   });
@@ -58,7 +58,7 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
   await test.step("the time", async () => {
     await moor.when(1).click();
     await moor.when(1).pressSequentially("?");
-    await moor.type(moor.rate, "5%");
+    await moor.typeKeyByKey(moor.rate, "5%");
     await moor.expectAnswer("3.669 years");
     await expect(moor.answer).toContainText("that is 3 years 8 months");
   });
@@ -93,29 +93,29 @@ test("a student finds each of the four unknowns, takes back a step, and comes ba
 
 test("the value of several amounts at a date", async ({ moor, page }) => {
   await moor.startProblem("Several amounts");
-  await moor.type(moor.amount(0), "1,000");
-  await moor.type(moor.when(0), "1 year");
-  await moor.type(moor.amount(1), "2*605");
-  await moor.type(moor.when(1), "2 years");
-  await moor.type(moor.rate, "10");
+  await moor.typeKeyByKey(moor.amount(0), "1,000");
+  await moor.typeKeyByKey(moor.when(0), "1 year");
+  await moor.typeKeyByKey(moor.amount(1), "2*605");
+  await moor.typeKeyByKey(moor.when(1), "2 years");
+  await moor.typeKeyByKey(moor.rate, "10");
   await moor.expectAnswer("1,909.09");
   await expect(moor.answer).toContainText("The present value is");
-  await moor.type(page.getByRole("textbox", { name: "Focal date" }), "2 years");
+  await moor.typeKeyByKey(page.getByRole("textbox", { name: "Focal date" }), "2 years");
   await moor.expectAnswer("2,310.00");
   await expect(page.getByText("2*605 = 1,210.00")).toBeVisible();
 });
 
 test("a rate that changes part-way is drawn as two spells", async ({ moor, page }) => {
   await moor.startProblem("A single amount");
-  await moor.type(moor.amount(0), "20000");
-  await moor.type(moor.when(1), "9");
-  await moor.type(moor.rate, "3.6% compounded monthly");
+  await moor.typeKeyByKey(moor.amount(0), "20000");
+  await moor.typeKeyByKey(moor.when(1), "9");
+  await moor.typeKeyByKey(moor.rate, "3.6% compounded monthly");
   await page.getByRole("button", { name: "Add a line" }).click();
   await chooseFromMenu(page, "A rate change");
   const second = page.getByRole("textbox", { name: "New rate" });
   await expect(second).toBeFocused();
   await second.pressSequentially("5.1% effective");
-  await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "4 years");
+  await moor.typeKeyByKey(page.getByRole("textbox", { name: "Start of this rate" }), "4 years");
   await moor.expectAnswer("29,613.41");
   await expect(page.getByRole("region", { name: "Timeline" })).toContainText(
     "5.1% a year, effective",
@@ -144,12 +144,12 @@ test("a click on a post of the timeline goes to its line", async ({ moor, page }
 test("a goal that is reached twice has two dates", async ({ moor, page }) => {
   await moor.startProblem("A rate that changes");
   await page.keyboard.type("100");
-  await moor.type(moor.amount(1), "121");
+  await moor.typeKeyByKey(moor.amount(1), "121");
   await moor.when(1).click();
   await moor.when(1).pressSequentially("?");
-  await moor.type(moor.rate, "10");
-  await moor.type(page.getByRole("textbox", { name: "New rate" }), "-10");
-  await moor.type(page.getByRole("textbox", { name: "Start of this rate" }), "3 years");
+  await moor.typeKeyByKey(moor.rate, "10");
+  await moor.typeKeyByKey(page.getByRole("textbox", { name: "New rate" }), "-10");
+  await moor.typeKeyByKey(page.getByRole("textbox", { name: "Start of this rate" }), "3 years");
   await expect(moor.figure).toHaveText(["2 years", "3.905 years"]);
   await expect(moor.answer).toContainText("2 answers satisfy the equation: a rate is negative");
 });

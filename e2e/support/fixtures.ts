@@ -95,11 +95,21 @@ export class Moor {
     await this.page.keyboard.type(text);
   }
 
-  /** Types as a person does: goes to the field, replaces what is there, key by key. */
+  /** Replaces what is in a field, at once: each key in between would be worked out and drawn as well. */
   async type(field: Locator, text: string): Promise<void> {
+    await this.replaceAll(field);
+    await this.page.keyboard.insertText(text);
+  }
+
+  /** The same key by key, where what happens in between matters. */
+  async typeKeyByKey(field: Locator, text: string): Promise<void> {
+    await this.replaceAll(field);
+    await field.pressSequentially(text);
+  }
+
+  private async replaceAll(field: Locator): Promise<void> {
     await field.click();
     await field.press("ControlOrMeta+a");
-    await field.pressSequentially(text);
   }
 
   async expectAnswer(text: string | RegExp): Promise<void> {
