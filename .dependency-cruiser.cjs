@@ -27,7 +27,7 @@ module.exports = {
       severity: "error",
       from: { path: "^(contract|server|web|demo|e2e)/" },
       to: {
-        path: "^(core|contract)/src/(?!((engine|typing|teaching|question)/)?index\\.ts$)",
+        path: "^(core|contract)/src/(?!((engine|typing|teaching|question|question/say)/)?index\\.ts$)",
         pathNot: "^$1/",
       },
     },

@@ -13,6 +13,7 @@ import type { Mark } from "./marks/mark";
 import type { PartRead } from "./parts/part";
 import { partOf, readParts } from "./parts/read-parts";
 import { splitOf } from "./parts/split";
+import { isItemised } from "./shape/itemised/itemised";
 import type { Choices, MissingCode, Use } from "./shape/shape";
 import { exercisesIn, type Exercise } from "./text/exercises";
 import { tokensOf } from "./text/tokens";
@@ -79,6 +80,7 @@ export function readQuestionText(text: string, choices: Choices = {}): Reading {
     return { ...other(), kind: "incomplete", missing: ["several-questions"] };
   }
   const facts = factsIn(scope);
+  if (isItemised(scope)) return problemsOf(facts, choices);
   if (!isTimeValue(facts)) return other();
   const rate = rateQuestion(facts);
   if (rate !== null) {
@@ -139,12 +141,13 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
   const hasPayments = uses.some(({ role }) => role === "payments");
   const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, hasPayments));
-  const gaps = gapsIn(facts);
+  const isTold = isItemised(scope);
+  const gaps = isTold ? [] : gapsIn(facts);
   const told = [...new Set([...parts.flatMap(({ shape }) => shape.missing), ...gaps])];
   const isDoubted =
     isLeftOver ||
-    !parts.every(isAgreed) ||
-    !solved.every(({ solved: one }) => !one.ok || isSensible(one.value));
+    !(isTold || parts.every(isAgreed)) ||
+    !(isTold || solved.every(({ solved: one }) => !one.ok || isSensible(one.value)));
   const isSolved = solved.length > 0 && solved.every((part) => part.solved.ok);
   const doubt: Missing = isSolved ? "left-over" : "no-answer";
   const missing = told.length === 0 && (isDoubted || !isSolved) ? [doubt] : told;

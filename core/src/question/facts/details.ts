@@ -265,5 +265,10 @@ function addGrowth(
     if (step === null || stream?.growth !== null) continue;
     stream.growth = { amount: step };
     stream.marks.push(mark);
+    // "rising by £2 each year": how often, right behind the step.
+    const [cue] = scope.after(mark, 1);
+    if (cue?.phrase?.kind !== "every") continue;
+    stream.growthEvery = everyOf(cue);
+    stream.marks.push(cue);
   }
 }

@@ -89,8 +89,11 @@ function streamsIn(
 
 /** Of payments that grow, the first is told by itself: "£6,000 today … goes up by £250 each year". */
 function addFirstAmount(scope: Scope, stream: PaymentsFact, ask: Ask | null): void {
-  const grows = stream.growth !== null || untoldGrowth(scope, ask) !== null;
-  if (!grows || stream.amount !== null) return;
+  const isGrowthAsked = untoldGrowth(scope, ask) !== null;
+  const grows = stream.growth !== null || isGrowthAsked;
+  // "An equal amount, rising by £5 a year": it is the first that is asked for.
+  const isAsked = (stream.isOpen || ask?.kind === "payment") && !isGrowthAsked;
+  if (!grows || isAsked || stream.amount !== null) return;
   const first = firstAmount(scope, null);
   if (first === null || stream.marks.includes(first.mark)) return;
   stream.amount = first.value;

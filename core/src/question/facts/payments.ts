@@ -146,8 +146,12 @@ function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | nul
   const isOfNoun =
     cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(scope.after(cue, 1)[0]?.word ?? "");
   const lead = behind[follow - 1]?.word ?? "";
+  // "With a final payment of £65": one of another kind.
   const isOfOther =
-    lead === "of" && follow > 1 && !PAYMENT_NOUN.test(behind[follow - 2]?.word ?? "");
+    lead === "of" &&
+    follow > 1 &&
+    (!PAYMENT_NOUN.test(behind[follow - 2]?.word ?? "") ||
+      SINGLE.test(behind[follow - 3]?.word ?? ""));
   const nounBehind = follow > 0 && LEADS.test(lead) && !isOfOther;
   if (cue.phrase?.as === "adverb" && follow !== -1 && nounBehind && money > 1)
     return behind[follow] ?? null;
@@ -162,6 +166,8 @@ function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | nul
   }
   return follow !== -1 && nounBehind ? (behind[follow] ?? null) : null;
 }
+
+const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
 
 /** Words that go on to something else. */
 const STOPS = /^(?:;|so|then|when|until|which|after|while|but|instead)$/;

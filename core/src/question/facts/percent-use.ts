@@ -65,7 +65,11 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
     return { use: "inflation", isFall: false, marks: [] };
   }
   const moneyWord = before.findIndex(({ word }) => OF_MONEY.test(word));
-  const cueBefore = before.findIndex(isChange);
+  // "What does £500 grow to at 4%?" grows at the rate itself.
+  const cueBefore = before.findIndex(
+    (other, at) =>
+      isChange(other) && !(/^grows?$/.test(other.word) && before[at - 1]?.word === "to"),
+  );
   const cueBehind = behind.findIndex(isChange);
   const isBefore =
     cueBefore !== -1 && cueBefore <= 4 && (moneyWord === -1 || cueBefore < moneyWord);

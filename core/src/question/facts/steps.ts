@@ -2,8 +2,8 @@ import type { Mark } from "../marks/mark";
 import type { Scope } from "./scope";
 
 const STEP =
-  /^(?:more|up|by|higher|larger|greater|increase|increases|increasing|rise|rises|rising|raise|raises|less|lower|smaller|fall|falls|decrease|decreases|extra|bigger)$/;
-const DOWN = /^(?:less|lower|smaller|fall|falls|decrease|decreases|down)$/;
+  /^(?:more|up|by|higher|larger|greater|increase|increases|increasing|rise|rises|rising|raise|raises|less|lower|smaller|fall|falls|falling|decrease|decreases|decreasing|extra|bigger)$/;
+const DOWN = /^(?:less|lower|smaller|fall|falls|falling|decrease|decreases|decreasing|down)$/;
 
 /** "$5 more than the month before", "goes up by £250 each year"; `null` for an amount that is no step. */
 export function stepOf(scope: Scope, mark: Mark): number | null {

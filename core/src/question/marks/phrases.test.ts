@@ -207,6 +207,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "at the end",
     "at the end of that time",
     "when last of",
+    "then has",
     "by then",
   ],
 };

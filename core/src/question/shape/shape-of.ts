@@ -1,6 +1,7 @@
 import type { Facts } from "../facts/facts";
 import { bond } from "./bond";
 import { givens } from "./givens";
+import { itemised } from "./itemised/itemised";
 import { lump } from "./lump";
 import { interestOf } from "./rates";
 import { lacking, type Choices, type Shape } from "./shape";
@@ -10,7 +11,7 @@ import { withStreams } from "./with-streams";
 
 /** The problem that the facts make. */
 export function shapeOf(facts: Facts, choices: Choices): Shape {
-  const list = givens(facts, choices);
+  const list = itemised(facts, choices) ?? givens(facts, choices);
   if (list !== null) return list;
   if (facts.ask === null) return lacking(["question"]);
   const special = bond(facts, choices) ?? listed(facts, choices) ?? uneven(facts, choices);

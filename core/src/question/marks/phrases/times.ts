@@ -175,6 +175,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
       "(at|by) the end",
       "at the end of (that|this|the) (time|term|period|lease|loan|plan|contract)",
       "when [the|that] (last|final) (of|one) [these|them] [{any}]",
+      "[and] then (has|have|had|holds|finds)",
       "by (then|that time)",
     ],
   },
