@@ -1,4 +1,4 @@
-import type { Page } from "@playwright/test";
+import type { Locator, Page } from "@playwright/test";
 import { expectNoViolations } from "../support/expect-no-violations";
 import { expect, test } from "../support/fixtures";
 
@@ -135,4 +135,96 @@ test("rates lead to the rates", async ({ moor, page }) => {
   await expect(page.getByText(/A rate to convert: 7.8% a year, compounded monthly/)).toBeVisible();
   await page.getByRole("link", { name: "Go to the rates" }).click();
   await expect(page).toHaveURL(/\/rates/);
+});
+
+test.describe("the question and its lines", () => {
+  const MILL =
+    "A mill borrows £9,000 at 6.9% a year, compounded monthly, and repays it over 5 years by equal payments at the end of each month. Find the payment.";
+
+  test.beforeEach(async ({ moor, page }) => {
+    await moor.openNotebook();
+    await field(page).fill(MILL);
+    await page.getByRole("button", { name: "Open this problem" }).click();
+    await moor.expectAnswer("177.79");
+  });
+
+  test("light up together, whichever is pointed at", async ({ moor, page }) => {
+    const phrase = page.locator("mark", { hasText: "6.9% a year" });
+    const line = page.getByRole("listitem").filter({ has: moor.rate });
+    const fillOf = (place: Locator) =>
+      place.evaluate((element) => getComputedStyle(element).backgroundColor);
+    const [phraseAtRest, lineAtRest] = [await fillOf(phrase), await fillOf(line)];
+    await phrase.hover();
+    await expect.poll(() => fillOf(line)).not.toBe(lineAtRest);
+    await moor.rate.focus();
+    await page.mouse.move(2, 2);
+    await moor.rate.blur();
+    await expect.poll(() => fillOf(phrase)).toBe(phraseAtRest);
+    await moor.rate.focus();
+    await expect.poll(() => fillOf(phrase)).not.toBe(phraseAtRest);
+  });
+
+  test("a changed text offers what it changes, and leaves what was set by hand", async ({
+    moor,
+    page,
+  }) => {
+    const rewrite = async (text: string) => {
+      await page.getByRole("button", { name: /^Question:/ }).click();
+      await page.getByRole("textbox", { name: "Question text" }).fill(text);
+      await page.keyboard.press("Escape");
+    };
+    await rewrite(MILL.replace("9,000", "12,000"));
+    const offer = page.getByRole("status").filter({ hasText: "12,000 instead of 9,000" });
+    await expect(offer).toBeVisible();
+    await moor.expectAnswer("177.79");
+    await offer.getByRole("button", { name: "Change the lines" }).click();
+    await moor.expectAnswer("237.05");
+    await expect(offer).toHaveCount(0);
+    await moor.type(moor.amount(0), "15,000");
+    await moor.expectAnswer("296.31");
+    await rewrite(MILL.replace("9,000", "13,000").replace("5 years", "6 years"));
+    const second = page.getByRole("status").filter({ hasText: "72 payments instead of" });
+    await expect(second).toContainText("What you have set yourself stays: 15,000.");
+    await second.getByRole("button", { name: "Change the lines" }).click();
+    await expect(moor.amount(0)).toHaveValue("15,000");
+    await moor.expectAnswer("255.02");
+  });
+});
+
+test("a problem is told in words, in another wording, and is read back to the same answer", async ({
+  moor,
+  page,
+}) => {
+  await moor.startProblem("Loan repayments");
+  await moor.type(moor.amount(0), "86,000");
+  await moor.type(moor.rate, "7.4% a year compounded monthly");
+  await expect(page.getByRole("button", { name: "Say it in words" })).toHaveCount(0);
+  await moor.type(moor.howLong(0), "8 years");
+  await moor.expectAnswer("1,189.69");
+  const shown = page.getByRole("button", { name: /^Question:/ });
+  await page.getByRole("button", { name: "Say it in words" }).click();
+  await expect(shown).toContainText("£86,000");
+  const first = await shown.textContent();
+  await page.getByRole("button", { name: "Another wording" }).click();
+  await expect(shown).not.toHaveText(first ?? "");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(shown).toHaveText(first ?? "");
+  await moor.expectSaved();
+
+  await moor.returnToNotebook();
+  await field(page).fill(first ?? "");
+  await page.getByRole("button", { name: "Open this problem" }).click();
+  await moor.expectAnswer("1,189.69");
+});
+
+test("words that do not tell everything say so", async ({ moor, page }) => {
+  await moor.startProblem("Loan repayments");
+  await moor.type(moor.amount(0), "9,000");
+  await moor.type(moor.rate, "6% a year compounded monthly");
+  await moor.type(moor.howLong(0), "12 payments");
+  await page.getByRole("button", { name: "Conventions" }).click();
+  await page.getByRole("dialog").getByLabel("A payment to find").selectOption("up");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "Say it in words" }).click();
+  await expect(page.getByText("The text does not tell everything")).toBeVisible();
 });

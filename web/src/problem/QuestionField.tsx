@@ -5,7 +5,10 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { useQuestionState } from "./parts/use-question";
 import { MarkedText } from "./question/MarkedText";
+import { OfferedChanges } from "./question/OfferedChanges";
 import { useReading } from "./question/use-reading";
+import type { Edit } from "./question/use-reread";
+import { useSaying } from "./question/use-saying";
 import { usedSpans } from "./question/used-spans";
 import { usedFigures } from "./used-figures";
 import { QuietButton } from "../ui/Buttons";
@@ -19,22 +22,11 @@ export function QuestionField() {
   const format = useAnswerFormat();
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
-  const [isOpen, setOpen] = useState(false);
-  if (!isOpen) {
-    return question === "" ? (
-      <QuietButton className={styles.addQuestion ?? ""} onClick={() => setOpen(true)}>
-        Add the question text
-      </QuietButton>
-    ) : (
-      <button
-        type="button"
-        className={styles.question}
-        aria-label={`Question: ${question} Edit the text.`}
-        onClick={() => setOpen(true)}
-      >
-        <Marked question={question} />
-      </button>
-    );
+  // The text as it was when somebody began to write in it, and as it was left.
+  const [before, setBefore] = useState<string | null>(null);
+  const [edit, setEdit] = useState<Edit | null>(null);
+  if (before === null) {
+    return <ShownQuestion question={question} edit={edit} onOpen={() => setBefore(question)} />;
   }
   const isFull = question.length >= LIMITS.questionLength;
   return (
@@ -57,7 +49,8 @@ export function QuestionField() {
         }}
         onBlur={() => {
           store.settle();
-          setOpen(false);
+          setEdit({ before, after: question });
+          setBefore(null);
         }}
       />
       {isFull && (
@@ -66,6 +59,44 @@ export function QuestionField() {
           kept.
         </p>
       )}
+    </div>
+  );
+}
+
+interface ShownQuestionProps {
+  readonly question: string;
+  readonly edit: Edit | null;
+  readonly onOpen: () => void;
+}
+
+/** The text, or the ways to one: it is pasted, or the problem is told. */
+function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
+  const { isPossible, say, said } = useSaying();
+  const isEmpty = question === "";
+  return (
+    <div className={styles.questionShown}>
+      {!isEmpty && (
+        <button
+          type="button"
+          className={styles.question}
+          aria-label={`Question: ${question} Edit the text.`}
+          onClick={onOpen}
+        >
+          <Marked question={question} />
+        </button>
+      )}
+      {isEmpty && <QuietButton onClick={onOpen}>Add the question text</QuietButton>}
+      {isPossible && (isEmpty || said !== null) && (
+        <QuietButton onClick={say}>{isEmpty ? "Say it in words" : "Another wording"}</QuietButton>
+      )}
+      {said?.isReadBack === false && (
+        <p className={styles.full} role="status">
+          {said.text === null
+            ? "There are no words for all of this problem."
+            : "The text does not tell everything: who reads it finds another answer."}
+        </p>
+      )}
+      <OfferedChanges edit={edit} />
     </div>
   );
 }

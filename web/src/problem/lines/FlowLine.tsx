@@ -69,6 +69,7 @@ export const FlowLine = memo(function FlowLine({ line, index }: FlowLineProps) {
       menu={<FlowMenu {...{ line, index, name }} />}
       asked={line.kind === "single" && <EndAsked id={id} direction={line.direction} />}
       onRemove={() => change((draft) => removeFlow(draft, id))}
+      place={`flow ${index}`}
     >
       <FlowSentence {...{ line, index, reading, solution }} />
     </LineFrame>

@@ -105,6 +105,7 @@ export const RateLine = memo(function RateLine({
   return (
     <LineFrame
       mark="rate"
+      place={`rate ${index}`}
       name={index === 0 ? "the rate" : "the rate change"}
       hint={[
         keptRateHint(line.percent, reading, format),

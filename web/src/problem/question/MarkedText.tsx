@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { usePhrasePointing, type LinePlace } from "./pointed";
 import type { Tone, ToneSpan } from "./span-tones";
 import styles from "./Question.module.css";
 
@@ -20,7 +21,7 @@ interface MarkedTextProps {
 export function MarkedText({ text, spans }: MarkedTextProps) {
   const pieces: ReactNode[] = [];
   let done = 0;
-  for (const { from, to, tone, says } of spans) {
+  for (const { from, to, tone, says, place } of spans) {
     if (from < done) continue;
     pieces.push(text.slice(done, from));
     const words = text.slice(from, to);
@@ -30,13 +31,34 @@ export function MarkedText({ text, spans }: MarkedTextProps) {
           {words}
         </s>
       ) : (
-        <mark key={from} className={CLASSES[tone]} title={says}>
+        <Phrase key={from} tone={tone} says={says} place={place}>
           {words}
-        </mark>
+        </Phrase>
       ),
     );
     done = to;
   }
   pieces.push(text.slice(done));
   return <>{pieces}</>;
+}
+
+interface PhraseProps {
+  readonly tone: Exclude<Tone, "unused">;
+  readonly says: string;
+  readonly place: LinePlace | undefined;
+  readonly children: string;
+}
+
+/** A phrase, which lights up with its line. */
+function Phrase({ tone, says, place, children }: PhraseProps) {
+  const { isLit, props } = usePhrasePointing(place);
+  return (
+    <mark
+      className={`${CLASSES[tone] ?? ""} ${isLit ? (styles.lit ?? "") : ""}`}
+      title={says}
+      {...props}
+    >
+      {children}
+    </mark>
+  );
 }

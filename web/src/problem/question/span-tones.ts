@@ -1,4 +1,5 @@
 import type { ToldReading, ToldSpan } from "@kestrelmoor/core/question";
+import type { LinePlace } from "./pointed";
 
 /** How a phrase is marked: in the colour of the line that it became. */
 export type Tone = "in" | "out" | "time" | "rate" | "asked" | "line" | "unused";
@@ -9,6 +10,8 @@ export interface ToneSpan {
   readonly to: number;
   readonly tone: Tone;
   readonly says: string;
+  /** The line that it became. */
+  readonly place?: LinePlace;
 }
 
 /** The phrases of a reading and the figures without a use, in the order of the text. */
@@ -22,7 +25,8 @@ export function toneSpans({ parts, partial, spans, unused }: ToldReading): ToneS
       flows.flatMap((flow) => ("direction" in flow ? [[flow.id, flow.direction] as const] : [])),
     ),
   );
-  const used = spans.map((span) => toneOf(span, directions));
+  const places = placesIn(parts.length > 1 ? [] : problems);
+  const used = spans.map((span) => ({ ...toneOf(span, directions), ...placeOf(span, places) }));
   const spare = unused.map(({ from, to, why }): ToneSpan => ({
     from,
     to,
@@ -30,6 +34,22 @@ export function toneSpans({ parts, partial, spans, unused }: ToldReading): ToneS
     says: `Not used: ${why}`,
   }));
   return [...used, ...spare].sort((one, other) => one.from - other.from);
+}
+
+type Problems = readonly ToldReading["parts"][number]["problem"][];
+
+/** The lines of the only part, by the ids of their flows: which of several parts is open is not known here. */
+function placesIn([problem]: Problems): ReadonlyMap<string, LinePlace> {
+  return new Map(problem?.flows.map(({ id }, index) => [id, `flow ${index}`] as const));
+}
+
+function placeOf(
+  { target }: ToldSpan,
+  places: ReadonlyMap<string, LinePlace>,
+): { readonly place?: LinePlace } {
+  if (target === undefined || places.size === 0) return {};
+  const place = "rate" in target ? (`rate ${target.rate}` as const) : places.get(target.flow);
+  return place === undefined ? {} : { place };
 }
 
 function toneOf(span: ToldSpan, directions: ReadonlyMap<string, "in" | "out">): ToneSpan {
