@@ -6,6 +6,7 @@ import type * as Engine from "@kestrelmoor/core/engine";
 import type * as Question from "@kestrelmoor/core/question";
 import type * as Teaching from "@kestrelmoor/core/teaching";
 import { build, type Rolldown } from "vite";
+import type * as SaidBack from "../../core/test/said-back";
 
 const ROOT = join(import.meta.dirname, "../..");
 
@@ -32,6 +33,11 @@ export function bundleQuestion(): Promise<Bundle<typeof Question>> {
   return bundle("question/index");
 }
 
+/** What tells random problems in words, and reads them back. */
+export function bundleSaying(): Promise<Bundle<typeof SaidBack>> {
+  return bundle("../test/said-back");
+}
+
 async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {
   const built = (await build({
     root: join(ROOT, "core"),
@@ -52,7 +58,7 @@ async function bundle<Exports>(entry: string): Promise<Bundle<Exports>> {
   const { code } = built.output[0];
   const folder = join(ROOT, ".cache/bench");
   mkdirSync(folder, { recursive: true });
-  const file = join(folder, `${entry.replace("/", "-")}.mjs`);
+  const file = join(folder, `${entry.replaceAll(/[./]+/g, "-")}.mjs`);
   writeFileSync(file, code);
   return {
     core: (await import(pathToFileURL(file).href)) as Exports,

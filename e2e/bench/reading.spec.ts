@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { brotliCompressSync } from "node:zlib";
 import { expect, test } from "../support/fixtures";
-import { bundleQuestion } from "./core-bundle";
+import { bundleQuestion, bundleSaying } from "./core-bundle";
 import { report, reportFigure } from "./report";
 import { scriptSeconds, spread } from "./script-seconds";
 
@@ -38,15 +38,30 @@ test("reading the questions of the reference", async () => {
   report("  the slowest question", `${Math.max(...each).toFixed(1)} ms`);
 });
 
-test("the reader's own weight", () => {
-  const [name] = readdirSync(ASSETS).filter((file) => /^question-.*\.js$/.test(file));
-  if (name === undefined) throw new Error("The page has no chunk of its own for the reader");
-  const bytes = brotliCompressSync(readFileSync(join(ASSETS, name))).length;
+test("problems told in words and read again", async () => {
+  test.setTimeout(1_200_000);
+  const { core } = await bundleSaying();
+  const { solved, back } = core.saidBack(5000, 1);
   reportFigure(
-    "the reader of questions, loaded when asked for, compressed",
-    "40 kB",
-    `${(bytes / 1000).toFixed(1)} kB`,
+    "problem → words → problem, 5,000 random problems: read back to the same answer",
+    "99%",
+    `${((100 * back) / solved).toFixed(2)}% of ${String(solved)}`,
   );
+});
+
+/** The compressed size of the chunks with these names. */
+function weightOf(names: RegExp): string {
+  const files = readdirSync(ASSETS).filter((file) => file.endsWith(".js") && names.test(file));
+  if (files.length === 0) throw new Error("The page has no chunk of its own for that");
+  const bytes = files.map((file) => brotliCompressSync(readFileSync(join(ASSETS, file))).length);
+  return `${(bytes.reduce((sum, one) => sum + one, 0) / 1000).toFixed(1)} kB`;
+}
+
+test("the weight of what is loaded when it is asked for", () => {
+  // The door, and what it shares with what tells problems in words.
+  const reader = weightOf(/^(?:question|tell)-/);
+  reportFigure("the reader of questions, loaded when asked for, compressed", "40 kB", reader);
+  report("  what tells problems in words, beside it", weightOf(/^say-/));
 });
 
 test("a key in a question of 200 words", async ({ moor, page }) => {

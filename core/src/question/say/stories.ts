@@ -111,7 +111,7 @@ function growing(plot: Plot, start: FlowOf<"single">, end: FlowOf<"single">): re
     ];
   if (rate === null && known(first) && known(last) && time !== null)
     return [
-      `${person} puts ${money(first)} into an account with ${lender}, and after ${time} it is worth ${money(last)}. ${askRate}`,
+      `${person} puts ${money(first)} into an account with ${lender}, and after ${time} it has grown to ${money(last)}. ${askRate}`,
       `${money(first)} grows to ${money(last)} in ${time}. ${askRate}`,
     ];
   if (rate !== null && known(first) && known(last) && end.at === null)

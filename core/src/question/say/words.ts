@@ -1,4 +1,4 @@
-import type { FlowOf, KnownPosition } from "../../engine/problem/schema";
+import type { FlowOf } from "../../engine/problem/schema";
 import { formatFigure, formatMoney } from "../../wording/format-number";
 import { calendarDateWords, durationWords } from "../../wording/format-time";
 import { USUAL_FORMAT } from "../../wording/answer-format";
@@ -98,5 +98,3 @@ export function growthWords(
 }
 
 const verb = (step: number) => (step < 0 ? "falling" : "rising");
-
-export const isToday = (at: KnownPosition | null) => at === "P0D";
