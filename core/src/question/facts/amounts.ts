@@ -108,7 +108,7 @@ function atOf(when: Mark): string | null {
 
 /** "Bought for 180,000 and sold 11 years later for 420,000": the time is that of the nearer amount. */
 function isOfNext(scope: Scope, mark: Mark, when: Mark): boolean {
-  const next = scope.after(when, 4).find(isMoney);
+  const next = scope.after(when, 6).find(isMoney);
   const joins = until(scope.after(mark, 10), (other) => other === when).some(({ word }) =>
     /^(?:and|then|but|,)$/.test(word),
   );
