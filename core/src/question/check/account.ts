@@ -24,15 +24,13 @@ export function unusedIn(
  * something is used. What only the story has stands in a sentence of its own.
  *
  * @param used the marks that the problem uses
- * @param hasPayments whether some of them are of payments, which often tell a time twice
  */
 export function isDoubtful(
   scope: Scope,
   { mark, why }: Unused,
   used: ReadonlySet<number>,
-  hasPayments: boolean,
 ): boolean {
-  const isTime = why === "time" && isLength(mark, hasPayments);
+  const isTime = why === "time" && isLength(mark);
   if (why !== "amount" && why !== "percent" && !isTime)
     return isPlainAmount(scope, { mark, why }, used);
   const isTold = ({ index, phrase }: Mark) => used.has(index) && phrase?.iso === mark.phrase?.iso;
@@ -56,10 +54,10 @@ function isLarge({ quantity }: Mark): boolean {
   return quantity?.is === "number" && Math.abs(quantity.value) >= 100;
 }
 
-function isLength({ phrase }: Mark, hasPayments: boolean): boolean {
+function isLength({ phrase }: Mark): boolean {
   if (phrase?.kind === "lasting") return phrase.as === "whole" || phrase.as === "next";
   // "Payable in 90 days … no, in three months": of two times for one amount, one is wrong.
-  return !hasPayments && phrase?.kind === "when" && phrase.as === "at";
+  return phrase?.kind === "when" && phrase.as === "at";
 }
 
 function isFact({ quantity, phrase }: Mark): boolean {

@@ -7,6 +7,8 @@ import type { AskKind } from "../asked/ask-kind";
  * payment is asked has gone wrong somewhere.
  */
 export function agrees(kind: AskKind, problem: Problem): boolean {
+  if (kind === "count" || kind === "time" || kind === "begins") return isTimeUnknown(problem);
+  if (kind === "rate") return problem.rates.some(({ percent }) => percent === null);
   const stream = problem.flows.find((flow) => flow.kind === "stream");
   if (stream?.kind !== "stream") return agreesWithoutPayments(kind, problem);
   const single = problem.flows.find((flow) => flow.kind === "single" && flow.amount === null);
@@ -29,6 +31,14 @@ export function agrees(kind: AskKind, problem: Problem): boolean {
     default:
       return true;
   }
+}
+
+/** Whether what is unknown is how many, how long or when. */
+function isTimeUnknown({ flows }: Problem): boolean {
+  return flows.some((flow) => {
+    if (flow.kind === "single") return flow.at === null;
+    return flow.kind === "stream" && (flow.count === null || flow.begins === null);
+  });
 }
 
 function agreesWithoutPayments(kind: AskKind, problem: Problem): boolean {

@@ -139,10 +139,10 @@ function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | nul
       phrase === undefined && PAYMENTS.test(word) && at < between.length - 1,
   ).length;
   const behind = until(
-    scope.after(cue, 8),
+    scope.after(cue, 12),
     (mark) => STOPS.test(mark.word) || (isCue(mark) && !taken.has(mark)),
   );
-  const follow = behind.findIndex((mark) => isMoney(mark) && stepOf(scope, mark) === null);
+  const follow = followIn(scope, behind);
   const isOfNoun =
     cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(scope.after(cue, 1)[0]?.word ?? "");
   const lead = behind[follow - 1]?.word ?? "";
@@ -152,7 +152,8 @@ function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | nul
     follow > 1 &&
     (!PAYMENT_NOUN.test(behind[follow - 2]?.word ?? "") ||
       SINGLE.test(behind[follow - 3]?.word ?? ""));
-  const nounBehind = follow > 0 && LEADS.test(lead) && !isOfOther;
+  const isNoun = follow === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
+  const nounBehind = follow > 0 && (LEADS.test(lead) || isNoun) && !isOfOther;
   if (cue.phrase?.as === "adverb" && follow !== -1 && nounBehind && money > 1)
     return behind[follow] ?? null;
   if (isOfNoun && money > 0) return follow !== -1 && nounBehind ? (behind[follow] ?? null) : null;
@@ -168,6 +169,18 @@ function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | nul
 }
 
 const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
+
+/** The amount behind a frequency: the one that is said to be it, "the quarterly payment on a £900 debt is £50". */
+function followIn(scope: Scope, behind: readonly Mark[]): number {
+  const isPaid = (mark: Mark) => isMoney(mark) && stepOf(scope, mark) === null;
+  const said = behind.findIndex(
+    (mark, at) =>
+      isPaid(mark) && at > 0 && /^(?:is|are|was|were)$/.test(behind[at - 1]?.word ?? ""),
+  );
+  const first = behind.findIndex(isPaid);
+  const isOnOther = first > 0 && /^(?:a|an|the|his|her)$/.test(behind[first - 1]?.word ?? "");
+  return said !== -1 && isOnOther ? said : first;
+}
 
 /** Words that go on to something else. */
 const STOPS = /^(?:;|so|then|when|until|which|after|while|but|instead)$/;

@@ -43,6 +43,7 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
   // "A deposit of 20%", "15% down".
   const isDown =
     next?.word === "down" ||
+    (next?.word === "deposit" && !/^(?:account|rate|bond|scheme)$/.test(second?.word ?? "")) ||
     (before[0]?.word === "of" &&
       /^(?:deposit|payment|down|residual|balloon)$/.test(before[1]?.word ?? ""));
   if (isDown) return { use: "share", isFall: false, marks: [] };

@@ -36,8 +36,8 @@ const WORDS: Readonly<Record<Role, string>> = {
     "repay|repays|repaid|repayment|repayments|repaying|instalment|instalments|installment|installments|pay back|pays back|paid back|pay off|pays off|paid off|paying off|give back|gives back|gave back|pay|pays|paid|payment|payments|paying|settle|clear|clears",
   goal: "reach|reaches|reached|goal|target|accumulate|accumulates|accumulated|become|becomes|became|grow to|grows to|grew to|grow|grew|amount to|amounts to|replace|replacement|need|needs|needed|want|wants|wanted|redeem|redemption|falls due|fall due|make|total|turns into|into|will cost|shows|stand at|stands at|to meet",
   final:
-    "balloon|residual|final|final payment|closing|extra|lump|last sum|resale|salvage|scrap|trade in|remaining balance|bullet|redeemed|repaid at|redeemable|resold|face value|par|sold|sell",
-  down: "down|down payment|deposit of|initial payment|upfront|part exchange",
+    "balloon|residual|final|final payment|closing|extra|lump|last sum|resale|salvage|scrap|remaining balance|bullet|redeemed|repaid at|redeemable|resold|face value|par|sold|sell",
+  down: "trade in|tradein|down|down payment|deposit of|initial payment|upfront|part exchange",
   fee: "fee|fees|arrangement fee|charge|charges|commission|keeps back",
   coupon: "coupon|coupons",
 };

@@ -5,11 +5,15 @@ const LEAST_PAID = 20;
 const LEAST_HELD = 100;
 
 const PAYS =
-  /^(?:paying|pays?|paid|repays?|repaying|saves?|saving|deposits?|depositing|puts?|putting|adds?|adding|invests?|investing|contributes?|contributing|withdraws?|withdrawing|takes?|taking|draws?|drawing|receives?|receiving|gets?|getting|of)$/;
+  /^(?:paying|pays?|paid|repays?|repaying|saves?|saving|deposits?|depositing|puts?|putting|adds?|adding|invests?|investing|contributes?|contributing|withdraws?|withdrawing|takes?|taking|draws?|drawing|receives?|receiving|gets?|getting|wants?|needs?|of)$/;
 const IS_PAID = /^(?:invested|deposited|paid|saved|received|withdrawn|repaid)$/;
 const HOLDS =
   /^(?:owes?|owed|owing|borrows?|borrowed|borrowing|lends?|lent|invests?|invested|investing|deposits?|deposited|saves?|saved|puts?|pays?|paid|paying|costs?|costing|wants?|needs?|inherits?|inherited|has|have|had)$/;
-const GOES_ON = /^(?:on|at|for|from|in|into|to|with|by|and|but|now|today|down|[,.;?])$/;
+/** What is told its size right behind it. */
+const IS_NAMED =
+  /^(?:outlay|loan|debt|mortgage|principal|fund|face|par|nominal|value|instal?lments?|repayments?)$/;
+const GOES_ON =
+  /^(?:on|at|for|from|in|into|to|with|by|and|but|now|today|down|pays|paying|bearing|carries|carrying|[,.;?])$/;
 const PAYMENTS = /^(?:equal|payments?|instal?lments?|deposits?|repayments?|withdrawals?)$/;
 
 /**
@@ -17,13 +21,23 @@ const PAYMENTS = /^(?:equal|payments?|instal?lments?|deposits?|repayments?|withd
  * so often, or owed, borrowed or put away.
  */
 export function withBareAmounts(marks: readonly Mark[]): Mark[] {
+  // One that is known makes those beside it known: "3,000 due in 6 months and 5,000 due in 2 years".
+  return withTold(withTold(marks));
+}
+
+function withTold(marks: readonly Mark[]): Mark[] {
   const paid = new Set(
     marks.filter(({ quantity }) => quantity?.is === "money").map(({ sentence }) => sentence),
   );
   return marks.map((mark, at) => {
     const { quantity } = mark;
     if (quantity?.is !== "number" || quantity.isOrdinal || quantity.value < LEAST_PAID) return mark;
-    const around = { before: marks[at - 1], next: marks[at + 1], second: marks[at + 2] };
+    const around = {
+      earlier: marks[at - 2],
+      before: marks[at - 1],
+      next: marks[at + 1],
+      second: marks[at + 2],
+    };
     const isAmount =
       !isCountOfPayments(around) &&
       (isTimed(around, paid.has(mark.sentence)) ||
@@ -36,6 +50,7 @@ export function withBareAmounts(marks: readonly Mark[]): Mark[] {
 }
 
 interface Around {
+  readonly earlier: Mark | undefined;
   readonly before: Mark | undefined;
   readonly next: Mark | undefined;
   readonly second: Mark | undefined;
@@ -52,19 +67,24 @@ function isTimed({ next }: Around, isAmongAmounts: boolean): boolean {
 }
 
 /** "Adds 50 each month", "2,000 invested at the end of every year". */
-function isPaidSoOften({ before, next, second }: Around): boolean {
+function isPaidSoOften({ earlier, before, next, second }: Around): boolean {
   const rhythm = IS_PAID.test(next?.word ?? "") && isRhythm(second) ? second : next;
-  return PAYS.test(before?.word ?? "") && isRhythm(rhythm);
+  const isIn = before?.word === "in" && /^(?:brings?|bringing)$/.test(earlier?.word ?? "");
+  return (isIn || PAYS.test(before?.word ?? "")) && isRhythm(rhythm);
 }
 
 function isRhythm(mark: Mark | undefined): boolean {
   return mark?.phrase?.kind === "timing" || mark?.phrase?.kind === "every";
 }
 
-/** "I owe 2,400 on a card", "wants 50,000 in 10 years". */
-function isHeld({ before, next }: Around): boolean {
+/** "I owe 2,400 on a card", "wants 50,000 in 10 years", "a face value of 1,000", "loan 8000". */
+function isHeld({ earlier, before, next }: Around): boolean {
+  const name = before?.word === "of" ? earlier : before;
+  const isNamed = name?.phrase === undefined && IS_NAMED.test(name?.word ?? "");
+  const isEnd = next === undefined;
   return (
-    HOLDS.test(before?.word ?? "") &&
-    (next?.phrase?.kind === "when" || GOES_ON.test(next?.word ?? ""))
+    (isNamed && (isEnd || next.phrase !== undefined || GOES_ON.test(next.word))) ||
+    (HOLDS.test(before?.word ?? "") &&
+      (next?.phrase?.kind === "when" || GOES_ON.test(next?.word ?? "")))
   );
 }

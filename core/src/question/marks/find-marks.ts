@@ -80,10 +80,10 @@ function isEach(
 ): boolean {
   if (quantity.is !== "span" || !quantity.isArticle || before === undefined) return false;
   const of = before.quantity?.is;
-  // "pays €1,200 a year from now" tells a date.
+  // "pays €1,200 a year from now", "what payment a year from now" tell a date.
   const isDate =
     of !== "percent" && /^(?:from|later|hence|ago|after)$/.test(tokens[next]?.word ?? "");
-  if (isDate && of !== undefined) return false;
+  if (isDate) return false;
   return of === "money" || of === "percent" || of === "number" || BEFORE_EACH.test(before.word);
 }
 

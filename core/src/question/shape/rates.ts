@@ -32,7 +32,6 @@ export function ratesOf(
   const percents = interestOf(facts);
   const isAsked = facts.ask?.kind === "rate";
   const read = percents.map((fact, index) => rateOf(fact, index, every, choices));
-  const uses = read.flatMap((one) => one.uses);
   const assumptions = read.flatMap((one) => one.assumptions).slice(0, 1);
   const rates = withSpells(
     facts,
@@ -40,6 +39,8 @@ export function ratesOf(
     read.map(({ rate }) => rate),
     change,
   );
+  // A second rate without a time of its own is not used, and is told as left over.
+  const uses = read.slice(0, Math.max(1, rates[0].length)).flatMap((one) => one.uses);
   if (!isAsked) {
     const [spells, marks] = rates;
     return {

@@ -1,5 +1,6 @@
 import type { Facts } from "../facts/facts";
 import { bond } from "./bond";
+import { inCommercialYear } from "./commercial-year";
 import { givens } from "./givens";
 import { itemised } from "./itemised/itemised";
 import { lump } from "./lump";
@@ -11,6 +12,10 @@ import { withStreams } from "./with-streams";
 
 /** The problem that the facts make. */
 export function shapeOf(facts: Facts, choices: Choices): Shape {
+  return inCommercialYear(facts.scope, plainShape(facts, choices));
+}
+
+function plainShape(facts: Facts, choices: Choices): Shape {
   const list = itemised(facts, choices) ?? givens(facts, choices);
   if (list !== null) return list;
   if (facts.ask === null) return lacking(["question"]);

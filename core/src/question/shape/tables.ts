@@ -164,8 +164,9 @@ function rowIn({ scope }: Facts): Row | null {
   );
   const [first] = best;
   if (first === undefined || best.length < FEWEST || hasOthers) return null;
+  const isSpentBefore = scope.marks.some((mark) => !best.includes(mark) && isOutlay(scope, mark));
   const isFromNow =
-    scope.before(first, 8).some(({ phrase }) => phrase?.as === "now") ||
+    (!isSpentBefore && scope.before(first, 8).some(({ phrase }) => phrase?.as === "now")) ||
     best.some((mark) => (valueOf(mark) ?? 0) < 0);
   return { marks: best, amounts: best.map((mark) => valueOf(mark) ?? 0), from: isFromNow ? 0 : 1 };
 }
