@@ -139,7 +139,8 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const uses = [...parts.flatMap(({ shape }) => shape.uses), ...askedUses(parts)];
   const used = indexesOf(uses);
   const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
-  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used));
+  const hasPayments = uses.some(({ role }) => role === "payments");
+  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, hasPayments));
   const isTold = isItemised(scope);
   const gaps = isTold ? [] : gapsIn(facts);
   const told = [...new Set([...parts.flatMap(({ shape }) => shape.missing), ...gaps])];

@@ -37,6 +37,8 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
   }
   if (ask.kind === "interest" || ask.kind === "principal") {
     const span = spanOf(when, ask.marks, stream, lasting);
+    const rank = stream === undefined ? null : rankIn(ask.marks);
+    if (rank !== null) uses.push({ mark: rank.mark, role: "time" });
     return { follow: { find: ask.kind, ...span }, uses };
   }
   if (ask.kind === "total" && stream !== undefined)
@@ -103,6 +105,16 @@ function ofPayment(number: number, { timing, every }: FlowOf<"stream">): string 
   return timesSpan(timing === "start" ? number - 1 : number, every);
 }
 
+/** "The 30th payment", "the first payment": which one, and the mark that says so. */
+function rankIn(marks: readonly Mark[]): { number: number; mark: Mark } | null {
+  for (const mark of marks) {
+    const { quantity, phrase } = mark;
+    if (quantity?.is === "number" && quantity.isOrdinal) return { number: quantity.value, mark };
+    if (phrase?.kind === "first-of") return { number: 1, mark };
+  }
+  return null;
+}
+
 /** "During the third year", "in the 30th payment"; the whole time where nothing is said. */
 function spanOf(
   when: Mark | null,
@@ -111,9 +123,8 @@ function spanOf(
   lasting: KnownPosition,
 ): { from: KnownPosition; to: KnownPosition } {
   const whole = { from: "P0D", to: lasting } as const;
-  const rank = marks.find(({ quantity }) => quantity?.is === "number" && quantity.isOrdinal);
-  if (rank?.quantity?.is === "number" && stream !== undefined) {
-    const number = rank.quantity.value;
+  const number = rankIn(marks)?.number;
+  if (number !== undefined && stream !== undefined) {
     return { from: timesSpan(number - 1, stream.every), to: timesSpan(number, stream.every) };
   }
   const phrase = when?.phrase;

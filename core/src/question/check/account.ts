@@ -24,18 +24,25 @@ export function unusedIn(
  * something is used. What only the story has stands in a sentence of its own.
  *
  * @param used the marks that the problem uses
+ * @param hasPayments whether some of them are of payments, which often tell a time twice
  */
 export function isDoubtful(
   scope: Scope,
   { mark, why }: Unused,
   used: ReadonlySet<number>,
+  hasPayments: boolean,
 ): boolean {
-  const isTime = why === "time" && isLength(mark);
+  const isTime = why === "time" && isLength(mark, hasPayments);
   if (why !== "amount" && why !== "percent" && !isTime)
     return isPlainAmount(scope, { mark, why }, used);
-  const isTold = ({ index, phrase }: Mark) => used.has(index) && phrase?.iso === mark.phrase?.iso;
+  const isTold = (other: Mark) => used.has(other.index) && spanOf(other) === spanOf(mark);
   if (isTime && scope.marks.some(isTold)) return false;
   return scope.sentence(mark).some((other) => used.has(other.index) && isFact(other));
+}
+
+/** The length of time that a mark says. */
+function spanOf({ phrase, quantity }: Mark): string | null {
+  return phrase?.iso ?? (quantity?.is === "span" ? quantity.iso : null);
 }
 
 /** A large figure beside what is used, in a text that names no currency: it may well be an amount. */
@@ -54,7 +61,8 @@ function isLarge({ quantity }: Mark): boolean {
   return quantity?.is === "number" && Math.abs(quantity.value) >= 100;
 }
 
-function isLength({ phrase }: Mark): boolean {
+function isLength({ phrase, quantity }: Mark, hasPayments: boolean): boolean {
+  if (quantity?.is === "span") return !hasPayments && !quantity.isArticle;
   if (phrase?.kind === "lasting") return phrase.as === "whole" || phrase.as === "next";
   // "Payable in 90 days … no, in three months": of two times for one amount, one is wrong.
   return phrase?.kind === "when" && phrase.as === "at";

@@ -72,7 +72,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "year by year",
     "at each year payday",
   ],
-  "every:per": ["per month", "p a"],
+  "every:per": ["per month", "/ month", "p a"],
   "every:adverb": ["monthly"],
   "every:twice-a-year": ["twice a year"],
   "every:twice-a-month": ["twice a month"],

@@ -126,7 +126,13 @@ function withInterest({ scope }: Facts, first: AmountFact, second: AmountFact): 
 function isLaterAmount({ at, role }: AmountFact, kind: string): boolean {
   if (at === "end") return kind !== "future";
   const isTimed = at !== null && at !== "P0D";
-  return kind !== "future" && isTimed && !["loan", "deposit", "fund"].includes(role ?? "");
+  // "The interest on £500 in 4 years" is earned from now on.
+  return (
+    kind !== "future" &&
+    kind !== "interest" &&
+    isTimed &&
+    !["loan", "deposit", "fund"].includes(role ?? "")
+  );
 }
 
 /** What is kept or put away, and not what something else would cost. */

@@ -1,6 +1,6 @@
 import type { Facts } from "../facts/facts";
 import { bond } from "./bond";
-import { inCommercialYear } from "./commercial-year";
+import { withDaysOfYear } from "./days-of-year";
 import { givens } from "./givens";
 import { itemised } from "./itemised/itemised";
 import { lump } from "./lump";
@@ -12,7 +12,7 @@ import { withStreams } from "./with-streams";
 
 /** The problem that the facts make. */
 export function shapeOf(facts: Facts, choices: Choices): Shape {
-  return inCommercialYear(facts.scope, plainShape(facts, choices));
+  return withDaysOfYear(facts.scope, plainShape(facts, choices));
 }
 
 function plainShape(facts: Facts, choices: Choices): Shape {

@@ -13,7 +13,7 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
       "(at|on) each {unit} (payday|anniversary)",
     ],
   },
-  { kind: "every", as: "per", says: ["per {period}"] },
+  { kind: "every", as: "per", says: ["per {period}", "/ {period}"] },
   { kind: "every", as: "per", says: ["(p a|annum)"] },
   { kind: "every", as: "adverb", says: ["{adverb}"] },
   { kind: "every", as: "twice-a-year", says: ["twice (a|every|each|per) (year|annum)"] },
