@@ -56,27 +56,11 @@ function isMultiple(marks: readonly Mark[]): boolean {
 }
 
 const ENGLISH_PART = 0.08;
-const COMMON = new Set([
-  ...[
-    "the",
-    "a",
-    "an",
-    "of",
-    "to",
-    "in",
-    "is",
-    "at",
-    "for",
-    "and",
-    "he",
-    "she",
-    "it",
-    "his",
-    "her",
-  ],
-  ...["what", "how", "much", "if", "on", "with", "will", "be", "that", "this", "are", "by", "from"],
-  ...["has", "have", "you", "i", "they", "who", "which", "their", "each", "every", "find", "per"],
-]);
+const COMMON = new Set(
+  "the a an of to in is at for and he she it his her what how much if on with will be that this are by from has have you i they who which their each every find per".split(
+    " ",
+  ),
+);
 
 /** Whether the words are English: every such text has some of the commonest. */
 export function looksEnglish(marks: readonly Mark[]): boolean {

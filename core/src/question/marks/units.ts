@@ -6,35 +6,23 @@ export interface UnitAt {
   readonly next: number;
 }
 
-const UNIT_WORDS: Readonly<Record<string, string>> = {
-  day: "P1D",
-  days: "P1D",
-  week: "P1W",
-  weeks: "P1W",
-  wk: "P1W",
-  wks: "P1W",
-  fortnight: "P2W",
-  fortnights: "P2W",
-  month: "P1M",
-  months: "P1M",
-  mth: "P1M",
-  mths: "P1M",
-  mo: "P1M",
-  mos: "P1M",
-  quarter: "P3M",
-  quarters: "P3M",
-  qtr: "P3M",
-  semester: "P6M",
-  semesters: "P6M",
-  halfyear: "P6M",
-  year: "P1Y",
-  years: "P1Y",
-  yr: "P1Y",
-  yrs: "P1Y",
-  annum: "P1Y",
-  decade: "P10Y",
-  decades: "P10Y",
-};
+/** The length of each word, of a table that has the words of each length. */
+function byWord(table: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    Object.entries(table).flatMap(([iso, words]) => words.split(" ").map((word) => [word, iso])),
+  );
+}
+
+const UNIT_WORDS = byWord({
+  P1D: "day days",
+  P1W: "week weeks wk wks",
+  P2W: "fortnight fortnights",
+  P1M: "month months mth mths mo mos",
+  P3M: "quarter quarters qtr",
+  P6M: "semester semesters halfyear",
+  P1Y: "year years yr yrs annum",
+  P10Y: "decade decades",
+});
 
 /** The unit of time that begins at a token: "months", "half years". */
 export function unitAt(tokens: readonly Token[], at: number): UnitAt | null {
@@ -47,22 +35,15 @@ export function unitAt(tokens: readonly Token[], at: number): UnitAt | null {
   return iso === undefined ? null : { iso, next: at + 1 };
 }
 
-const ADVERBS: Readonly<Record<string, string>> = {
-  daily: "P1D",
-  weekly: "P1W",
-  fortnightly: "P2W",
-  biweekly: "P2W",
-  monthly: "P1M",
-  quarterly: "P3M",
-  semiannual: "P6M",
-  semiannually: "P6M",
-  halfyearly: "P6M",
-  biannual: "P6M",
-  biannually: "P6M",
-  yearly: "P1Y",
-  annual: "P1Y",
-  annually: "P1Y",
-};
+const ADVERBS = byWord({
+  P1D: "daily",
+  P1W: "weekly",
+  P2W: "fortnightly biweekly",
+  P1M: "monthly",
+  P3M: "quarterly",
+  P6M: "semiannual semiannually halfyearly biannual biannually",
+  P1Y: "yearly annual annually",
+});
 
 const TWO_WORD_ADVERBS: Readonly<Record<string, string>> = {
   "half yearly": "P6M",

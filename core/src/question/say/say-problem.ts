@@ -2,7 +2,7 @@ import type { Problem } from "../../engine/problem/schema";
 import { isClose, PART_BETWEEN } from "../../engine/numbers/compare";
 import type { Answer } from "../../engine/solve/solution";
 import { solve } from "../../engine/solve/solve";
-import { readQuestion } from "../told/tell";
+import { readQuestion } from "../index";
 import { itemisedText } from "./itemised";
 import { namesOf } from "./names";
 import { storiesOf } from "./stories";

@@ -8,12 +8,11 @@ export interface NumberAt {
   readonly isOrdinal: boolean;
 }
 
-const UNITS = [
-  ...["zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"],
-  ...["eleven", "twelve", "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen"],
-  "nineteen",
-];
-const TENS = ["twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"];
+const UNITS =
+  "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen".split(
+    " ",
+  );
+const TENS = "twenty thirty forty fifty sixty seventy eighty ninety".split(" ");
 const SCALES: Readonly<Record<string, number>> = {
   hundred: 100,
   thousand: 1000,
@@ -24,14 +23,10 @@ const SCALES: Readonly<Record<string, number>> = {
   crore: 10_000_000,
 };
 const ORDINALS = [
-  ...["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth"],
-  ...["tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth", "sixteenth"],
-  ...["seventeenth", "eighteenth", "nineteenth"],
+  ..."first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth".split(" "),
+  ...UNITS.slice(13).map((word) => `${word}th`),
 ];
-const TENTHS = [
-  ...["twentieth", "thirtieth", "fortieth", "fiftieth", "sixtieth", "seventieth", "eightieth"],
-  "ninetieth",
-];
+const TENTHS = TENS.map((word) => word.replace(/y$/, "ieth"));
 
 const SMALL = new Map<string, number>([
   ...UNITS.map((word, value): [string, number] => [word, value]),
