@@ -191,6 +191,27 @@ test.describe("the question and its lines", () => {
   });
 });
 
+test("what was assumed stands beside the question while the lines are as it was read", async ({
+  moor,
+  page,
+}) => {
+  await moor.openNotebook();
+  await field(page).fill(
+    "A mill borrows £9,000 at 6.9% a year and repays it over 5 years by equal monthly payments. Find the payment.",
+  );
+  await page.getByRole("button", { name: "Open this problem" }).click();
+  await moor.expectAnswer("177.79");
+  await expect(notes(page)).toContainText("The rate is taken as compounded monthly.");
+  await notes(page).getByRole("button", { name: "at the start of each period" }).click();
+  await moor.expectAnswer("176.77");
+  await notes(page).getByRole("button", { name: "an effective annual rate" }).click();
+  await moor.expectAnswer("175.92");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await moor.expectAnswer("176.77");
+  await moor.type(moor.amount(0), "10,000");
+  await expect(notes(page)).toHaveCount(0);
+});
+
 test("a problem is told in words, in another wording, and is read back to the same answer", async ({
   moor,
   page,

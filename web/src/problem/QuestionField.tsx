@@ -1,12 +1,14 @@
 import { useAnswerFormat } from "./answer/use-answer-format";
 import { writeFigure, LIMITS } from "@kestrelmoor/core";
+import type { ToldReading } from "@kestrelmoor/core/question";
 import { findInQuestion } from "@kestrelmoor/core/typing";
 import { useDeferredValue, useMemo, useState } from "react";
 import { useDocument, useDocumentState } from "./document/document-context";
 import { useQuestionState } from "./parts/use-question";
 import { MarkedText } from "./question/MarkedText";
 import { OfferedChanges } from "./question/OfferedChanges";
-import { useReading } from "./question/use-reading";
+import { ReadingNotes } from "./question/ReadingNotes";
+import { useAssumed } from "./question/use-assumed";
 import type { Edit } from "./question/use-reread";
 import { useSaying } from "./question/use-saying";
 import { usedSpans } from "./question/used-spans";
@@ -72,6 +74,7 @@ interface ShownQuestionProps {
 /** The text, or the ways to one: it is pasted, or the problem is told. */
 function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
   const { isPossible, say, said } = useSaying();
+  const { reading, isAsRead, choose } = useAssumed(question);
   const isEmpty = question === "";
   return (
     <div className={styles.questionShown}>
@@ -82,7 +85,7 @@ function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
           aria-label={`Question: ${question} Edit the text.`}
           onClick={onOpen}
         >
-          <Marked question={question} />
+          <Marked question={question} reading={reading} />
         </button>
       )}
       {isEmpty && <QuietButton onClick={onOpen}>Add the question text</QuietButton>}
@@ -96,19 +99,30 @@ function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
             : "The text does not tell everything: who reads it finds another answer."}
         </p>
       )}
+      {isAsRead && reading !== null && (
+        <ReadingNotes
+          text={question}
+          reading={{ ...reading, missing: [], unused: [] }}
+          onChoose={choose}
+        />
+      )}
       <OfferedChanges edit={edit} />
     </div>
   );
+}
+
+interface MarkedProps {
+  readonly question: string;
+  readonly reading: ToldReading | null;
 }
 
 /**
  * It follows what the lines use; nothing else of the question is drawn anew with a key. A phrase has the mark of the
  * line that it is read as, as long as the lines have its figures.
  */
-function Marked({ question }: { readonly question: string }) {
+function Marked({ question, reading }: MarkedProps) {
   const parts = useDeferredValue(useQuestionState((state) => state.parts));
   const used = useMemo(() => usedFigures(parts.map(({ reading }) => reading)), [parts]);
-  const reading = useReading(question);
   const figures = useMemo(() => findInQuestion(question, used), [question, used]);
   const spans = useMemo(() => usedSpans(question, reading, figures), [question, reading, figures]);
   return <MarkedText text={question} spans={spans} />;

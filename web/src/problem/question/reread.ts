@@ -36,8 +36,8 @@ const CHOICES: Readonly<Record<string, string>> = {
  * @returns `null` where the lines need no change, or have nothing that a text gave them
  */
 export function reread(mine: Draft, before: Draft | null, after: Draft): Reread | null {
-  if (isSame(mine, after)) return null;
-  const isUntouched = before !== null && isSame(mine, before);
+  if (hasLinesOf(mine, after)) return null;
+  const isUntouched = before !== null && hasLinesOf(mine, before);
   if (isUntouched && !hasSameLines(before, after)) return whole(mine, after);
   if (before === null || !hasSameLines(before, after) || !hasSameLines(before, mine)) return null;
   const changes: string[] = [];
@@ -68,7 +68,8 @@ export function whole(mine: Draft, { rates, flows, ask, today }: Draft): Reread 
   return { draft, changes: ["other lines"], kept: [] };
 }
 
-function isSame(one: Draft, other: Draft): boolean {
+/** Whether two drafts have the same lines. */
+export function hasLinesOf(one: Draft, other: Draft): boolean {
   return isEqual(linesOf(one), linesOf(other)) && isEqual(one.ask, other.ask);
 }
 
