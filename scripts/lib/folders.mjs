@@ -8,6 +8,7 @@ export const inRoot = (...parts) => join(ROOT, ...parts);
 
 /** Where the private database cluster of a purpose lives. */
 export function dataFolder(purpose = "") {
-  const base = resolve(process.env.KESTRELMOOR_DATA ?? inRoot(".data"));
+  // Set to nothing is not set: the folder itself would be given to the database.
+  const base = resolve(process.env.KESTRELMOOR_DATA || inRoot(".data"));
   return purpose === "" ? base : join(base, purpose);
 }
