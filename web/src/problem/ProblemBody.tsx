@@ -1,12 +1,12 @@
 import { Fragment, useEffect } from "react";
 import { loadDropdownSoon } from "../ui/lazy-dropdown";
 import { PART_PANEL, PartTabs } from "./parts/PartTabs";
-import { useQuestionState } from "./parts/use-question";
+import { useIsOnlyPart, useQuestionState } from "./parts/use-question";
 import { tabId } from "../ui/TabRow";
 import { Answer } from "./answer/Answer";
 import { AnswerBar } from "./answer/AnswerBar";
 import { Lines } from "./lines/Lines";
-import { QuestionField } from "./QuestionField";
+import { QuestionField } from "./question/QuestionField";
 import { Timeline } from "./timeline/Timeline";
 import { TitleField } from "./TitleField";
 import { Views } from "./views/Views";
@@ -30,7 +30,7 @@ export function ProblemBody() {
 /** The part that is open; of another one nothing is left on the page, such as a menu or the focus. */
 function Part() {
   const open = useQuestionState((state) => state.open);
-  const isOnly = useQuestionState((state) => state.parts.length < 2);
+  const isOnly = useIsOnlyPart();
   const part = (
     <Fragment key={open}>
       <Timeline />

@@ -1,7 +1,8 @@
 import type { Mark } from "../marks/mark";
-import { everyOf, PAYMENT_NOUN, type PercentFact } from "./rates";
-import { rolesAround, roleWordsIn, strongest, type Role } from "./roles";
-import { isMoney, isPercent, until, type Scope } from "./scope";
+import { amountOf, isCue, LEVEL } from "./payment-amount";
+import { everyOf, type PercentFact } from "./rates";
+import { rolesAround, strongest, type Role } from "./roles";
+import { isMoney, until, type Scope } from "./scope";
 import { stepOf } from "./steps";
 
 /** Repeated payments, as far as the words tell of them. */
@@ -35,12 +36,6 @@ const STREAM_ROLES: readonly Role[] = [
   "repayment",
   "coupon",
 ];
-const PAYMENTS =
-  /^(?:payments|deposits|instal(?:l)?ments|repayments|withdrawals|contributions|rents)$/;
-/** "3,000 down and the rest over four years, monthly": the amount before is no payment of the row. */
-const SETTLES = /^(?:down|upfront|rest|remainder)$/;
-const LEVEL = /^(?:equal|same|level|uniform|constant|identical|fixed|regular)$/;
-
 /** Roles of one kind of stream: who pays into an account is not who draws from it. */
 const SIDES: Partial<Record<Role, string>> = {
   deposit: "saving",
@@ -66,14 +61,6 @@ export function paymentsIn(scope: Scope, percents: readonly PercentFact[]): Paym
     else extend(same, mark, amount, role);
   }
   return streams;
-}
-
-function isCue({ phrase }: Mark): boolean {
-  return (
-    phrase?.kind === "every" ||
-    phrase?.kind === "timing" ||
-    (phrase?.kind === "compounding" && phrase.as === "payable")
-  );
 }
 
 /** "What monthly rate", "an annual yield": the frequency of a rate that is asked for. */
@@ -116,93 +103,6 @@ function isOfAskedGrowth(scope: Scope, mark: Mark): boolean {
 function isOfGrowth(scope: Scope, mark: Mark): boolean {
   const money = until(scope.before(mark, 4), (other) => other.phrase !== undefined).find(isMoney);
   return money !== undefined && stepOf(scope, money) !== null;
-}
-
-/** The amount that is paid so often: the nearest before, or behind "of"; none between equal payments of no amount. */
-function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | null {
-  const before = scope.before(cue, 14);
-  const money = before.findIndex((mark) => isMoney(mark) && stepOf(scope, mark) === null);
-  const between = money === -1 ? before : before.slice(0, money);
-  const isCut = between.some(
-    (mark) =>
-      LEVEL.test(mark.word) ||
-      SETTLES.test(mark.word) ||
-      mark.word === ";" ||
-      isPercent(mark) ||
-      mark.phrase?.kind === "at-end-of-flows" ||
-      (mark.phrase?.kind === "when" && mark.phrase.as === "end-of") ||
-      (mark.phrase?.kind === "when" && mark.phrase.as === "now"),
-  );
-  // "A €240,000 mortgage … with payments at the end of each month": the noun stands between, and is no part of the amount.
-  const nouns = between.filter(
-    ({ word, phrase }, at) =>
-      phrase === undefined && PAYMENTS.test(word) && at < between.length - 1,
-  ).length;
-  const behind = until(
-    scope.after(cue, 12),
-    (mark) => STOPS.test(mark.word) || (isCue(mark) && !taken.has(mark)),
-  );
-  const follow = followIn(scope, behind);
-  const isOfNoun =
-    cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(scope.after(cue, 1)[0]?.word ?? "");
-  const lead = behind[follow - 1]?.word ?? "";
-  // "With a final payment of £65": one of another kind.
-  const isOfOther =
-    lead === "of" &&
-    follow > 1 &&
-    (!PAYMENT_NOUN.test(behind[follow - 2]?.word ?? "") ||
-      SINGLE.test(behind[follow - 3]?.word ?? ""));
-  const isNoun = follow === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
-  const nounBehind = follow > 0 && (LEADS.test(lead) || isNoun) && !isOfOther;
-  if (cue.phrase?.as === "adverb" && follow !== -1 && nounBehind && money > 1)
-    return behind[follow] ?? null;
-  if (isOfNoun && money > 0) return follow !== -1 && nounBehind ? (behind[follow] ?? null) : null;
-  if (money !== -1 && !isCut && nouns === 0 && money <= 12) {
-    const found = before[money];
-    return found !== undefined && !isPrincipal(scope, found, money)
-      ? found
-      : follow !== -1 && nounBehind
-        ? (behind[follow] ?? null)
-        : null;
-  }
-  return follow !== -1 && nounBehind ? (behind[follow] ?? null) : null;
-}
-
-const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
-
-/** The amount behind a frequency: the one that is said to be it, "the quarterly payment on a £900 debt is £50". */
-function followIn(scope: Scope, behind: readonly Mark[]): number {
-  const isPaid = (mark: Mark) => isMoney(mark) && stepOf(scope, mark) === null;
-  const said = behind.findIndex(
-    (mark, at) =>
-      isPaid(mark) && at > 0 && /^(?:is|are|was|were)$/.test(behind[at - 1]?.word ?? ""),
-  );
-  const first = behind.findIndex(isPaid);
-  const isOnOther = first > 0 && /^(?:a|an|the|his|her)$/.test(behind[first - 1]?.word ?? "");
-  return said !== -1 && isOnOther ? said : first;
-}
-
-/** Words that go on to something else. */
-const STOPS = /^(?:;|so|then|when|until|which|after|while|but|instead)$/;
-
-/** What stands right before the amount of payments that are named before it: "instalments of", "each is". */
-const LEADS =
-  /^(?:of|is|are|was|were|at|pays?|saves?|deposits?|receives?|takes?|puts?|:|,|be|for|draws?|withdraws?|sends|just|only|exactly|about|get|gets)$/;
-
-/** An amount that words right before it call a loan or a price, with the frequency further on. */
-function isPrincipal(scope: Scope, money: Mark, distance: number): boolean {
-  if (distance <= 1) return false;
-  const before = until(
-    scope.before(money, 4),
-    ({ word, phrase }) => phrase !== undefined || /^(?:,|if|and|;|\(|\))$/.test(word),
-  );
-  const words = roleWordsIn([...before].reverse());
-  const last = words.at(-1);
-  return (
-    last !== undefined &&
-    ["loan", "price", "fund", "goal", "final"].includes(last.role) &&
-    distance > 2
-  );
 }
 
 function roleOf(scope: Scope, cue: Mark, amount: Mark | null): Role | null {

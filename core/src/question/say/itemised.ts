@@ -1,4 +1,6 @@
 import type { Flow, FlowOf, Position, Problem } from "../../engine/problem/schema";
+import type { UnknownKind } from "../../engine/fields/figure";
+import { listUnknowns } from "../../engine/problem/unknown";
 import { dayCountWords } from "../../wording/day-count-words";
 import { calendarDateWords } from "../../wording/format-time";
 import { isDate } from "../../engine/time/moment";
@@ -14,6 +16,7 @@ import {
   quotedWords,
   rateWords,
   spanWords,
+  toldWords,
   whenWords,
 } from "./words";
 
@@ -86,12 +89,10 @@ function itemsOf(flow: Flow, problem: Problem, done: readonly Flow[]): readonly 
       return list(flow, problem);
     case "dated":
       return all(
-        flow.entries.map(({ on, amount }) => entry(amount, calendarWords(on), flow.id, problem)),
+        flow.entries.map(({ on, amount }) => entry(amount, whenWords(on), flow.id, problem)),
       );
   }
 }
-
-const calendarWords = (date: string) => `on ${calendarDateWords(date)}`;
 
 function all(texts: readonly (string | null)[]): readonly string[] | null {
   const told = texts.filter((text) => text !== null);
@@ -113,10 +114,10 @@ function single(
 function amountWords(problem: Problem, amount: FlowOf<"single">["amount"]): string | null {
   const told = toldAmount(problem, amount);
   if (told === null) return null;
-  if (told.is === "known") return moneyWords(told.amount, problem.currency);
-  return told.times === 1 && amount === null
-    ? "an unknown amount"
-    : `${String(told.times)} times the unknown amount`;
+  const isShare = told.is === "unknown" && amount !== null;
+  return isShare
+    ? `${String(told.times)} times the unknown amount`
+    : toldWords(told, problem.currency);
 }
 
 function atWords(at: Exclude<Position, null>, done: readonly Flow[]): string | null {
@@ -148,8 +149,7 @@ function stream(flow: FlowOf<"stream">, problem: Problem, done: readonly Flow[])
   if (isThen && last?.id !== begins.endOf) return null;
   const length = lengthWords(flow);
   const isCounted = typeof count === "number" && length === null;
-  const amount =
-    told.is === "known" ? moneyWords(told.amount, problem.currency) : "an unknown amount";
+  const amount = toldWords(told, problem.currency);
   const first = begins === null ? "the first at an unknown time" : firstWords(flow);
   const times =
     count === null
@@ -185,12 +185,10 @@ function entry(
 ): string | null {
   if (typeof amount === "object" && amount?.of === own) return null;
   const told = toldAmount(problem, amount);
-  if (told === null) return null;
-  if (told.is === "unknown" && amount !== null) return null;
-  const isOut = told.is === "known" && told.amount < 0;
-  const words =
-    told.is === "known" ? moneyWords(Math.abs(told.amount), problem.currency) : "an unknown amount";
-  return `${way(isOut ? "out" : "in")}${words} ${when}.`;
+  if (told === null || (told.is === "unknown" && amount !== null)) return null;
+  if (told.is === "unknown" || told.amount >= 0)
+    return `${way("in")}${toldWords(told, problem.currency)} ${when}.`;
+  return `${way("out")}${moneyWords(-told.amount, problem.currency)} ${when}.`;
 }
 
 function rateLines(problem: Problem): readonly string[] | null {
@@ -214,29 +212,23 @@ function sinceWords(from: Exclude<Position, null>): string | null {
   return from === "P0D" ? "Interest" : `Interest after ${spanWords(from)}`;
 }
 
-function askWords({ ask, rates, flows }: Problem): string | null {
-  if (ask !== undefined) {
-    return typeof ask.at === "string" ? `Find the value of all of it ${whenWords(ask.at)}.` : null;
-  }
-  if (rates.some(({ percent }) => percent === null)) return "Find the unknown rate.";
-  const noun = flows.map(unknownOf).find((found) => found !== null);
-  return noun === undefined ? null : `Find the unknown ${noun}.`;
-}
+/** What is unknown, as the items call it. */
+const NOUNS: Readonly<Record<UnknownKind, string>> = {
+  amount: "amount",
+  percent: "rate",
+  growth: "percentage",
+  count: "number of payments",
+  at: "time",
+  begins: "time",
+  value: "value",
+};
 
-function unknownOf(flow: Flow): string | null {
-  switch (flow.kind) {
-    case "single":
-      return flow.amount === null ? "amount" : flow.at === null ? "time" : null;
-    case "stream":
-      if (flow.amount === null) return "amount";
-      if (flow.count === null) return "number of payments";
-      if (flow.begins === null) return "time";
-      if (flow.growth === undefined) return null;
-      if ("percent" in flow.growth) return flow.growth.percent === null ? "percentage" : null;
-      return flow.growth.amount === null ? "step" : null;
-    case "list":
-      return flow.amounts.includes(null) ? "amount" : null;
-    case "dated":
-      return flow.entries.some(({ amount }) => amount === null) ? "amount" : null;
-  }
+function askWords(problem: Problem): string | null {
+  const { ask } = problem;
+  if (ask !== undefined)
+    return typeof ask.at === "string" ? `Find the value of all of it ${whenWords(ask.at)}.` : null;
+  const [unknown] = listUnknowns(problem);
+  if (unknown === undefined) return null;
+  const isStep = unknown.kind === "growth" && unknown.path.at(-1) === "amount";
+  return `Find the unknown ${isStep ? "step" : NOUNS[unknown.kind]}.`;
 }

@@ -7,6 +7,7 @@ import type { Quotation } from "../../engine/rates/quotation";
 import { isDate } from "../../engine/time/moment";
 import { durationInYears, parseDuration } from "../../engine/time/duration";
 import { addSpans, timesSpan } from "../marks/span";
+import type { Told } from "./figures";
 
 /** How the facts of a problem are written in the text of a question, with every digit. */
 
@@ -32,10 +33,20 @@ export function rateWords(percent: number, quotation: Quotation): string {
   return `${percentWords(percent)} ${quotedWords(quotation)}`;
 }
 
-/** How a rate is quoted. One for a period of a year is an effective one, and is told as that: "a year" alone says less. */
+/** How a rate is quoted, to stand behind its figure. */
 export function quotedWords(quotation: Quotation): string {
+  return quotationWords(asTold(quotation));
+}
+
+/** A rate for a period of a year is an effective one, and is told as that: "a year" alone says less. */
+export function asTold(quotation: Quotation): Quotation {
   const isYearly = quotation.quoted === "periodic" && quotation.compounding === "P1Y";
-  return quotationWords(isYearly ? { quoted: "effective" } : quotation);
+  return isYearly ? { quoted: "effective" } : quotation;
+}
+
+/** "£5,000", "an unknown amount" */
+export function toldWords(told: Told, currency: string | undefined): string {
+  return told.is === "known" ? moneyWords(told.amount, currency) : "an unknown amount";
 }
 
 export function percentWords(percent: number): string {

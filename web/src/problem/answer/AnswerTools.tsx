@@ -5,7 +5,7 @@ import { useDocument } from "../document/document-context";
 import { useAdding } from "../lines/use-adding";
 import { showNotice } from "../../ui/notices";
 import { NextPart } from "../parts/NextPart";
-import { useQuestionState } from "../parts/use-question";
+import { useIsOnlyPart } from "../parts/use-question";
 import { useView } from "../views/view-choice";
 import { AskFurther } from "./AskFurther";
 import { useCover } from "./covered";
@@ -19,7 +19,7 @@ export const AnswerTools = memo(function AnswerTools() {
   const store = useDocument();
   const { add } = useAdding();
   // With others beside it, it stands in their row.
-  const isOnly = useQuestionState((state) => state.parts.length < 2);
+  const isOnly = useIsOnlyPart();
   const { open } = useView();
   const { isWanted, cover } = useCover();
   const [isFormatOpen, setFormatOpen] = useState(false);

@@ -6,3 +6,8 @@ import type { QuestionState } from "../document/document-store";
 export function useQuestionState<Selected>(select: (state: QuestionState) => Selected): Selected {
   return useStore(useDocument().question, select);
 }
+
+/** Whether there is nothing but one part. */
+export function useIsOnlyPart(): boolean {
+  return useQuestionState((state) => state.parts.length < 2);
+}

@@ -1,9 +1,9 @@
 import type { AssumptionCode, Choices, ToldReading } from "@kestrelmoor/core/question";
 import { useMemo, useState } from "react";
-import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { useQuestionState } from "../parts/use-question";
+import { useIsOnlyPart } from "../parts/use-question";
 import { draftOfReading } from "./draft-of-reading";
+import { loadReader } from "./load-reader";
 import { hasLinesOf } from "./reread";
 import { useReading } from "./use-reading";
 
@@ -22,11 +22,11 @@ export function useAssumed(question: string): Assumed {
   const [choices, setChoices] = useState<Choices>({});
   const reading = useReading(question, choices);
   const draft = useMemo(() => (reading === null ? null : draftOfReading(reading)), [reading]);
-  const isAlone = useQuestionState((state) => state.parts.length < 2);
+  const isAlone = useIsOnlyPart();
   const isAsRead = useDocumentState((state) => draft !== null && hasLinesOf(state.draft, draft));
   const choose = (code: AssumptionCode, other: string) => {
     const chosen = { ...choices, [code]: other };
-    void untilLoaded(() => import("@kestrelmoor/core/question")).then(({ readQuestion }) => {
+    void loadReader().then(({ readQuestion }) => {
       const next = draftOfReading(readQuestion(question, chosen));
       if (next === null) return;
       const { rates, flows } = next;

@@ -1,6 +1,6 @@
 import type { Choices, ToldReading } from "@kestrelmoor/core/question";
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
-import { untilLoaded } from "../../ui/until-loaded";
+import { loadReader } from "./load-reader";
 
 type Read = (text: string, choices: Choices) => ToldReading;
 
@@ -18,7 +18,7 @@ export function useReading(text: string, choices: Choices = NOTHING): ToldReadin
   useEffect(() => {
     if (!isWanted || read !== null) return;
     let isLeft = false;
-    void untilLoaded(() => import("@kestrelmoor/core/question")).then(({ readQuestion }) => {
+    void loadReader().then(({ readQuestion }) => {
       if (!isLeft) setRead(() => readQuestion);
     });
     return () => {

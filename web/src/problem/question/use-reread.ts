@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
-import { untilLoaded } from "../../ui/until-loaded";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { useQuestionState } from "../parts/use-question";
+import { useIsOnlyPart } from "../parts/use-question";
 import { draftOfReading } from "./draft-of-reading";
+import { loadReader } from "./load-reader";
 import { reread, whole, type Reread } from "./reread";
 
 /** A text as it was before somebody wrote in it, and after. */
@@ -22,13 +22,13 @@ interface Rereading {
 /** What a change of the question's text offers to change in the lines: nothing is changed that nobody asks for. */
 export function useReread(edit: Edit | null): Rereading {
   const store = useDocument();
-  const isAlone = useQuestionState((state) => state.parts.length < 2);
+  const isAlone = useIsOnlyPart();
   const question = useDocumentState((state) => state.draft.question);
   const [offered, setOffered] = useState<{ edit: Edit; offer: Reread } | null>(null);
   useEffect(() => {
     if (edit === null || edit.before === edit.after || !isAlone) return;
     let isLeft = false;
-    void untilLoaded(() => import("@kestrelmoor/core/question")).then(({ readQuestion }) => {
+    void loadReader().then(({ readQuestion }) => {
       const after = draftOfReading(readQuestion(edit.after));
       const { draft, outcome } = store.getState();
       if (isLeft || after === null) return;

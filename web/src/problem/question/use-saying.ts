@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useDocument, useDocumentState } from "../document/document-context";
-import { useQuestionState } from "../parts/use-question";
+import { useIsOnlyPart } from "../parts/use-question";
 import { untilLoaded } from "../../ui/until-loaded";
 
 interface Said {
@@ -25,7 +25,7 @@ export function useSaying(): Saying {
   const store = useDocument();
   const question = useDocumentState((state) => state.draft.question);
   const isPossible = useDocumentState(({ outcome }) => outcome.result?.ok === true);
-  const isAlone = useQuestionState((state) => state.parts.length < 2);
+  const isAlone = useIsOnlyPart();
   // The first wording differs from problem to problem, and each press has the next.
   const [seed, setSeed] = useState(() => Math.floor(Math.random() * SEEDS));
   const [said, setSaid] = useState<Said | null>(null);

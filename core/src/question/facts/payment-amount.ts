@@ -1,0 +1,111 @@
+import type { Mark } from "../marks/mark";
+import { PAYMENT_NOUN } from "./rates";
+import { roleWordsIn } from "./roles";
+import { isMoney, isPercent, until, type Scope } from "./scope";
+import { stepOf } from "./steps";
+
+/** Words that say that all payments are alike. */
+export const LEVEL = /^(?:equal|same|level|uniform|constant|identical|fixed|regular)$/;
+
+const PAYMENTS =
+  /^(?:payments|deposits|instal(?:l)?ments|repayments|withdrawals|contributions|rents)$/;
+/** "3,000 down and the rest over four years, monthly": the amount before is no payment of the row. */
+const SETTLES = /^(?:down|upfront|rest|remainder)$/;
+/** "With a final payment of £65": one of another kind. */
+const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
+/** Words that go on to something else. */
+const STOPS = /^(?:;|so|then|when|until|which|after|while|but|instead)$/;
+/** What stands right before the amount of payments that are named before it: "instalments of", "each is". */
+const LEADS =
+  /^(?:of|is|are|was|were|at|pays?|saves?|deposits?|receives?|takes?|puts?|:|,|be|for|draws?|withdraws?|sends|just|only|exactly|about|get|gets)$/;
+
+/** Further away an amount is of something else. */
+const FARTHEST = 12;
+
+/** Whether a mark says how often something is paid. */
+export function isCue({ phrase }: Mark): boolean {
+  return (
+    phrase?.kind === "every" ||
+    phrase?.kind === "timing" ||
+    (phrase?.kind === "compounding" && phrase.as === "payable")
+  );
+}
+
+/** The amount that is paid so often: the nearest before, or behind "of"; none between equal payments of no amount. */
+export function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | null {
+  const before = scope.before(cue, FARTHEST + 2);
+  const distance = before.findIndex((mark) => isPaid(scope, mark));
+  const behind = amountBehind(scope, cue, taken);
+  const isAdverb = cue.phrase?.as === "adverb";
+  if (isAdverb && behind !== null && distance > 1) return behind;
+  const isOfNoun = isAdverb && PAYMENT_NOUN.test(scope.after(cue, 1)[0]?.word ?? "");
+  if (isOfNoun && distance > 0) return behind;
+  return amountBefore(scope, before, distance) ?? behind;
+}
+
+/** An amount that is paid, and no step by which payments grow. */
+function isPaid(scope: Scope, mark: Mark): boolean {
+  return isMoney(mark) && stepOf(scope, mark) === null;
+}
+
+/** The nearest amount before, with nothing between the two that is of something else. */
+function amountBefore(scope: Scope, before: readonly Mark[], distance: number): Mark | null {
+  const found = distance > FARTHEST ? undefined : before[distance];
+  if (found === undefined) return null;
+  const between = before.slice(0, distance);
+  const isCut = between.some(
+    (mark) =>
+      LEVEL.test(mark.word) ||
+      SETTLES.test(mark.word) ||
+      mark.word === ";" ||
+      isPercent(mark) ||
+      mark.phrase?.kind === "at-end-of-flows" ||
+      (mark.phrase?.kind === "when" && mark.phrase.as === "end-of") ||
+      (mark.phrase?.kind === "when" && mark.phrase.as === "now"),
+  );
+  // "A €240,000 mortgage … with payments at the end of each month": the noun stands between, and is no part of the amount.
+  const hasNoun = between.some(
+    ({ word, phrase }, at) =>
+      phrase === undefined && PAYMENTS.test(word) && at < between.length - 1,
+  );
+  return isCut || hasNoun || isPrincipal(scope, found, distance) ? null : found;
+}
+
+/** The amount behind, where words say that it is that of the payments. */
+function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark | null {
+  const behind = until(
+    scope.after(cue, FARTHEST),
+    (mark) => STOPS.test(mark.word) || (isCue(mark) && !taken.has(mark)),
+  );
+  const at = placeBehind(scope, behind);
+  if (at < 1) return null;
+  const lead = behind[at - 1]?.word ?? "";
+  const isOfOther =
+    lead === "of" &&
+    at > 1 &&
+    (!PAYMENT_NOUN.test(behind[at - 2]?.word ?? "") || SINGLE.test(behind[at - 3]?.word ?? ""));
+  const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
+  return (LEADS.test(lead) || isNoun) && !isOfOther ? (behind[at] ?? null) : null;
+}
+
+/** The first; or the one that is said to be it: "the quarterly payment on a £900 debt is £50". */
+function placeBehind(scope: Scope, behind: readonly Mark[]): number {
+  const said = behind.findIndex(
+    (mark, at) =>
+      isPaid(scope, mark) && at > 0 && /^(?:is|are|was|were)$/.test(behind[at - 1]?.word ?? ""),
+  );
+  const first = behind.findIndex((mark) => isPaid(scope, mark));
+  const isOnOther = first > 0 && /^(?:a|an|the|his|her)$/.test(behind[first - 1]?.word ?? "");
+  return said !== -1 && isOnOther ? said : first;
+}
+
+/** An amount that words right before it call a loan or a price, with the frequency further on. */
+function isPrincipal(scope: Scope, money: Mark, distance: number): boolean {
+  if (distance <= 2) return false;
+  const before = until(
+    scope.before(money, 4),
+    ({ word, phrase }) => phrase !== undefined || /^(?:,|if|and|;|\(|\))$/.test(word),
+  );
+  const last = roleWordsIn([...before].reverse()).at(-1);
+  return last !== undefined && ["loan", "price", "fund", "goal", "final"].includes(last.role);
+}
