@@ -184,7 +184,7 @@ test.describe("the question and its lines", () => {
     await moor.expectAnswer("296.31");
     await rewrite(MILL.replace("9,000", "13,000").replace("5 years", "6 years"));
     const second = page.getByRole("status").filter({ hasText: "72 payments instead of" });
-    await expect(second).toContainText("What you have set yourself stays: 15,000.");
+    await expect(second).toContainText("Your own changes stay: 15,000.");
     await second.getByRole("button", { name: "Change the lines" }).click();
     await expect(moor.amount(0)).toHaveValue("15,000");
     await moor.expectAnswer("255.02");
@@ -247,5 +247,5 @@ test("words that do not tell everything say so", async ({ moor, page }) => {
   await page.getByRole("dialog").getByLabel("A payment to find").selectOption("up");
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Say it in words" }).click();
-  await expect(page.getByText("The text does not tell everything")).toBeVisible();
+  await expect(page.getByText("The text leaves something out")).toBeVisible();
 });

@@ -226,9 +226,9 @@ const NOUNS: Readonly<Record<UnknownKind, string>> = {
 function askWords(problem: Problem): string | null {
   const { ask } = problem;
   if (ask !== undefined)
-    return typeof ask.at === "string" ? `Find the value of all of it ${whenWords(ask.at)}.` : null;
+    return typeof ask.at === "string" ? `Find the net value ${whenWords(ask.at)}.` : null;
   const [unknown] = listUnknowns(problem);
   if (unknown === undefined) return null;
   const isStep = unknown.kind === "growth" && unknown.path.at(-1) === "amount";
-  return `Find the unknown ${isStep ? "step" : NOUNS[unknown.kind]}.`;
+  return `Find the unknown ${isStep ? "fixed amount" : NOUNS[unknown.kind]}.`;
 }

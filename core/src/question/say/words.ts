@@ -104,7 +104,7 @@ export function growthWords(
     if (growth.percent === null) return `rising by an unknown percentage ${each}`;
     return `${verb(growth.percent)} by ${percentWords(Math.abs(growth.percent))} ${each}`;
   }
-  if (growth.amount === null) return `rising by an unknown step ${each}`;
+  if (growth.amount === null) return `rising by an unknown fixed amount ${each}`;
   return `${verb(growth.amount)} by ${moneyWords(Math.abs(growth.amount), currency)} ${each}`;
 }
 

@@ -10,8 +10,8 @@ export function OfferedChanges({ edit }: { readonly edit: Edit | null }) {
   const { changes, kept } = offer;
   return (
     <div className={styles.offered} role="status">
-      {changes.length > 0 && <span>By this text: {listed(changes)}. </span>}
-      {kept.length > 0 && <span>What you have set yourself stays: {listed(kept)}. </span>}
+      {changes.length > 0 && <span>The text now gives {listed(changes)}. </span>}
+      {kept.length > 0 && <span>Your own changes stay: {listed(kept)}. </span>}
       {changes.length > 0 && <WordButton onClick={take}>Change the lines</WordButton>}
       <QuietButton onClick={leave}>{changes.length > 0 ? "Leave them" : "Close"}</QuietButton>
     </div>

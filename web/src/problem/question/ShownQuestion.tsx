@@ -29,7 +29,8 @@ export function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
       {!isEmpty && (
         <button
           type="button"
-          className={styles.question}
+          // What has just been told is to be read, also where it is a list.
+          className={`${styles.question ?? ""} ${said === null ? "" : (styles.whole ?? "")}`}
           aria-label={`Question: ${question} Edit the text.`}
           onClick={onOpen}
         >
@@ -43,16 +44,18 @@ export function ShownQuestion({ question, edit, onOpen }: ShownQuestionProps) {
       {said?.isReadBack === false && (
         <p className={styles.full} role="status">
           {said.text === null
-            ? "There are no words for all of this problem."
-            : "The text does not tell everything: who reads it finds another answer."}
+            ? "This problem cannot be put into words. Type its text."
+            : "The text leaves something out: solved as written, it has another answer. Complete it before you use it."}
         </p>
       )}
       {isAsRead && reading !== null && (
-        <ReadingNotes
-          text={question}
-          reading={{ ...reading, missing: [], unused: [] }}
-          onChoose={choose}
-        />
+        <div className={styles.notes}>
+          <ReadingNotes
+            text={question}
+            reading={{ ...reading, missing: [], unused: [] }}
+            onChoose={choose}
+          />
+        </div>
       )}
       <OfferedChanges edit={edit} />
     </div>

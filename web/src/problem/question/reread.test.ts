@@ -28,8 +28,8 @@ describe("what a changed text changes is taken over", () => {
     ["9,000", "12,000", "12,000 instead of 9,000"],
     ["6.9%", "7.2%", "7.2% instead of 6.9%"],
     ["5 years", "6 years", "72 payments instead of 60 payments"],
-    ["end of each", "start of each", "when in each period payments are made changes"],
-    ["compounded monthly", "compounded quarterly", "how the rate is compounded changes"],
+    ["end of each", "start of each", "another timing"],
+    ["compounded monthly", "compounded quarterly", "another compounding"],
   ])("%s → %s", (was, is, words) => {
     const after = draftOf(TEXT.replace(was, is));
     const offer = reread(before, before, after);

@@ -15,15 +15,15 @@ export interface Reread {
 
 type Line = Readonly<Record<string, unknown>>;
 
-/** What somebody types as words or figures; the others are choices, which have a name here. */
+/** What is chosen, not typed, by its name; what follows from another choice has none. */
 const CHOICES: Readonly<Record<string, string>> = {
-  quoted: "how the rate is quoted",
-  compounding: "how the rate is compounded",
+  quoted: "quotation",
+  compounding: "compounding",
   compoundedBy: "",
-  timing: "when in each period payments are made",
-  direction: "the direction",
-  growth: "the growth",
-  kind: "the kind of line",
+  timing: "timing",
+  direction: "direction",
+  growth: "growth",
+  kind: "kind of line",
 };
 
 /**
@@ -49,7 +49,7 @@ export function reread(mine: Draft, before: Draft | null, after: Draft): Reread 
       if (isEqual(own[key], was[key])) {
         merged[key] = is[key];
         changes.push(changeWords(key, was[key], is[key]));
-      } else kept.push(CHOICES[key] ?? String(own[key]));
+      } else kept.push(keptWords(key, own[key]));
     }
     return merged as Own;
   };
@@ -59,7 +59,8 @@ export function reread(mine: Draft, before: Draft | null, after: Draft): Reread 
     flows: mine.flows.map((flow, at) => merge(flow, before.flows[at] ?? {}, after.flows[at] ?? {})),
   };
   const told = changes.filter((words) => words !== "");
-  return told.length + kept.length === 0 ? null : { draft, changes: told, kept };
+  const toldKept = kept.filter((words) => words !== "");
+  return told.length + toldKept.length === 0 ? null : { draft, changes: told, kept: toldKept };
 }
 
 /** The lines of a text in the place of those that are there. */
@@ -90,6 +91,12 @@ function hasSameLines(one: Draft, other: Draft): boolean {
 
 function changeWords(key: string, was: unknown, is: unknown): string {
   const choice = CHOICES[key];
-  if (choice !== undefined) return choice === "" ? "" : `${choice} changes`;
+  if (choice !== undefined) return choice === "" ? "" : `another ${choice}`;
   return `${String(is)} instead of ${String(was)}`;
+}
+
+function keptWords(key: string, own: unknown): string {
+  const choice = CHOICES[key];
+  if (choice !== undefined) return choice === "" ? "" : `the ${choice}`;
+  return String(own);
 }

@@ -22,7 +22,7 @@ describe("a timeline told item by item is read as it stands", () => {
       told(
         "Money out: £100 in 1 year, £200 in 2 years, £300 in 30 months.",
         "Interest: 10% a year, effective.",
-        "Find the value of all of it today.",
+        "Find the net value today.",
       ),
       { value: -(100 / 1.1 + 200 / 1.1 ** 2 + 300 / 1.1 ** 2.5) },
     ],
@@ -52,7 +52,7 @@ describe("a timeline told item by item is read as it stands", () => {
       told(
         "Money in: £100 at the end of each year for 3 years, falling by £10 each year.",
         "Interest: 10% a year, effective.",
-        "Find the value of all of it today.",
+        "Find the net value today.",
       ),
       { value: 100 / 1.1 + 90 / 1.21 + 80 / 1.331 },
     ],

@@ -58,10 +58,11 @@ function itemRead(item: Item, choices: Choices): ItemRead {
     : paymentsOf(item, scope, stream, growth, choices);
 }
 
-/** "Find the value of all of it in 2 years": nothing is unknown but that. */
+/** "Find the net value in 2 years": nothing is unknown but that. */
 function valueAsked({ marks }: Scope): { at: KnownPosition; uses: readonly Use[] } | null {
   const place = marks.findIndex(
-    ({ word }, at) => word === "find" && marks[at + 2]?.word === "value",
+    ({ word }, at) =>
+      word === "find" && marks.slice(at, at + 4).some(({ word: noun }) => noun === "value"),
   );
   const when = place === -1 ? undefined : whenIn(marks.slice(place));
   const at = when === undefined ? null : momentSaid(when);

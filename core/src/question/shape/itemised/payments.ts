@@ -57,9 +57,9 @@ export function cutOpenGrowth(marks: readonly Mark[]): {
   const at = marks.findIndex(({ word }) => /^(?:rising|falling)$/.test(word));
   const rest = at === -1 ? [] : marks.slice(at);
   const cue = rest.find(({ phrase }) => phrase?.kind === "every");
-  const noun = / unknown (percentage|step) /.exec(wordsOf(rest))?.[1];
+  const noun = / unknown (percentage|fixed amount) /.exec(wordsOf(rest))?.[1];
   if (cue === undefined || noun === undefined) return { told: marks, growth: null };
   const every = everyOf(cue);
-  const growth = noun === "step" ? { amount: null, every } : { percent: null, every };
+  const growth = noun === "fixed amount" ? { amount: null, every } : { percent: null, every };
   return { told: marks.slice(0, at), growth: { growth, marks: [cue] } };
 }
