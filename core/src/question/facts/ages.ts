@@ -20,23 +20,34 @@ export function agesIn(scope: Scope): AgeFact[] {
     .filter((mark) => isAge(scope, mark))
     .map((mark) => ({ age: ageOf(mark), mark }));
   const hasCue = scope.marks.some(({ word }) =>
-    /^(?:birthday|birthdays|age|aged|old|turns|turned|turn|retire|retires|retirement|until|reaches)$/.test(
+    /^(?:birthday|birthdays|age|ages|aged|old|turns|turned|turn|retire|retires|retirement|until|reaches)$/.test(
       word,
     ),
   );
+  // "Solveig is 29 and wants €200,000 at 60."
+  const [first, second] = told;
+  const isLife =
+    told.length === 2 &&
+    first !== undefined &&
+    second !== undefined &&
+    /^(?:is|am|aged)$/.test(scope.before(first.mark, 1)[0]?.word ?? "") &&
+    (scope.before(second.mark, 1)[0]?.word === "at" ||
+      /^(?:he|she|they)$/.test(scope.before(second.mark, 2)[1]?.word ?? ""));
   const ages = [...new Map(told.map((fact) => [fact.age, fact])).values()];
-  return hasCue && ages.length >= 2 ? ages.sort((one, other) => one.age - other.age) : [];
+  return (hasCue || isLife) && ages.length >= 2
+    ? ages.sort((one, other) => one.age - other.age)
+    : [];
 }
 
 function ageOf({ quantity, word }: Mark): number {
-  if (word === "born") return 0;
+  if (word === "born" || word === "birth") return 0;
   if (quantity?.is === "number") return quantity.value;
   return quantity?.is === "span" ? Number(/^P(\d+)Y$/.exec(quantity.iso)?.[1] ?? 0) : 0;
 }
 
 function isAge(scope: Scope, mark: Mark): boolean {
   const age = ageOf(mark);
-  if (mark.word === "born") return mark.phrase === undefined;
+  if (mark.word === "born" || mark.word === "birth") return mark.phrase === undefined;
   if (!Number.isInteger(age) || age < 1 || age > 110) return false;
   const { quantity } = mark;
   const [next, second] = scope.after(mark, 2);
@@ -49,13 +60,17 @@ function isAge(scope: Scope, mark: Mark): boolean {
     return next?.word === "to" && scope.sentence(mark).some(({ word }) => word === "birthday");
   const isPlain =
     next === undefined ||
-    /^(?:[.,;?!)]|today|now|and|to|when|he|she|the|with|until)$/.test(next.word) ||
+    /^(?:[.,;?!)]|today|now|and|to|when|he|she|the|a|an|with|until)$/.test(next.word) ||
     next.phrase !== undefined;
   const isAfterCue =
     BEFORE.test(before?.word ?? "") ||
     before?.phrase?.as === "now" ||
     /^(?:he|she|i|they)$/.test(earlier?.word ?? "");
   const isNamed = before?.word === "," && (next?.word === "," || second?.word === "old");
+  const isSomebody =
+    before?.word === "of" &&
+    /^(?:man|woman|person|somebody|someone|girl|boy|teacher|worker)$/.test(earlier?.word ?? "");
+  if (isSomebody) return true;
   const isYearsOld = next?.word === "old";
   return isYearsOld || (isPlain && (isAfterCue || isNamed));
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "../marks/mark";
 import { timesSpan } from "../marks/span";
-import { momentOf } from "./details";
+import { momentOf } from "./moment";
 import { rolesAround, strongest, type Role } from "./roles";
 import { isBreak, isMoney, isYear, namesCurrency, until, type Scope } from "./scope";
 
@@ -13,6 +13,8 @@ export interface AmountFact {
   readonly at: string | null;
   /** Every time that is told of it: "in each of the third, fourth and fifth years". */
   readonly times: readonly string[];
+  /** How long ago it was there, where that is told. */
+  readonly since?: string;
   /** A date of the calendar. */
   readonly on: string | null;
   readonly mark: Mark;
@@ -26,7 +28,23 @@ export function amountsIn(scope: Scope, taken: ReadonlySet<Mark>): AmountFact[] 
     ? []
     : scope.marks.filter((mark) => !taken.has(mark) && isPlainAmount(scope, mark));
   const all = [...marks, ...plain].sort((one, other) => one.index - other.index);
-  return fromThePast(all.map((mark) => amountFact(scope, mark, taken)));
+  return fromThePast(eachItsTime(all.map((mark) => amountFact(scope, mark, taken))));
+}
+
+/** A time between two amounts is told of the nearer one. */
+export function eachItsTime(amounts: readonly AmountFact[]): AmountFact[] {
+  return amounts.map((fact) => {
+    const { mark, marks, times } = fact;
+    const [when] = marks.filter((other) => other !== mark);
+    if (when === undefined || times.length > 1) return fact;
+    const distance = (other: AmountFact) => Math.abs(other.mark.index - when.index);
+    // In the middle, it is told of the one before it.
+    const lead = (other: AmountFact) => distance(other) + (other.mark.index > when.index ? 0.5 : 0);
+    const isOfOther = amounts.some(
+      (other) => other !== fact && other.marks.includes(when) && lead(other) < lead(fact),
+    );
+    return isOfOther ? { ...fact, at: null, on: null, times: [], marks: [mark] } : fact;
+  });
 }
 
 /** "The future value of 2000": no year. */
@@ -70,7 +88,10 @@ function fromThePast(amounts: readonly AmountFact[]): AmountFact[] {
   const isPast = ({ marks }: AmountFact) => marks.some(({ phrase }) => phrase?.as === "ago");
   if (!amounts.some(isPast)) return [...amounts];
   return amounts.map((fact) => {
-    if (isPast(fact)) return { ...fact, at: "P0D", marks: [fact.mark] };
+    if (isPast(fact)) {
+      const since = fact.marks.find(({ phrase }) => phrase?.as === "ago")?.phrase?.iso;
+      return { ...fact, at: "P0D", marks: [fact.mark], ...(since === undefined ? {} : { since }) };
+    }
     return fact.at === "P0D" ? { ...fact, at: "end" } : fact;
   });
 }
@@ -96,13 +117,35 @@ export function amountFact(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): 
   };
 }
 
-function timesOf({ phrase }: Mark): readonly string[] {
+export function timesOf(mark: Mark): readonly string[] {
+  const { phrase } = mark;
+  if (isOfFirst(mark)) {
+    const [count = 1] = phrase?.numbers ?? [];
+    return Array.from({ length: count }, (_, at) => timesSpan(at + 1, phrase?.iso ?? "P1Y"));
+  }
+  if (phrase?.as === "each-of") {
+    const [from = 1, to = from] = phrase.numbers;
+    const length = Math.max(0, to - from + 1);
+    return Array.from({ length }, (_, at) => timesSpan(from + at, phrase.iso ?? "P1Y"));
+  }
   return phrase?.kind === "when" && phrase.as === "end-of"
     ? phrase.numbers.map((number) => timesSpan(number, phrase.iso ?? "P1Y"))
     : [];
 }
 
+/** "At the end of each of the first two years": a row of times, beside others that are told one by one. */
+export function isOfFirst({ phrase, text }: Mark): boolean {
+  return phrase?.kind === "timing" && phrase.as === "end-of-next" && text.includes(" first ");
+}
+
+/** "… and $1,000 then." */
+function isThen({ word, phrase }: Mark): boolean {
+  return word === "then" && phrase?.kind === "thereafter";
+}
+
 function atOf(when: Mark): string | null {
+  if (isThen(when)) return "end";
+  if (isOfFirst(when)) return when.phrase?.iso ?? null;
   return when.phrase?.kind === "at-end-of-flows" ? "end" : momentOf(when);
 }
 
@@ -112,7 +155,17 @@ function isOfNext(scope: Scope, mark: Mark, when: Mark): boolean {
   const joins = until(scope.after(mark, 10), (other) => other === when).some(({ word }) =>
     /^(?:and|then|but|,)$/.test(word),
   );
-  return next !== undefined && joins && next.index - when.index < when.index - mark.index;
+  // "Added to £3,000, so that after four years there is £15,000".
+  const between = until(scope.after(mark, 10), (other) => other === when);
+  if (next !== undefined && between.some(({ word }) => word === "so")) return true;
+  const hasOwn =
+    next !== undefined &&
+    until(scope.after(next, 6), isMoney).some(
+      ({ phrase }) => phrase?.kind === "when" && phrase.as !== "first-at",
+    );
+  return (
+    next !== undefined && joins && !hasOwn && next.index - when.index < when.index - mark.index
+  );
 }
 
 /** The time nearest to an amount in its sentence, with no other amount between the two. */
@@ -120,15 +173,26 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const stop = (other: Mark) => isMoney(other) || isBreak(other) || other.word === "?";
   const fits = (other: Mark) =>
     !taken.has(other) &&
+    // "In today's money" is no time, and "28 today" an age.
+    !/['’]s$/.test(other.text) &&
+    !(other.phrase?.as === "now" && scope.before(other, 1)[0]?.quantity?.is === "number") &&
     (other.quantity?.is === "date" ||
+      isOfFirst(other) ||
       other.phrase?.kind === "at-end-of-flows" ||
       (other.phrase?.kind === "when" && other.phrase.as !== "first-at"));
   const isLast = (other: Mark) => fits(other) && other.phrase?.kind === "at-end-of-flows";
   const last = until(scope.before(mark, 12), stop).find(isLast);
   if (last !== undefined) return last;
+  const [next, second] = scope.after(mark, 2);
+  const isClosed = second === undefined || /^[.,;]$/.test(second.word);
+  if (next !== undefined && isThen(next) && isClosed) return next;
   const found = until(scope.after(mark, 10), stop).find(fits) ?? null;
   const behind = found !== null && isOfNext(scope, mark, found) ? null : found;
-  const before = until(scope.before(mark, 8), stop).find(fits) ?? null;
+  // "After ten years, in which it brings nothing, it can be sold for …".
+  const lead = until(scope.before(mark, 16), stop);
+  const opening = lead.at(-1);
+  const isOpening = opening !== undefined && opening === scope.sentence(mark)[0] && fits(opening);
+  const before = until(scope.before(mark, 8), stop).find(fits) ?? (isOpening ? opening : null);
   if (behind === null || before === null) return behind ?? before;
   const [far, near] = [behind.index - mark.index, mark.index - before.index];
   return far <= near + 2 ? behind : before;

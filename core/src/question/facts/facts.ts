@@ -1,12 +1,14 @@
 import { askIn, type Ask } from "../asked/ask";
 import type { Mark } from "../marks/mark";
 import { agesIn, type AgeFact } from "./ages";
+import { askInContext, askOfMoney } from "./ask-in-context";
 import { firstAmount, grownStream, untoldGrowth } from "./growth";
 import { amountsIn, type AmountFact } from "./amounts";
 import { addDetails } from "./details";
-import { paymentsIn, type PaymentsFact } from "./payments";
+import { paymentsIn } from "./payments";
+import type { PaymentsFact } from "./payments-fact";
 import { PAYMENT_NOUN, percentsIn, type PercentFact } from "./rates";
-import { isMoney, type Scope } from "./scope";
+import { isMoney, isName, type Scope } from "./scope";
 
 /** What a text tells, before it is made a problem. */
 export interface Facts {
@@ -21,7 +23,11 @@ export interface Facts {
 
 export function factsIn(scope: Scope): Facts {
   const percents = percentsIn(scope);
-  const ask = askIn(scope, new Set(percents.flatMap(({ marks }) => marks)));
+  const ask = askOfMoney(
+    scope,
+    percents,
+    askIn(scope, new Set(percents.flatMap(({ marks }) => marks))),
+  );
   const streams = streamsIn(scope, percents, ask);
   const growth = untoldGrowth(scope, ask);
   const isGrowthAsked = growth !== null && streams.length > 0;
@@ -30,22 +36,28 @@ export function factsIn(scope: Scope): Facts {
     ...streams.flatMap(({ marks }) => marks),
     ...percents.flatMap(({ marks }) => marks),
   ]);
-  const amounts = adopted(scope, streams, amountsIn(scope, taken), ask);
+  const amounts = adopted(scope, streams, withoutFace(scope, amountsIn(scope, taken)), ask);
   return {
     scope,
     percents,
     streams,
     amounts,
     ages: agesIn(scope),
-    ask: ask !== null && isGrowthAsked ? { ...ask, kind: "growth" } : withoutEnd(ask, streams),
+    ask:
+      ask !== null && isGrowthAsked
+        ? { ...ask, kind: "growth" }
+        : askInContext(ask, { scope, percents, streams, amounts }),
     currency: currencyIn(scope),
   };
 }
 
-/** What goes on for ever, or is received, is worth something today: "What is the share worth?" */
-function withoutEnd(ask: Ask | null, streams: readonly PaymentsFact[]): Ask | null {
-  const isForever = streams.some(({ count }) => count === "forever");
-  return ask?.kind === "future" && isForever ? { ...ask, kind: "present" } : ask;
+/** "A $1,000 bond pays … and $1,000 then": what it is called by is what it pays at the end. */
+function withoutFace(scope: Scope, amounts: readonly AmountFact[]): readonly AmountFact[] {
+  return amounts.filter(
+    (one) =>
+      !isName(scope, one.mark) ||
+      !amounts.some((other) => other !== one && other.amount === one.amount && other.at !== null),
+  );
 }
 
 /** "How many payments clear it if each is $1,200?": an amount that is told apart from how often it is paid. */
@@ -80,7 +92,8 @@ function streamsIn(
   ask: Ask | null,
 ): PaymentsFact[] {
   const found = paymentsIn(scope, percents);
-  const grown = found.length === 0 ? grownStream(scope, percents, ask) : null;
+  const isOne = ask?.marks.some(({ phrase }) => phrase?.as === "ago") === true;
+  const grown = found.length === 0 && !isOne ? grownStream(scope, percents, ask) : null;
   const streams = grown === null ? found : [grown];
   addDetails(scope, streams, percents);
   for (const stream of streams) addFirstAmount(scope, stream, ask);

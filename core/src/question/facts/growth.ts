@@ -1,6 +1,6 @@
 import type { Ask } from "../asked/ask";
 import type { Mark } from "../marks/mark";
-import type { PaymentsFact } from "./payments";
+import type { PaymentsFact } from "./payments-fact";
 import { everyOf, type PercentFact } from "./rates";
 import { rolesAround, strongest } from "./roles";
 import { isMoney, until, wordsOf, type Scope } from "./scope";
@@ -11,7 +11,7 @@ const UNTOLD =
 
 /** Growth that the words leave to be found: "a dividend larger by the same percentage"; `null` for none. */
 export function untoldGrowth(scope: Scope, ask: Ask | null): "percent" | "amount" | null {
-  const words = wordsOf(scope.marks);
+  const words = scope.words;
   const match = UNTOLD.exec(words);
   const asked = wordsOf(ask?.marks ?? []);
   const isAsked = / (?:growth|increase|rise|rises|raise|percentage|step|grow|increases) /.test(
@@ -55,6 +55,7 @@ export function grownStream(
     growth: null,
     growthEvery: null,
     advance: 0,
+    waits: null,
     isNext: false,
     isOpen: false,
     marks: [amount.mark, amount.when],

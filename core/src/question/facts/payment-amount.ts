@@ -14,19 +14,25 @@ const SETTLES = /^(?:down|upfront|rest|remainder)$/;
 /** "With a final payment of £65": one of another kind. */
 const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
 /** Words that go on to something else. */
-const STOPS = /^(?:;|so|then|when|until|which|after|while|but|instead)$/;
+const STOPS = /^(?:;|order|able|so|then|when|until|which|after|while|but|instead)$/;
 /** What stands right before the amount of payments that are named before it: "instalments of", "each is". */
 const LEADS =
-  /^(?:of|is|are|was|were|at|pays?|saves?|deposits?|receives?|takes?|puts?|:|,|be|for|draws?|withdraws?|sends|just|only|exactly|about|get|gets)$/;
+  /^(?:of|is|are|was|were|at|pays?|saves?|deposits?|receives?|takes?|puts?|:|,|be|for|draws?|withdraws?|sends|adds?|lays|invests?|contributes?|gives?|spends?|just|only|exactly|about|get|gets)$/;
 
 /** Further away an amount is of something else. */
 const FARTHEST = 12;
+
+/** "After the 40th quarterly deposit", "with the last month-end instalment". */
+function isRankedCue(phrase: Mark["phrase"]): boolean {
+  return phrase?.kind === "at-end-of-flows" && phrase.iso !== undefined;
+}
 
 /** Whether a mark says how often something is paid. */
 export function isCue({ phrase }: Mark): boolean {
   return (
     phrase?.kind === "every" ||
     phrase?.kind === "timing" ||
+    isRankedCue(phrase) ||
     (phrase?.kind === "compounding" && phrase.as === "payable")
   );
 }
@@ -36,6 +42,7 @@ export function amountOf(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mar
   const before = scope.before(cue, FARTHEST + 2);
   const distance = before.findIndex((mark) => isPaid(scope, mark));
   const behind = amountBehind(scope, cue, taken);
+  if (isRankedCue(cue.phrase)) return behind;
   const isAdverb = cue.phrase?.as === "adverb";
   if (isAdverb && behind !== null && distance > 1) return behind;
   const isOfNoun = isAdverb && PAYMENT_NOUN.test(scope.after(cue, 1)[0]?.word ?? "");
@@ -78,12 +85,15 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
     (mark) => STOPS.test(mark.word) || (isCue(mark) && !taken.has(mark)),
   );
   const at = placeBehind(scope, behind);
+  // "At the start of each of the next 24 months €150 is needed."
+  if (at === 0 && cue.phrase?.kind === "timing") return behind[0] ?? null;
   if (at < 1) return null;
   const lead = behind[at - 1]?.word ?? "";
   const isOfOther =
     lead === "of" &&
     at > 1 &&
-    (!PAYMENT_NOUN.test(behind[at - 2]?.word ?? "") || SINGLE.test(behind[at - 3]?.word ?? ""));
+    ((behind[at - 2]?.word !== ")" && !PAYMENT_NOUN.test(behind[at - 2]?.word ?? "")) ||
+      SINGLE.test(behind[at - 3]?.word ?? ""));
   const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
   return (LEADS.test(lead) || isNoun) && !isOfOther ? (behind[at] ?? null) : null;
 }
@@ -102,6 +112,9 @@ function placeBehind(scope: Scope, behind: readonly Mark[]): number {
 /** An amount that words right before it call a loan or a price, with the frequency further on. */
 function isPrincipal(scope: Scope, money: Mark, distance: number): boolean {
   if (distance <= 2) return false;
+  const [noun, second] = scope.after(money, 2);
+  const isNamed = /^(?:loan|mortgage|debt|overdraft|bond)$/.test(noun?.word ?? "");
+  if (isNamed && !PAYMENT_NOUN.test(second?.word ?? "")) return true;
   const before = until(
     scope.before(money, 4),
     ({ word, phrase }) => phrase !== undefined || /^(?:,|if|and|;|\(|\))$/.test(word),

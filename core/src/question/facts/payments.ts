@@ -1,32 +1,11 @@
 import type { Mark } from "../marks/mark";
 import { amountOf, isCue, LEVEL } from "./payment-amount";
+import { extend, newStream, type PaymentsFact } from "./payments-fact";
+import { laterStream, payIn, thenSpan, wholeYears, withoutRhythm } from "./payments-in-row";
 import { everyOf, type PercentFact } from "./rates";
 import { rolesAround, strongest, type Role } from "./roles";
 import { isMoney, until, type Scope } from "./scope";
 import { stepOf } from "./steps";
-
-/** Repeated payments, as far as the words tell of them. */
-export interface PaymentsFact {
-  amount: number | null;
-  every: string | null;
-  timing: "end" | "start" | null;
-  count: number | "forever" | null;
-  /** How long they go on. */
-  term: string | null;
-  /** When the first is paid. */
-  first: string | null;
-  role: Role | null;
-  growth: { percent: number | null } | { amount: number | null } | null;
-  growthEvery: string | null;
-  /** How many are paid at once, before the others. */
-  advance: number;
-  /** Where in the row of streams it follows another: "the following 10 years". */
-  isNext: boolean;
-  /** Whether the words say that all are alike, and not how large: "the same amount each month". */
-  readonly isOpen: boolean;
-  readonly marks: Mark[];
-  amountMark: Mark | null;
-}
 
 const STREAM_ROLES: readonly Role[] = [
   "deposit",
@@ -53,21 +32,28 @@ export function paymentsIn(scope: Scope, percents: readonly PercentFact[]): Paym
   const streams: PaymentsFact[] = [];
   for (const mark of scope.marks) {
     if (!isCue(mark) || taken.has(mark) || isOfOther(scope, mark)) continue;
+    const whole = wholeYears(scope, streams, mark);
+    if (whole !== null) {
+      payIn(whole, mark);
+      continue;
+    }
     const amount = amountOf(scope, mark, taken);
     const role = roleOf(scope, mark, amount);
     const isOpen = amount === null && isLevel(scope, mark);
     const same = sameStream(scope, streams, mark, { amount, role, isOpen });
-    if (same === null) streams.push(newStream(mark, amount, role, isOpen));
+    const span = thenSpan(scope, streams, mark);
+    if (span !== null) streams.push(laterStream(newStream(mark, amount, role, isOpen), span));
+    else if (same === null) streams.push(newStream(mark, amount, role, isOpen));
     else extend(same, mark, amount, role);
   }
-  return streams;
+  return [...streams, ...withoutRhythm(scope, streams)];
 }
 
 /** "What monthly rate", "an annual yield": the frequency of a rate that is asked for. */
 function isOfRate(scope: Scope, mark: Mark): boolean {
   const [next, second] = scope.after(mark, 2);
   const noun =
-    /^(?:rate|rates|yield|return|interest|discount|growth|percentage|percent|%|compound|compounding|convertible)$/;
+    /^(?:rate|rates|yield|return|interest|inflation|discount|growth|percentage|percent|%|compound|compounding|convertible)$/;
   const [before] = scope.before(mark, 1);
   const isAfterRate =
     mark.phrase?.as !== "adverb" &&
@@ -89,15 +75,22 @@ function isOfOther(scope: Scope, mark: Mark): boolean {
 /** "By what percentage has it grown each year?" asks for a rate, and speaks of no payments. */
 function isOfAskedGrowth(scope: Scope, mark: Mark): boolean {
   const sentence = scope.sentence(mark);
+  const [verb] = scope.before(mark, 1);
+  if (
+    GROWS.test(verb?.word ?? "") &&
+    sentence.some(({ word }) => /^(?:percentage|percent|rate)$/.test(word))
+  )
+    return true;
   return (
     sentence.at(-1)?.word === "?" &&
     !sentence.some(isMoney) &&
     sentence.some(({ word }) => /^(?:percentage|percent|rate)$/.test(word)) &&
-    sentence.some(({ word }) =>
-      /^(?:grown|grow|grew|risen|rise|rose|increased|increase)$/.test(word),
-    )
+    sentence.some(({ word }) => GROWS.test(word))
   );
 }
+
+const GROWS =
+  /^(?:grown|grow|grew|risen|rise|rose|increased|increase|fallen|fall|fell|shrunk|shrink|shrank|declined?|lost|lose|loses)$/;
 
 /** "I pay $5 more every month", "goes up by £250 each year": how often a step is made. */
 function isOfGrowth(scope: Scope, mark: Mark): boolean {
@@ -105,13 +98,16 @@ function isOfGrowth(scope: Scope, mark: Mark): boolean {
   return money !== undefined && stepOf(scope, money) !== null;
 }
 
+const WANTS = /^(?:wants?|wanted|needs?|needed|requires?)$/;
+
 function roleOf(scope: Scope, cue: Mark, amount: Mark | null): Role | null {
   const around = rolesAround(scope, amount ?? cue);
   const own = amount === null ? around : rolesAround(scope, cue);
   for (const [role, score] of own) around.set(role, (around.get(role) ?? 0) + 0.5 * score);
   const named = strongest(around, STREAM_ROLES);
   // "She wants $2,800 at the end of every month": what is wanted so often is received.
-  return named ?? ((around.get("goal") ?? 0) > 0 ? "withdrawal" : null);
+  const isWanted = scope.before(amount ?? cue, 8).some(({ word }) => WANTS.test(word));
+  return named ?? (isWanted ? "withdrawal" : null);
 }
 
 interface Cue {
@@ -159,51 +155,4 @@ function sameStream(
     .some(({ phrase }) => phrase?.kind === "lasting" && phrase.as === "next");
   const isMeantNext = isSecondPeriod && !found.isNext && found.term !== null;
   return isMeantNext ? null : found;
-}
-
-function newStream(
-  cue: Mark,
-  amount: Mark | null,
-  role: Role | null,
-  isOpen: boolean,
-): PaymentsFact {
-  const stream: PaymentsFact = {
-    amount: amount?.quantity?.is === "money" ? amount.quantity.value : null,
-    every: null,
-    timing: null,
-    count: null,
-    term: null,
-    first: null,
-    role,
-    growth: null,
-    growthEvery: null,
-    advance: 0,
-    isNext: false,
-    isOpen,
-    marks: [],
-    amountMark: amount,
-  };
-  if (amount !== null) stream.marks.push(amount);
-  extend(stream, cue, null, role);
-  return stream;
-}
-
-function extend(stream: PaymentsFact, cue: Mark, amount: Mark | null, role: Role | null): void {
-  const { phrase } = cue;
-  if (phrase === undefined) return;
-  const tells = phrase.iso !== undefined || (phrase.as ?? "").startsWith("t");
-  if (tells) stream.every ??= everyOf(cue);
-  if (phrase.kind === "timing")
-    stream.timing = phrase.as?.startsWith("start") === true ? "start" : "end";
-  if (phrase.as?.endsWith("-of-next") === true) {
-    stream.count ??= phrase.numbers[0] ?? null;
-    stream.isNext = true;
-  }
-  if (amount !== null && stream.amountMark === null && amount.quantity?.is === "money") {
-    stream.amountMark = amount;
-    stream.amount = amount.quantity.value;
-    stream.marks.push(amount);
-  }
-  stream.role ??= role;
-  stream.marks.push(cue);
 }

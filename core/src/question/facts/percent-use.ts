@@ -6,9 +6,9 @@ import { isMoney, isPercent, until, type Scope } from "./scope";
 export type PercentUse = "rate" | "growth" | "inflation" | "share" | "coupon";
 
 const RISE =
-  /^(?:increase|increases|increasing|increased|rise|rises|rising|rose|raise|raises|raised|raising|grow|grows|growing|growth|climb|climbs|climbing|up|higher|larger|greater|bigger|more|above|escalates|escalating|escalation|steps|indexed|exceeds|exceeding)$/;
+  /^(?:increase|increases|increasing|increased|rise|rises|rising|rose|risen|grown|grew|gained|gains|raise|raises|raised|raising|grow|grows|growing|growth|climb|climbs|climbing|up|higher|larger|greater|bigger|dearer|costlier|more|above|escalates|escalating|escalation|steps|indexed|exceeds|exceeding)$/;
 const FALL =
-  /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropping|reduce|reduces|reduced|reducing|less|lower|smaller|loses|lose|losing|lost|down|below)$/;
+  /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropped|dropping|fallen|declined|shrank|reduce|reduces|reduced|reducing|less|lower|smaller|cheaper|loses|lose|losing|lost|down|below)$/;
 const OF_MONEY =
   /^(?:interest|earn|earns|earning|earned|rate|yield|yields|return|discount|discounting|invested|fund|account|money|savings?|accrues|charged|apr|credits|credited)$/;
 const PRICES = /^(?:inflation|prices|living)$/;
@@ -32,6 +32,11 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
     (other) => isPercent(other) || isMoney(other) || other.word === ";",
   );
   const [next, second, third] = behind;
+  if (mark.quantity?.is === "percent" && mark.quantity.isFraction === true)
+    return { use: "share", isFall: false, marks: [] };
+  const [of, article, price] = scope.after(mark, 3);
+  if (of?.word === "of" && /^(?:the|this|that)$/.test(article?.word ?? "") && isMoney(price))
+    return { use: "share", isFall: false, marks: [] };
   if (
     next?.word === "of" &&
     /^(?:the|its|their|this|that|par|face|nominal|his|her|it|what)$/.test(second?.word ?? "") &&
@@ -43,6 +48,7 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
   // "A deposit of 20%", "15% down".
   const isDown =
     next?.word === "down" ||
+    /^(?:deposit|downpayment)$/.test(before[0]?.word ?? "") ||
     (next?.word === "deposit" && !/^(?:account|rate|bond|scheme)$/.test(second?.word ?? "")) ||
     (before[0]?.word === "of" &&
       /^(?:deposit|payment|down|residual|balloon)$/.test(before[1]?.word ?? ""));
@@ -54,8 +60,10 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
   if (isRedeemed && mark.quantity?.is === "percent" && mark.quantity.value > 50) {
     return { use: "share", isFall: false, marks: [] };
   }
+  const noun = behind.find(({ phrase }) => phrase?.kind !== "every");
   const isCoupon =
-    /^coupons?$/.test(next?.word ?? "") ||
+    /^(?:coupons?|bond|debenture|gilt)$/.test(noun?.word ?? "") ||
+    behind.slice(0, 5).some(({ word }) => /^coupons?$/.test(word)) ||
     before.slice(0, 3).some(({ word }) => /^coupons?$/.test(word));
   if (isCoupon) return { use: "coupon", isFall: false, marks: [] };
   if (quoting.as !== undefined || quoting.compounding !== undefined) return rate;
@@ -72,8 +80,16 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
       isChange(other) && !(/^grows?$/.test(other.word) && before[at - 1]?.word === "to"),
   );
   const cueBehind = behind.findIndex(isChange);
+  // "A fund that grows at 0.3% a month."
+  const isFund =
+    before[0]?.word === "at" &&
+    /^grow(?:s|ing)?$/.test(before[1]?.word ?? "") &&
+    before.slice(2, 7).some(({ word }) => OF_MONEY.test(word));
+  if (isFund) return rate;
+  // "Increases her savings by 4% each year."
+  const isBy = before[0]?.word === "by" && cueBefore !== -1 && cueBefore <= 4;
   const isBefore =
-    cueBefore !== -1 && cueBefore <= 4 && (moneyWord === -1 || cueBefore < moneyWord);
+    isBy || (cueBefore !== -1 && cueBefore <= 4 && (moneyWord === -1 || cueBefore < moneyWord));
   const isBehind = cueBehind !== -1 && cueBehind <= 2;
   if (!isBefore && !isBehind) return rate;
   const cue = isBehind ? behind[cueBehind] : before[cueBefore];

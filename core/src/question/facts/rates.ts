@@ -16,7 +16,7 @@ export interface PercentFact {
 }
 
 const FILLERS =
-  /^(?:,|\(|of|interest|compound|nominal|rate|rates|a|an|at|on|which|is|being|and|with|but|it|all|throughout|paid|charged|the|each|to|same)$/;
+  /^(?:,|\(|of|interest|compound|nominal|rate|rates|a|an|at|on|which|is|being|and|with|but|it|all|throughout|paid|charged|earned|credited|added|allowed|given|the|each|to|same)$/;
 const BEFORE_FILLERS =
   /^(?:of|at|is|a|an|the|rate|rates|interest|discount|yield|return|return:|=|:|,|was|be|to|will|inflation|yearly|required|with|an|exactly|only|just|about|stays|by|under|stated|market|required)$/;
 const RATE_NOUN =
@@ -34,7 +34,12 @@ function percentFact(scope: Scope, mark: Mark): PercentFact {
   const notation = notationBefore(scope, mark);
   const behind = quotingBehind(scope, mark);
   const ahead = quotingBefore(scope, mark);
-  const quoting = settled({ ...ahead.quoting, ...behind.quoting, ...notation.quoting });
+  const quoting = settled({
+    ...creditedEach(percent, behind),
+    ...ahead.quoting,
+    ...behind.quoting,
+    ...notation.quoting,
+  });
   const use = useOf(scope, mark, quoting);
   const sign = use.isFall ? -1 : 1;
   return {
@@ -44,6 +49,15 @@ function percentFact(scope: Scope, mark: Mark): PercentFact {
     mark,
     marks: [mark, ...notation.marks, ...behind.marks, ...ahead.marks, ...use.marks],
   };
+}
+
+/** "0.06% is credited weekly": so little is what is credited each time. */
+function creditedEach(percent: number | null, { quoting, marks }: Read): Quoting {
+  const isCredited = marks.some(({ word }) => word === "credited");
+  const isLittle = percent !== null && percent < 1;
+  return isCredited && isLittle && quoting.compounding !== undefined
+    ? { per: quoting.compounding }
+    : {};
 }
 
 /** What is payable every half-year is compounded then, where the percentage is for a year. */
@@ -145,7 +159,7 @@ function isAmongAdding(scope: Scope, mark: Mark, timing: Mark): boolean {
 }
 
 export const PAYMENT_NOUN =
-  /^(?:payments?|deposits?|instal(?:l)?ments?|repayments?|withdrawals?|contributions?|rents?|rentals?|coupons?|dividends?|receipts?|draws?|sums?|amounts?|premiums?|cheques?|wages?|salar(?:y|ies)|pensions?|payouts?|savings?|annuit(?:y|ies)|royalt(?:y|ies)|scholarships?|lease|rentes?|inflows?|stipends?|fees|bursar(?:y|ies)|grants?|pay|cash|flows?|drawings?|income|allowances?)$/;
+  /^(?:payments?|deposits?|instal(?:l)?ments?|repayments?|withdrawals?|contributions?|rents?|rentals?|coupons?|dividends?|receipts?|draws?|sums?|amounts?|premiums?|cheques?|wages?|salar(?:y|ies)|pensions?|payouts?|savings?|annuit(?:y|ies)|royalt(?:y|ies)|scholarships?|lease|rentes?|inflows?|stipends?|fees|bursar(?:y|ies)|grants?|pay|cash|flows?|transfers?|deductions?|drawings?|income|allowances?)$/;
 
 function isOfPayments(next: Mark | undefined): boolean {
   return next !== undefined && PAYMENT_NOUN.test(next.word);
@@ -185,10 +199,10 @@ function withLooseQuoting(scope: Scope, facts: readonly PercentFact[]): PercentF
   const used = new Set(facts.flatMap(({ marks }) => marks));
   const loose = scope.marks.filter(
     (mark) =>
-      !used.has(mark) &&
-      !isInQuestion(scope, mark) &&
       ((mark.phrase?.kind === "compounding" && mark.phrase.as !== "payable") ||
-        mark.phrase?.kind === "quoted"),
+        mark.phrase?.kind === "quoted") &&
+      !used.has(mark) &&
+      !isInQuestion(scope, mark),
   );
   const rates = facts.filter(({ use }) => use === "rate");
   const [first] = rates;

@@ -25,19 +25,19 @@ const WORDS: Readonly<Record<Role, string>> = {
   price:
     "price|priced|prices|cost|costs|costing|cash price|buy|buys|bought|buying|purchase|purchases|purchased|sells for|sold for|sells|worth|valued|retails|invoice|list price",
   deposit:
-    "deposit|deposits|deposited|depositing|save|saves|saved|saving|savings|invest|invests|invested|investing|contribute|contributes|contribution|contributions|contributed|put|puts|putting|banks|banked|pay in|pays in|paid in|pay into|pays into|paid into|pay it in|pays it in|pay them in|set aside|sets aside|setting aside|put by|puts by|lay by|premium|premiums|adds|add|added|sinking fund|drop|drops|stash|stashes",
+    "deposit|deposits|deposited|depositing|lodge|lodges|lodged|save|saves|saved|saving|savings|invest|invests|invested|investing|contribute|contributes|contribution|contributions|contributed|put|puts|putting|banks|banked|pay in|pays in|paid in|pay into|pays into|paid into|pay it in|pays it in|pay them in|set aside|sets aside|laid aside|lay aside|lays aside|setting aside|put by|puts by|lay by|premium|premiums|adds|add|added|sinking fund|drop|drops|stash|stashes",
   fund: "fund|has|have|had|holds|hold|account|stands at|left with|gift|gives it|given|legacy|inherit|inherits|inherited|inheritance|bequest|endowment|balance|kitty|keeps|kept|pot|capital|nest egg|lump sum|sum|windfall|won|wins|proceeds",
   withdrawal:
-    "withdraw|withdraws|withdrawal|withdrawals|withdrawn|withdrew|draw|draws|drawn|drawing|take|takes|takes out|take out|taken out|taken from|taking|spend|spends|spending|spent|live on|lives on|pension|pensions|pay out|pays out|paid out|provide|provides|wages",
+    "withdraw|withdraws|withdrawal|withdrawals|withdrawn|withdrew|draw|draws|drawn|drawing|take|takes|takes out|take out|taken out|taken from|taking|spend|spends|spending|spent|live on|lives on|pension|pensions|pay out|pays out|paid out|pays it out|pay it out|paid it out|hands it out|distribute|distributes|distributed|provide|provides|support|supports|wages",
   receipt:
     "receive|receives|received|receiving|receipt|receipts|rent|rents|rental|rentals|royalty|royalties|dividend|dividends|brings in|bring in|brings|bring|income|incomes|salary|salaries|yields|return|returns|annuity|annuities|scholarship|scholarships|prize|promise|promises|promised|promissory|gets|get|inflow|inflows|savings of|earn from|crop|harvest|lease|let|note|bursary|bursaries|fees|profit|profits|stipend",
   "rent-paid": "lease payments|pays rent|rent paid by|leases from|rents from",
   repayment:
     "repay|repays|repaid|repayment|repayments|repaying|instalment|instalments|installment|installments|pay back|pays back|paid back|pay off|pays off|paid off|paying off|give back|gives back|gave back|pay|pays|paid|payment|payments|paying|settle|clear|clears",
-  goal: "reach|reaches|reached|goal|target|accumulate|accumulates|accumulated|become|becomes|became|grow to|grows to|grew to|grow|grew|amount to|amounts to|replace|replacement|need|needs|needed|want|wants|wanted|redeem|redemption|falls due|fall due|make|total|turns into|into|will cost|shows|stand at|stands at|to meet",
+  goal: "reach|reaches|reached|goal|target|accumulate|accumulates|accumulated|become|becomes|became|grow to|grows to|grew to|grow|grew|amount to|amounts to|replace|replacement|need|needs|needed|want|wants|wanted|wanting|redeem|redemption|falls due|fall due|make|total|turns into|into|will cost|shows|stand at|stands at|to meet",
   final:
-    "balloon|residual|final|final payment|closing|extra|lump|last sum|resale|salvage|scrap|remaining balance|bullet|redeemed|repaid at|redeemable|resold|face value|par|sold|sell",
-  down: "trade in|tradein|down|down payment|deposit of|initial payment|upfront|part exchange",
+    "balloon|residual|final|final payment|last payment|last instalment|last amount|closing|extra|lump|last sum|resale|salvage|scrap|remaining balance|bullet|redeemed|repaid at|redeemable|resold|leaving|face value|par|sold|sell",
+  down: "trade in|tradein|down|down payment|deposit of|initial payment|for the deposit|as a deposit|as deposit|upfront|part exchange|themselves|himself|herself|myself|of their own|of her own|of his own|from savings",
   fee: "fee|fees|arrangement fee|charge|charges|commission|keeps back",
   coupon: "coupon|coupons",
 };
@@ -99,15 +99,28 @@ export function rolesAround(scope: Scope, mark: Mark): Map<Role, number> {
       scores.set(role, Math.max(score, other) + 0.25 * Math.min(score, other));
     }
   };
-  count(
-    until(scope.before(mark, FAR), (other) => isMoney(other) || other.word === ";"),
-    1,
-  );
+  const before = until(scope.before(mark, FAR), (other) => isMoney(other) || other.word === ";");
+  count(withoutNounOf(scope.before(mark, FAR)[before.length], before), 1);
   count(
     until(scope.after(mark, FAR), (other) => isMoney(other) || other.word === ";"),
     0.6,
   );
+  const [next] = scope.after(mark, 1);
+  const [noun] = next === undefined ? [] : roleWordsIn([next]);
+  // "A £21,000 loan", "£250 down": the word right behind says most.
+  if (noun !== undefined && /^(?:loan|down)$/.test(noun.role))
+    scores.set(noun.role, (scores.get(noun.role) ?? 0) + 1);
+  // "The shop asks for a £350 deposit."
+  if (next?.word === "deposit") scores.set("down", (scores.get("down") ?? 0) + 1);
   return scores;
+}
+
+/** "A £30,000 down payment on a £230,000 house": the noun right behind an amount is of that amount. */
+function withoutNounOf(other: Mark | undefined, before: readonly Mark[]): readonly Mark[] {
+  if (other === undefined || !isMoney(other)) return before;
+  const inOrder = [...before].reverse();
+  const [noun] = roleWordsIn(inOrder).filter(({ mark }) => mark === inOrder[0]);
+  return noun === undefined ? before : inOrder.slice(noun.length);
 }
 
 /** The role with the most words for it; `null` where no word speaks for one. */

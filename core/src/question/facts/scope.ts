@@ -4,6 +4,7 @@ import type { Mark } from "../marks/mark";
 export class Scope {
   private readonly places: ReadonlyMap<Mark, number>;
   private readonly bySentence: ReadonlyMap<number, readonly Mark[]>;
+  private told: string | null = null;
 
   constructor(readonly marks: readonly Mark[]) {
     this.places = new Map(marks.map((mark, place) => [mark, place]));
@@ -41,6 +42,12 @@ export class Scope {
     return found;
   }
 
+  /** All words, as `wordsOf` has them. */
+  get words(): string {
+    this.told ??= wordsOf(this.marks);
+    return this.told;
+  }
+
   sentences(): (readonly Mark[])[] {
     return [...this.bySentence.values()];
   }
@@ -60,13 +67,21 @@ export function isMoney(mark: Mark | undefined): boolean {
   return mark?.quantity?.is === "money";
 }
 
+/** "A £1,000 bond" is called by its amount. */
+export function isName(scope: Scope, mark: Mark): boolean {
+  return (
+    isMoney(mark) && /^(?:bond|debenture|note|gilt)$/.test(scope.after(mark, 1)[0]?.word ?? "")
+  );
+}
+
 export function isPercent(mark: Mark | undefined): boolean {
   return mark?.quantity?.is === "percent";
 }
 
 /** Whether an amount has its currency, and is not one for its place alone. */
-export function namesCurrency({ quantity }: Mark): boolean {
-  return quantity?.is === "money" && quantity.currency !== null;
+export function namesCurrency({ quantity, text }: Mark): boolean {
+  // A dollar sign is that of several countries.
+  return quantity?.is === "money" && (quantity.currency !== null || /[^\d\s.,'’]/.test(text));
 }
 
 /** Whether a figure may be a year of the calendar, written as years are. */
@@ -92,5 +107,18 @@ export function isBreak(mark: Mark): boolean {
 
 /** The words of some marks, with a space between them, phrases in full. */
 export function wordsOf(marks: readonly Mark[]): string {
-  return ` ${marks.map(({ text }) => text.toLowerCase().replace(/['’]s\b/g, "")).join(" ")} `;
+  let words = " ";
+  for (const mark of marks) words += `${plainText(mark)} `;
+  return words;
+}
+
+const PLAIN = new WeakMap<Mark, string>();
+
+/** In small letters, without "'s": the rules ask for it again and again. */
+function plainText(mark: Mark): string {
+  const known = PLAIN.get(mark);
+  if (known !== undefined) return known;
+  const plain = mark.text.toLowerCase().replace(/['’]s\b/g, "");
+  PLAIN.set(mark, plain);
+  return plain;
 }

@@ -1,7 +1,7 @@
 import type { Mark } from "../marks/mark";
 import { timesSpan } from "../marks/span";
 import type { Facts } from "./facts";
-import { momentOf } from "./details";
+import { momentOf } from "./moment";
 import { PAYMENT_NOUN } from "./rates";
 import { isMoney, isYear } from "./scope";
 
@@ -35,12 +35,17 @@ export function spareTimes(facts: Facts, taken: ReadonlySet<Mark>): TimeFact[] {
 /** "She works 8 years": the only time of a text is that of its money, wherever it stands. */
 function onlyTime({ scope }: Facts, taken: ReadonlySet<Mark>): TimeFact[] {
   const spans = scope.marks.filter(
-    (mark) => mark.quantity?.is === "span" && !mark.quantity.isArticle,
+    ({ quantity, phrase }) =>
+      (quantity?.is === "span" && !quantity.isArticle) ||
+      (phrase?.kind === "lasting" && phrase.as === "whole") ||
+      (phrase?.kind === "when" && phrase.as === "at" && phrase.iso !== undefined),
   );
   const [only] = spans;
   const isOld = only !== undefined && /^(?:old|ago)$/.test(scope.after(only, 1)[0]?.word ?? "");
-  if (only?.quantity?.is !== "span" || spans.length > 1 || isOld || taken.has(only)) return [];
-  return [{ iso: only.quantity.iso, marks: [only], isAsked: false }];
+  const iso = only?.quantity?.is === "span" ? only.quantity.iso : only?.phrase?.iso;
+  if (only === undefined || iso === undefined || spans.length > 1 || isOld || taken.has(only))
+    return [];
+  return [{ iso, marks: [only], isAsked: false }];
 }
 
 function timeOf(mark: Mark): string | null {
@@ -62,8 +67,13 @@ function isOfMoney({ scope }: Facts, mark: Mark): boolean {
       word,
     ),
   );
+  // "12,000 bees in April and 19,500 five months later".
+  const isOfThings =
+    !scope.marks.some(isMoney) &&
+    sentence.some(({ quantity }) => quantity?.is === "number" && quantity.value >= 100);
   return (
     isOfGrowth ||
+    isOfThings ||
     sentence.some(
       (other) =>
         isMoney(other) ||
@@ -87,17 +97,19 @@ function betweenAges({ ages }: Facts): TimeFact[] {
 }
 
 /** "in 2019 … and in 2026". */
-function betweenYears({ scope }: Facts): TimeFact[] {
+function betweenYears({ scope, streams }: Facts): TimeFact[] {
   const years = scope.marks.filter(
     (mark) =>
       isYear(mark, 1800) &&
-      /^(?:in|to|from|by|until|of|year|january|december)$/.test(
+      /^(?:in|to|from|by|until|of|year|between|and|january|december)$/.test(
         scope.before(mark, 1)[0]?.word ?? "",
       ),
   );
   const [first, second] = years;
   if (first?.quantity?.is !== "number" || second?.quantity?.is !== "number") return [];
-  const count = second.quantity.value - first.quantity.value;
+  // "At the end of every year from 2026 to 2040" is paid in each of them.
+  const isEach = streams.length > 0 && scope.before(first, 1)[0]?.text.toLowerCase() === "from";
+  const count = second.quantity.value - first.quantity.value + (isEach ? 1 : 0);
   return count > 0
     ? [{ iso: timesSpan(count, "P1Y"), marks: [first, second], isAsked: false }]
     : [];

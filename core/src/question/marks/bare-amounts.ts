@@ -40,7 +40,7 @@ function withTold(marks: readonly Mark[]): Mark[] {
     };
     const isAmount =
       !isCountOfPayments(around) &&
-      (isTimed(around, paid.has(mark.sentence)) ||
+      ((paid.has(mark.sentence) && (isTimed(around) || isOfRhythm(around))) ||
         isPaidSoOften(around) ||
         (quantity.value >= LEAST_HELD && isHeld(around)));
     return isAmount
@@ -58,12 +58,19 @@ interface Around {
 
 /** "I pay 24 monthly payments of 100": how many, not how much. */
 function isCountOfPayments({ next, second }: Around): boolean {
-  return next?.phrase?.kind === "every" && PAYMENTS.test(second?.word ?? "");
+  const isPlural = next?.phrase?.as === "adverb" && /[^s]s$/.test(second?.word ?? "");
+  return next?.phrase?.kind === "every" && (isPlural || PAYMENTS.test(second?.word ?? ""));
 }
 
 /** "€3,900 after one year, 7,200 after two". */
-function isTimed({ next }: Around, isAmongAmounts: boolean): boolean {
-  return isAmongAmounts && next?.phrase?.kind === "when" && next.phrase.as !== "now";
+function isTimed({ next }: Around): boolean {
+  const isAtEnd = next?.phrase?.kind === "timing" && /^(?:at|on) /.test(next.text);
+  return isAtEnd || (next?.phrase?.kind === "when" && next.phrase.as !== "now");
+}
+
+/** "£200 a month for 5 years, then 350 a month". */
+function isOfRhythm({ next }: Around): boolean {
+  return next?.phrase?.kind === "every" && next.phrase.as !== "adverb";
 }
 
 /** "Adds 50 each month", "2,000 invested at the end of every year". */

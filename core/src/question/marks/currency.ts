@@ -75,7 +75,8 @@ export function beginsCurrency({ text, word }: Token): boolean {
     SIGNS[text] !== undefined ||
     DOLLARS[word] !== undefined ||
     CODES.has(text) ||
-    /^Rs?e?$/.test(text)
+    /^Rs?e?$/.test(text) ||
+    /^rupees?$/.test(word)
   );
 }
 
@@ -92,7 +93,11 @@ export function currencyAt(tokens: readonly Token[], at: number): CurrencyAt | n
   if (token.text === "R" && next?.kind === "number" && next.from - token.to <= 1) {
     return { currency: "ZAR", next: at + 1 };
   }
-  if (/^(?:Rs|INR|Re)$/.test(token.text) && next?.kind === "number") {
+  if (
+    /^(?:rs|inr|re|rupees?)$/.test(token.word) &&
+    /^(?:Rs|INR|Re|[Rr]upees?)$/.test(token.text) &&
+    next?.kind === "number"
+  ) {
     return { currency: "INR", next: at + 1 };
   }
   const isCode = CODES.has(token.text) && (next?.kind === "number" || next?.kind === "sign");

@@ -1,12 +1,13 @@
 import { numberAt } from "../text/number-words";
 import type { Token } from "../text/tokens";
 import { withBareAmounts } from "./bare-amounts";
-import { withoutElisions } from "./elisions";
+import { withoutElisions } from "./elided/elisions";
 import type { Mark } from "./mark";
 import { PhraseTrie, type PhraseAt } from "./phrase-trie";
 import { PHRASES } from "./phrases";
 import { quantityAt } from "./quantity";
 import type { QuantityAt } from "./quantity-kinds";
+import { timesSpan } from "./span";
 import { unitAt } from "./units";
 
 const GRAMMAR = new PhraseTrie(PHRASES);
@@ -26,7 +27,7 @@ export function findMarks(tokens: readonly Token[]): Mark[] {
 function markAt(tokens: readonly Token[], at: number, before: readonly Mark[]): Mark {
   const quantity = quantityAt(tokens, at);
   const previous = before.at(-1);
-  if (quantity !== null && isEach(tokens, quantity, previous))
+  if (quantity !== null && isEach(tokens, quantity, ofAmount(before) ?? previous))
     return eachMark(tokens, at, quantity);
   const phrase = GRAMMAR.longestAt(tokens, at);
   if (phrase !== null && phrase.next >= (quantity?.next ?? 0))
@@ -56,7 +57,20 @@ function place(tokens: readonly Token[], first: number, behind: number): Mark {
 
 function phraseMark(tokens: readonly Token[], at: number, phrase: PhraseAt): Mark {
   const { next, ...facts } = phrase;
-  return { ...place(tokens, at, next), phrase: facts, figures: figuresBetween(tokens, at, next) };
+  return {
+    ...place(tokens, at, next),
+    phrase: withCountedUnits(facts),
+    figures: figuresBetween(tokens, at, next),
+  };
+}
+
+/** "For 10 more years" is ten of its unit long. */
+function withCountedUnits(facts: Omit<PhraseAt, "next">): Omit<PhraseAt, "next"> {
+  const [number, second] = facts.numbers;
+  const isCounted = facts.kind === "lasting" && facts.as === "next" && second === undefined;
+  return isCounted && number !== undefined && facts.iso !== undefined
+    ? { ...facts, iso: timesSpan(number, facts.iso), numbers: [] }
+    : facts;
 }
 
 function figuresBetween(tokens: readonly Token[], from: number, to: number): Token[] {
@@ -67,7 +81,17 @@ function figuresBetween(tokens: readonly Token[], from: number, to: number): Tok
 }
 
 function quantityMark(tokens: readonly Token[], at: number, { quantity, next }: QuantityAt): Mark {
-  return { ...place(tokens, at, next), figures: figuresBetween(tokens, at, next), quantity };
+  // "Half the price" is a figure too.
+  const isFraction = quantity.is === "percent" && quantity.isFraction === true;
+  const figures = isFraction ? tokens.slice(at, next) : figuresBetween(tokens, at, next);
+  return { ...place(tokens, at, next), figures, quantity };
+}
+
+/** "£1,000 of maintenance a year": the amount, where a noun tells what it is for. */
+function ofAmount(before: readonly Mark[]): Mark | undefined {
+  const [amount, of, noun] = before.slice(-3);
+  const isPlain = noun !== undefined && noun.phrase === undefined && noun.quantity === undefined;
+  return of?.word === "of" && isPlain && amount?.quantity?.is === "money" ? amount : undefined;
 }
 
 const BEFORE_EACH = /^(?:payments?|times|once|interest|earns|much)$/;

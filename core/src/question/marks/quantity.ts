@@ -3,6 +3,7 @@ import type { Token } from "../text/tokens";
 import type { QuantityAt } from "./quantity-kinds";
 import { beginsCurrency, currencyAt, currencyBehind } from "./currency";
 import { beginsMonth, dateAt } from "./date";
+import { fractionOfAt } from "./fraction-of";
 import { addSpans, timesSpan } from "./span";
 import { unitAt } from "./units";
 
@@ -15,6 +16,7 @@ export function quantityAt(tokens: readonly Token[], at: number): QuantityAt | n
   return (
     dateAt(tokens, at) ??
     moneyAt(tokens, at) ??
+    fractionOfAt(tokens, at) ??
     percentAt(tokens, at) ??
     spanAt(tokens, at) ??
     plainAt(tokens, at)

@@ -15,7 +15,7 @@ function byWord(table: Readonly<Record<string, string>>): Readonly<Record<string
 
 const UNIT_WORDS = byWord({
   P1D: "day days",
-  P1W: "week weeks wk wks",
+  P1W: "week weeks wk wks monday tuesday wednesday thursday friday saturday sunday",
   P2W: "fortnight fortnights",
   P1M: "month months mth mths mo mos",
   P3M: "quarter quarters qtr",
@@ -33,6 +33,12 @@ export function unitAt(tokens: readonly Token[], at: number): UnitAt | null {
   }
   const iso = UNIT_WORDS[word];
   return iso === undefined ? null : { iso, next: at + 1 };
+}
+
+/** The unit that a text of a length of time names last: 12 months are counted in months, though they are a year. */
+export function unitIn(text: string): string | null {
+  const words = text.toLowerCase().split(/[\s-]+/);
+  return words.map((word) => UNIT_WORDS[word]).findLast((iso) => iso !== undefined) ?? null;
 }
 
 const ADVERBS = byWord({

@@ -43,6 +43,7 @@ const FRACTIONS: readonly (readonly [words: readonly string[], value: number])[]
   [["one", "half"], 0.5],
   [["a", "quarter"], 0.25],
   [["three", "quarters"], 0.75],
+  [["three", "quarter"], 0.75],
   [["a", "third"], 1 / 3],
   [["two", "thirds"], 2 / 3],
 ];

@@ -6,7 +6,7 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
     kind: "every",
     as: "every",
     says: [
-      "(every|each) [single|successive|subsequent] {period}",
+      "(every|each) [single|successive|subsequent|later|following|succeeding] {period}",
       "(once|one time) (a|every|each|per) {unit}",
       "on a {adverb} basis",
       "{unit} by {unit}",
@@ -22,7 +22,11 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
   {
     kind: "timing",
     as: "end-of-next",
-    says: ["(at|on|by) [the] (end|close) of each of the (next|following|coming|first) {n} {unit}"],
+    says: [
+      "(at|on|by) [the] (end|close) of each of the (next|following|coming|first) {n} {unit}",
+      "(at|on|by) [the] (end|close) of each of [the|these|her|his|their|its] {n} {unit}",
+      "(at|on|by) [the] ends of the (next|following|coming|first) {n} {unit}",
+    ],
   },
   {
     kind: "timing",
@@ -51,6 +55,8 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
       "(at|on|by) the last day of (each|every|the) {unit}",
       "on the last of (each|every) {unit}",
       "(at|on) the ends of the {unit}",
+      "are (at|on) the end of the {unit}",
+      "always at the end of the {unit}",
       "after (each|every) {period}",
     ],
   },
@@ -62,6 +68,9 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
       "[the] (beginning|start) of (each|every) {period}",
       "(each|payments|paid|payable|due|made|rents|instalments) [payable|paid|due|made] (at|on) the (beginning|start) of the {unit}",
       "(at|on|by) [the] {unit} (start|beginning)",
+      "(at|on|by) (each|every) {unit} (start|beginning)",
+      "are (at|on) the (beginning|start) of the {unit}",
+      "(at|on|by) [the] (beginning|start) of each of (the|her|his|their|its) {n} {unit}",
       "{unit} (start|beginning)",
       "(beginning|start) of {unit}",
       "[payable] [{adverb}] in advance",

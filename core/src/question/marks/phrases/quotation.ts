@@ -14,7 +14,8 @@ export const QUOTATION_PHRASES: readonly PhraseRow[] = [
       "(with|on|at|under|using|by|for) {adverb} (compounding|compound interest|rests|capitalisation|capitalization)",
       "{adverb} (compounding|rests|compounded)",
       "{adverb} compound interest",
-      "interest [being|is] (added|credited) to (the account|it) [at the end of] (every|each) {period}",
+      "interest [being|is] (added|credited) to (the account|it|the principal|the capital|the balance|what is there) [at the end of] (every|each) {period}",
+      "interest [being|is] (added|credited) to (the account|it|the principal|the capital|the balance) {adverb}",
       "(adds|credits) interest {adverb}",
       "(adds|credits) interest [at the end of] (every|each) {period}",
     ],
@@ -28,7 +29,8 @@ export const QUOTATION_PHRASES: readonly PhraseRow[] = [
     kind: "compounding",
     as: "twice-a-year",
     says: [
-      "(compounded|compounding|converted|convertible) (twice|two times) (a|every|each|per) (year|annum)",
+      "(compounded|compounding|converted|convertible|capitalised|capitalized) (twice|two times) (a|every|each|per) (year|annum)",
+      "interest [is|being] (added|credited|paid|calculated|charged|compounded) [to it|to the account|to the principal] (twice|two times) (a|every|each|per) (year|annum)",
     ],
   },
   {

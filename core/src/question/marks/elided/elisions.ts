@@ -1,4 +1,8 @@
-import type { Mark } from "./mark";
+import type { Mark } from "../mark";
+import { lengthLeftOut } from "./lengths";
+import { withRank } from "./ranks";
+import { ranksOfOneUnit, timesOfOneUnit } from "./shared-unit";
+import { unitIn } from "../units";
 
 /**
  * Fills in what a list of times leaves out of its later members: "3,900 after one year, 7,200 after two", "in the first
@@ -8,7 +12,12 @@ export function withoutElisions(marks: readonly Mark[]): Mark[] {
   const result: Mark[] = [];
   let at = 0;
   while (at < marks.length) {
-    const joined = timeAt(marks, at, result);
+    const joined =
+      timesOfOneUnit(marks, at) ??
+      ranksOfOneUnit(marks, at) ??
+      withRank(marks, at) ??
+      timeAt(marks, at, result) ??
+      lengthLeftOut(marks, at, result);
     const mark = joined?.mark ?? marks[at];
     if (mark !== undefined) result.push({ ...mark, index: result.length });
     at = joined?.next ?? at + 1;
@@ -104,12 +113,11 @@ function withFurther(
 function unitBefore(before: readonly Mark[], sentence: number): string | null {
   for (let at = before.length - 1; at >= 0 && before[at]?.sentence === sentence; at -= 1) {
     const phrase = before[at]?.phrase;
-    if (phrase?.kind !== "when" || phrase.iso === undefined) continue;
+    if (phrase?.iso === undefined) continue;
+    if (phrase.kind === "timing" && phrase.as?.endsWith("-of-next") === true) return phrase.iso;
+    if (phrase.kind !== "when") continue;
     if (phrase.as === "end-of") return phrase.iso;
-    if (phrase.as === "at") {
-      const unit = /^P\d+(\w)$/.exec(phrase.iso)?.[1];
-      return unit === undefined ? null : `P1${unit}`;
-    }
+    if (phrase.as === "at") return unitIn(before[at]?.text ?? "");
   }
   return null;
 }

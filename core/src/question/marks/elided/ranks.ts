@@ -1,0 +1,21 @@
+import type { Mark } from "../mark";
+
+/** "… and £1,200 with the 24th": with which payment something is paid, its noun left out. */
+export function withRank(marks: readonly Mark[], at: number): { mark: Mark; next: number } | null {
+  if (marks[at]?.word !== "with") return null;
+  const [opening, article, rank, behind] = marks.slice(at, at + 4);
+  const isPlain = opening?.phrase === undefined && article?.phrase === undefined;
+  if (opening?.word !== "with" || article?.word !== "the" || !isPlain) return null;
+  const isEnd = behind === undefined || /^[.,;?:)]$/.test(behind.word);
+  if (rank?.quantity?.is !== "number" || !rank.quantity.isOrdinal || !isEnd) return null;
+  const { value } = rank.quantity;
+  const mark: Mark = {
+    ...opening,
+    behind: rank.behind,
+    to: rank.to,
+    text: `with the ${rank.text}`,
+    figures: rank.figures,
+    phrase: { kind: "at-end-of-flows", numbers: [value] },
+  };
+  return value < 2 ? null : { mark, next: at + 3 };
+}
