@@ -7,28 +7,53 @@ const PAYMENT =
 
 /** What turns a question to what is told: "…, if the fund earns 5%?" */
 const TURNS =
-  / (?:if|so|when|given that|provided|assuming|whose|which|that|in order|to be able|to pay|to provide|, if|together|;) /;
+  / (?:if|so|when|given that|provided|assuming|whose|which|that(?! (?:final|last|sum|payment|amount))|in order|to be able|to pay|to provide|to take|to draw|to withdraw|to live|, if|(?<!will )together|;) /;
+
+/** The words of a question up to what it is asked on. */
+export function headOf(words: string): string {
+  const cut = TURNS.exec(words.slice(12));
+  return cut === null ? words : `${words.slice(0, 12 + cut.index)} `;
+}
 
 /** The head of the question says more than what it is asked on. */
 export function amountKind(words: string): AskKind {
-  const cut = TURNS.exec(words.slice(12));
-  const head = cut === null ? words : `${words.slice(0, 12 + cut.index)} `;
+  const head = headOf(words);
   const kind = kindOfAmount(head);
   return kind === "amount" ? kindOfAmount(words) : kind;
 }
 
 const FINAL =
-  / (?:balloon|final payment|closing payment|last payment|last sum|final sum|lump|extra amount|residual|resale|smaller last|final|that sum|last amount|the last) /;
+  / (?:balloon|final payment|closing payment|last payment|last sum|final sum|lump(?! sum)|extra amount|residual|resale|smaller last|final|that sum|last amount|the last) /;
 const START =
-  / (?:borrow|endow|endowment|opening deposit|initial deposit|single deposit|opening balance|price|hand over|original amount|amount of the loan|size of the loan|principal|pay for) | (?:pot|fund|reserve|capital) be | set aside \?| cost \?| (?:large|big|much of) a (?:loan|debt|mortgage) | lump sum (?:has to|must|should|today|now|needs|to be) | (?:invested|deposited|put away|lent) (?:today|now) (?:at|in) /;
+  / (?:borrow|borrowed|endow|endowment|opening deposit|initial deposit|single deposit|opening balance|price|hand over|original amount|amount of the loan|size of the loan|principal|pay for) | (?:pot|fund|reserve|capital) be | set aside \?| cost \?| (?:large|big|much of) a (?:loan|debt|mortgage) | lump sum (?:has to|must|should|today|now|needs|to be) | (?:invested|deposited|put away|lent) (?:today|now) (?:at|in) /;
 const FUTURE =
-  / (?:how much|what) (?:has|have|had|is in|is there) | (?:will|does|did|would|do|shall) (?:\S+ ){1,4}?(?:have(?! to)|hold|contain|amount|accumulate|become|be worth|grow|end up|come to) | total (?:just|right|immediately|straight) after | is the total | how (?:large|big) is (?:it|the fund|the account|the balance|the pot) | be worth (?:after|in|at) | amount (?:after|at the end|in) | grow to | amounts? to | will (?:\S+ ){1,8}?cost (?:in|after) /;
+  / (?:how much|what) (?:has|have|had|is in|is there) | (?:will|does|did|would|do|shall) (?:\S+ ){1,4}?(?:have(?! to)|hold|contain|amount|accumulate|become|be worth|grow|end up|come to) | total (?:just|right|immediately|straight) after | is the total | how (?:large|big) is (?:it|the fund|the account|the balance|the pot) | (?:get|gets|receive|receives) back | be (?:cashed|redeemed|sold|bought back) (?:for |after |in )| be worth (?:after|in|at) | will be the (?:\S+ ){0,3}?(?:value|worth|balance|amount|total) | value of (?:\S+ ){1,5}?(?:after|in) \S+ (?:years|months) | amount (?:after|at the end|in) | grow to | amounts? to | amount of (?:an|the|this|each) (?:\S+ )?annuity | will (?:\S+ ){1,8}?cost (?:in|after) /;
 
 function kindOfAmount(words: string): AskKind {
+  if (/ (?:sum|amount) (?:today )?is (?:equal|equivalent|worth) /.test(words)) return "start";
+  if (
+    / cost to (?:fund|provide|endow|buy|secure) | how much (?:money )?(?:\S+ ){0,4}?(?:covers?|suffices|is enough) /.test(
+      words,
+    )
+  )
+    return "start";
+  if (
+    / which (?:sum|amount|capital) .*(?:gives?|yields?|produces?|provides?|pays?) /.test(words) &&
+    !/ (?:each|every) /.test(words)
+  )
+    return "start";
+  if (/ how much (?:yields|produces|brings in|provides|pays for) /.test(words)) return "start";
+  if (/ what (?:are|were) (?:the latter|they|these|those) /.test(words)) return "payment";
   const isLast =
     / (?:with|along with|together with|on the day of) the (?:last|final) /.test(words) &&
     / (?:sum|amount|lump|extra|payment) /.test(words);
-  if (isLast || / (?:resale|salvage|balloon|closing|residual) /.test(words)) return "final";
+  const isClearing =
+    / (?:single|one|lump|extra|further|additional) (?:payment|sum|amount) /.test(words) &&
+    / (?:clears?|settles?|closes?|finish(?:es)?|pays? off|extinguish(?:es)?|discharges?|wipes? out) /.test(
+      words,
+    );
+  if (isLast || isClearing || / (?:resale|salvage|balloon|closing|residual) /.test(words))
+    return "final";
   if (
     FINAL.test(words) &&
     !START.test(words) &&
@@ -41,6 +66,9 @@ function kindOfAmount(words: string): AskKind {
     )
   )
     return "start";
+  // "What income in 15 years buys what £2,500 buys today?"
+  if (/ in (?:\S+ ){1,3}?years .*(?:buys?|costs?) (?:\S+ )?(?:today|now) /.test(words))
+    return "future";
   const isNow =
     /(?<! from) (?:today|now|at once) /.test(words) && / (?:how much|what|how large) /.test(words);
   if (START.test(words)) return "start";
@@ -52,7 +80,7 @@ function kindOfAmount(words: string): AskKind {
   if (isNow && !EACH.test(words)) return "start";
   if (EACH.test(words) || PAYMENT.test(words)) return "payment";
   if (
-    / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|deposited?|set aside|put away|put in|pay in|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /.test(
+    / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|donated?|bequeathed?|put away|put in|pay in|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /.test(
       words,
     )
   )

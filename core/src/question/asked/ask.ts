@@ -1,6 +1,6 @@
 import type { Mark } from "../marks/mark";
 import type { Quoting } from "../facts/quoting";
-import { quotingOf } from "../facts/rates";
+import { PAYMENT_NOUN, quotingOf } from "../facts/rates";
 import { wordsOf, type Scope } from "../facts/scope";
 import type { AskKind } from "./ask-kind";
 import { kindOf } from "./kind-of";
@@ -15,7 +15,7 @@ export interface Ask {
 }
 
 const ASKING =
-  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|tell|rank|compare|wanted|discount)$/;
+  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|restate|rewrite|change|turn|translate|quote|deduce|tell|rank|compare|wanted|discount|value)$/;
 
 /** The sentence that asks: the last with a question mark or an asking verb, which is not the story's. */
 export function askIn(scope: Scope, taken: ReadonlySet<Mark>): Ask | null {
@@ -77,6 +77,8 @@ function isNamed(words: string): boolean {
 
 const OPENS = /^(?:when|would|should|is|are|will|can|could|does|do|by|at|for|after|in)$/;
 
+const OPENS_CLAUSE = /^(?:when|is|are|will|does|do|did|would|by)$/;
+
 /** "Accumulated value?" is a question too. */
 const SHORT = 7;
 
@@ -98,8 +100,14 @@ function isIndirect(sentence: readonly Mark[], at: number): boolean {
 /** "work" and "price" ask only at the beginning of a sentence or clause. */
 function isVerb(sentence: readonly Mark[], at: number): boolean {
   const word = sentence[at]?.word ?? "";
+  if (word === "value")
+    return (
+      at === 0 &&
+      (sentence[1]?.phrase?.as === "now" ||
+        /^(?:it|them|this|these|that|those|the|a|an|all)$/.test(sentence[1]?.word ?? ""))
+    );
   if (
-    !/^(?:work|price|give|state|show|tell|find|rank|compare|estimate|solve|express|discount)$/.test(
+    !/^(?:work|price|give|state|show|tell|quote|change|turn|find|rank|compare|estimate|solve|express|discount)$/.test(
       word,
     )
   )
@@ -119,23 +127,43 @@ function askOf(sentence: readonly Mark[], taken: ReadonlySet<Mark>): Ask {
       phrase === undefined && ASKING.test(word) && isVerb(sentence, place),
   );
   const opens = OPENS.test(sentence[0]?.word ?? "") || isNamed(wordsOf(sentence));
-  const at = verb === -1 && opens ? 0 : verb;
+  // "… will together amount to what?"
+  const isLast = verb !== -1 && verb >= sentence.length - 2 && sentence.length > SHORT;
+  const at = isLast ? 0 : verb === -1 ? (opens ? 0 : clauseThatAsks(sentence)) : verb;
   const marks = at === -1 ? sentence : sentence.slice(at);
   // "If money is worth 5%" is how the rate is told.
   const words = wordsOf(marks.filter((mark) => !taken.has(mark))).replace(
     / money (?:is|was) worth /g,
     " ",
   );
-  const read = isPercentAsked(sentence) ? "rate" : kindOf(words, marks);
+  const read = isPercentAsked(sentence)
+    ? "rate"
+    : isInterestAsked(sentence)
+      ? "interest"
+      : kindOf(words, marks);
   // "(b) if instead €900 is taken out at the end of each year?" asks what has been asked before.
   const isShort = sentence.length <= SHORT;
   const kind = at === -1 && !isShort ? "amount" : read;
   return { kind, marks: sentence, quoting: quotingAsked(sentence, kind), unit: unitOf(words) };
 }
 
+/** "Drawing $1,600 a month, when will he run out?": behind the last comma that a verb of asking follows. */
+function clauseThatAsks(sentence: readonly Mark[]): number {
+  if (sentence.at(-1)?.word !== "?") return -1;
+  const comma = sentence.findLastIndex(
+    ({ word }, at) => /^[,:;–—-]$/.test(word) && OPENS_CLAUSE.test(sentence[at + 1]?.word ?? ""),
+  );
+  return comma === -1 ? -1 : comma + 1;
+}
+
 /** "As a yearly % (compounded once a year), how good is that?" */
 function isPercentAsked(sentence: readonly Mark[]): boolean {
   return sentence.some(({ word, quantity }) => word === "%" && quantity === undefined);
+}
+
+/** "How much simple interest does £3,000 earn?": how it is quoted is a part of the question. */
+function isInterestAsked(sentence: readonly Mark[]): boolean {
+  return / how much (?:simple|compound) interest /.test(wordsOf(sentence));
 }
 
 function unitOf(words: string): string | null {
@@ -152,10 +180,14 @@ function unitOf(words: string): string | null {
   return unit === undefined ? null : (units[unit] ?? null);
 }
 
-/** "I save 150 a month": no rate is told or asked by it. */
+/** "I save 150 a month", "a half-yearly coupon": no rate is told or asked by it. */
 function isPaidSo(sentence: readonly Mark[], at: number): boolean {
   const before = sentence[at - 1]?.quantity?.is;
-  return sentence[at]?.phrase?.kind === "every" && (before === "money" || before === "number");
+  const isPaid = before === "money" || before === "number";
+  const kind = sentence[at]?.phrase?.kind;
+  // "If payments are at month-end."
+  if (kind === "timing") return true;
+  return kind === "every" && (isPaid || PAYMENT_NOUN.test(sentence[at + 1]?.word ?? ""));
 }
 
 /** "What nominal rate compounded monthly", "which continuously compounded yearly rate", "what rate per week". */

@@ -1,5 +1,5 @@
 import type { FlowOf, FollowUp, KnownPosition, Problem } from "../../engine/problem/schema";
-import { momentOf } from "../facts/details";
+import { momentOf } from "../facts/moment";
 import { PAYMENT_NOUN } from "../facts/rates";
 import type { Facts } from "../facts/facts";
 import type { Mark } from "../marks/mark";

@@ -1,17 +1,28 @@
-import { isMoney, isPercent } from "../facts/scope";
+import { isMoney, isPercent, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
-import { amountKind } from "./amount-kind";
+import { amountKind, headOf } from "./amount-kind";
 import type { AskKind } from "./ask-kind";
 
 const RATE =
   / (?:rate|rates|yield|irr|internal rate|apr|force of interest|percentage|percent|per cent|return|cagr|implicit|aer|ear|effective annual rate) /;
 
+const ASKS_PAYMENT =
+  /^ (?:what|which|find the|determine the|calculate the) (?:\S+ ){0,5}?(?:deposits?|payments?|instal?lments?|repayments?|contributions?|withdrawals?|rents?|premiums?) (?:, )?(?:made|paid|for|needed|required|at|on|will|must|should|would|per|each|every) /;
+const ASKS_ONE =
+  / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value) /;
+
+/** So many of a currency are an amount. */
+const MANY_COINS = / how many (?:euros?|pounds?|dollars?|rands?|rupees?|pence|cents?|crowns?) /;
+
 /** What the words of a question ask for. */
-export function kindOf(words: string, marks: readonly Mark[]): AskKind {
+export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
+  const words = asked.replace(MANY_COINS, " how much ");
+  if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
   if (isValueThen(marks)) return "future";
+  if (isValueNow(marks)) return "present";
   if (/ (?:net present value|npv) /.test(words)) return "net-value";
   if (
-    / (?:convert|express|restate|equivalent to|equivalent rate|same growth|does the same|amounts to the same) /.test(
+    / (?:convert|express|restate|equivalent to|equivalent rate|same growth|does the same|amounts to the same|corresponds to|corresponding to) /.test(
       words,
     ) &&
     RATE.test(words + " rate ") &&
@@ -20,14 +31,16 @@ export function kindOf(words: string, marks: readonly Mark[]): AskKind {
     return "convert";
   if (
     /^ which | (?:would you rather|rank|better|cheapest|cheaper|best) /.test(words) &&
-    !/ which (?:rate|nominal|continuously|effective|yearly|annual|monthly|amount|sum|payment) /.test(
+    !/ which (?:(?:\S+ ){0,2}?rate|force|rate|nominal|continuously|effective|yearly|annual|monthly|amount|sum|payment|(?:\S+ ){0,2}?(?:payments?|sums?|amounts?|deposits?|instal?lments?|price|rent)) /.test(
       words,
     )
   )
     return "choose";
   if (isRateAsked(words, marks)) return "rate";
   if (
-    / (?:how long|how soon|when will|when does|when is|n = \?) /.test(words) ||
+    / (?:how long|how soon|(?:what|which) (?:time|period) (?:has|have|had|will|do|does|did|is|must)|what length of time|when will|when does|when is|n = \?) /.test(
+      words,
+    ) ||
     words.includes(" n = ?")
   ) {
     return / (?:wait|before the first|deferred|put off|until the first) /.test(words)
@@ -50,14 +63,14 @@ export function kindOf(words: string, marks: readonly Mark[]): AskKind {
       : "count";
   }
   if (
-    / how much (?:simple |compound |total )?interest | (?:total |simple |compound )?interest (?:is )?(?:paid|charged|earned|payable|in|on|due|portion|part|component|content|does|do|did) | find the (?:total |half-yearly |simple |compound )?interest | total interest | amount of interest | finance charge /.test(
+    / how much (?:simple |compound |total )?interest | (?:total |simple |compound )?interest (?:is )?(?:paid|charged|earned|payable|in|on|due|portion|part|component|content|does|do|did) | find the (?:total |half-yearly |simple |compound )?interest | total interest | amount of interest | finance charge | how much of (?:\S+ ){1,6}?is (?:for )?interest /.test(
       words,
     ) &&
     !/ at .*interest rate/.test(words)
   )
     return "interest";
   if (
-    / (?:principal|capital) (?:is |has been |does |will be )?(?:repaid|paid|reduced|in|part|portion)| how much of (?:the )?(?:principal|capital|loan|debt) /.test(
+    / how much of (?:\S+ ){1,6}?is (?:for )?(?:principal|capital) | (?:principal|capital) (?:is |has been |does |will be )?(?:repaid|paid|reduced|in|part|portion)| how much of (?:the )?(?:principal|capital|loan|debt) /.test(
       words,
     )
   )
@@ -68,8 +81,12 @@ export function kindOf(words: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "total";
+  // "Compute the future value: present value 12,000": what comes first is asked for.
+  const later = words.search(/ (?:future value|accumulated value|maturity value) /);
+  const isLaterFirst = later !== -1 && later < words.search(/ (?:present value|pv) |$/);
+  if (isLaterFirst) return "future";
   if (
-    / (?:present value|pv|discounted value|present worth|capital value|buying power|today money|real terms|present terms|present value terms) | worth (?:\S+ ){0,7}?(?<!from )(?:today|now|at present) | value (?:\w+ )?(?:today|now) | (?:pv) = \? | worth at \?| (?:today|now) (?:\S+ ){0,4}?worth | cash equivalent | cash value /.test(
+    / (?:present value|pv|be discounted|discounted value|present worth|capital value|buying power|today money|real terms|present terms|present value terms) | worth (?:\S+ ){0,7}?(?<!from )(?:today|now|at present) | value (?:\w+ )?(?:today|now) | (?:pv) = \? | worth at \?| (?:today|now) (?:\S+ ){0,4}?worth | cash equivalent | cash value /.test(
       words,
     )
   )
@@ -82,10 +99,11 @@ export function kindOf(words: string, marks: readonly Mark[]): AskKind {
     return "future";
   if (
     / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) /.test(
-      words,
+      headOf(words),
     )
   )
     return "balance";
+  if (/ what (?:did|does|will|do) (?:\S+ ){1,7}?grow /.test(words)) return "future";
   if (
     / (?:increase|increases|raise|rise|growth|step|grow) /.test(words) &&
     / (?:by how|what|find) /.test(words) &&
@@ -110,6 +128,29 @@ function isValueThen(marks: readonly Mark[]): boolean {
         phrase.as === "at" &&
         / (?:now|today|time|later|hence)$/.test(text.toLowerCase()),
     )
+  );
+}
+
+/** "What is the lease worth at the outset?", "How much is a right to £75 a week worth?" */
+function isValueNow(marks: readonly Mark[]): boolean {
+  const at = marks.findIndex(
+    ({ word, phrase }) => phrase === undefined && /^(?:worth|value)$/.test(word),
+  );
+  if (at === -1) return false;
+  const isNow = marks.slice(at + 1, at + 4).some(({ phrase }) => phrase?.as === "now");
+  const isOfPayments = marks
+    .slice(0, at)
+    .some(
+      ({ phrase }) =>
+        phrase?.kind === "every" || (phrase?.kind === "lasting" && phrase.as === "whole"),
+    );
+  const isLater = marks.some(
+    ({ phrase }) =>
+      phrase?.kind === "at-end-of-flows" || (phrase?.kind === "when" && phrase.as !== "now"),
+  );
+  return (
+    isNow ||
+    (isOfPayments && !isLater && / what (?:is|are) | how much (?:is|are) /.test(wordsOf(marks)))
   );
 }
 

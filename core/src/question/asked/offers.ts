@@ -1,5 +1,5 @@
 import type { Facts } from "../facts/facts";
-import { isMoney, wordsOf } from "../facts/scope";
+import { isMoney } from "../facts/scope";
 import { saidQuotation, type QuotedRate } from "../shape/quotations";
 import { type Use, usesOf } from "../shape/shape";
 
@@ -21,7 +21,7 @@ export function offersQuestion(facts: Facts): OffersQuestion | null {
   const isEither = scope.marks.some(({ word }) => word === "or") && !scope.marks.some(isMoney);
   const isChoice = ask?.kind === "choose" || (isEither && ask !== null);
   if (!isChoice || rates.length < 2 || streams.some(({ amount }) => amount !== null)) return null;
-  const words = wordsOf(scope.marks);
+  const words = scope.words;
   const isLending =
     / (?:lend|invest|saver|deposit|savings|account|accounts) /.test(words) &&
     !/ (?:cheapest|cheaper|borrower|borrow) /.test(words);
@@ -30,9 +30,6 @@ export function offersQuestion(facts: Facts): OffersQuestion | null {
       percent === null ? [] : [{ percent, ...(saidQuotation(quoting) ?? { quoted: "effective" }) }],
     ),
     want: BORROWING.test(words) && !isLending ? "lowest" : "highest",
-    uses: usesOf(
-      rates.flatMap(({ marks }) => marks),
-      "rate",
-    ),
+    uses: rates.flatMap(({ marks }, rate) => usesOf(marks, "rate", { rate, field: "percent" })),
   };
 }

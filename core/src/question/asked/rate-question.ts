@@ -4,6 +4,7 @@ import type { Quoting } from "../facts/quoting";
 import { partOfYear, quotingOf } from "../facts/rates";
 import { isMoney, isPercent, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
+import { yearsIn } from "../marks/span";
 import type { QuotedRate } from "../shape/quotations";
 import { saidQuotation } from "../shape/quotations";
 import type { Use } from "../shape/shape";
@@ -79,7 +80,10 @@ function isTimed(marks: readonly Mark[]): boolean {
     ({ phrase, quantity }) =>
       phrase?.kind === "lasting" ||
       (phrase?.kind === "when" && phrase.iso !== undefined) ||
-      (quantity?.is === "span" && !quantity.isArticle),
+      // "52 weeks to the year" says how they are counted.
+      (quantity?.is === "span" &&
+        !quantity.isArticle &&
+        Math.abs(yearsIn(quantity.iso) - 1) > 0.01),
   );
 }
 
@@ -87,7 +91,7 @@ function isQuoting(kind: string | undefined): boolean {
   return kind === "quoted" || kind === "compounding" || kind === "every" || kind === "timing";
 }
 
-const TURNS = /^(?:to|as|into|what|which|find|determine|calculate|\.|;|\?)$/;
+const TURNS = /^(?:to|as|into|:|what|which|find|determine|calculate|\.|;|\?)$/;
 
 /** The words of the given rate and those of the wanted one: cut at "to", "as", "what" or the end of a sentence. */
 function halves(
@@ -103,7 +107,7 @@ function halves(
   const own = cut === -1 ? after : after.slice(0, cut);
   const before = marks.slice(0, at);
   const asks = before.findIndex(({ word }) =>
-    /^(?:what|which|find|determine|calculate|at)$/.test(word),
+    /^(?:what|which|find|determine|calculate|give|state|at)$/.test(word),
   );
   // "Which continuous rate gives the same growth as 5% compounded semi-annually?": the wanted one comes first.
   const isFirst =
@@ -111,8 +115,13 @@ function halves(
     before.slice(asks).some(({ phrase }) => isQuoting(phrase?.kind)) &&
     !/ (?:corresponding to|of the rate) $/.test(wordsOf(before.slice(-2)));
   const lead = leadOf(before);
+  // "What is the monthly rate if the effective annual rate is 6.5%?"
+  const turn = before.findIndex(
+    ({ word }, place) => place > asks && /^(?:if|when|where|given)$/.test(word),
+  );
+  const wanted = turn === -1 ? before : before.slice(0, turn);
   return isFirst
-    ? { source: [...own], target: before }
+    ? { source: [...(turn === -1 ? [] : leadOf(before.slice(turn))), ...own], target: wanted }
     : { source: [...lead, ...own], target: [...(cut === -1 ? [] : after.slice(cut))] };
 }
 
@@ -120,7 +129,7 @@ function halves(
 function leadOf(before: readonly Mark[]): readonly Mark[] {
   return before
     .slice(-5)
-    .filter(({ phrase }) => phrase?.kind === "quoted" || phrase?.kind === "every");
+    .filter(({ phrase }) => /^(?:quoted|every|compounding)$/.test(phrase?.kind ?? ""));
 }
 
 function quotingIn(marks: readonly Mark[]): Quoting {
