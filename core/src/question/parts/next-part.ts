@@ -1,6 +1,5 @@
 import type { FlowOf, Problem, Rate } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
-import { wordsOf } from "../facts/scope";
 import { addSpans, periodsIn, timesSpan, yearsIn } from "../marks/span";
 import { quotationOf, rateOf } from "../shape/quotations";
 import { type Choices, type Shape, type Use, usesOf } from "../shape/shape";
@@ -56,14 +55,15 @@ function paymentPart(read: readonly PartRead[]): Base | null {
   return null;
 }
 
-const RENEWAL =
-  / (?:renew|renewed|renews|renewal|refinance|refinances|refinanced|remortgages?|new rate|rate (?:rises|falls|changes|is changed|goes|becomes|is raised|drops)|at that point|from then on|then on) /;
+/** Words of another rate from some time on. */
+export const CHANGES_RATE =
+  / (?:renew|renewed|renews|renewal|refinance|refinances|refinanced|remortgages?|new rate|rate (?:rises|falls|changes|is changed|goes|becomes|is raised|is cut|is reduced|drops|increases|climbs|jumps)|(?:raises|cuts|changes|lowers|reduces|increases|puts up) (?:the|its|his|her|their) (?:\S+ )?rate|at that point|from then on|then on) /;
 
 /** "At that point the rate is renewed at 4.95%: what is the new payment?" */
 function renewed(own: Facts, read: readonly PartRead[], choices: Choices): Made | null {
   const base = paymentPart(read);
   const rate = own.percents.find(({ use }) => use === "rate");
-  const isRenewal = RENEWAL.test(wordsOf(own.scope.marks));
+  const isRenewal = CHANGES_RATE.test(own.scope.words);
   if (base === null || rate === undefined || !isRenewal || own.ask?.kind === "rate") return null;
   const balance = base.problem.also?.findIndex(({ find }) => find === "balance") ?? -1;
   const follow = base.problem.also?.[balance];
@@ -118,8 +118,7 @@ function trueRate(own: Facts, read: readonly PartRead[], choices: Choices): Made
   );
   const isRounded = read.some(
     ({ label, facts }) =>
-      label === base.label &&
-      / nearest (?:penny|cent|pence|paisa) /.test(wordsOf(facts.scope.marks)),
+      label === base.label && / nearest (?:penny|cent|pence|paisa) /.test(facts.scope.words),
   );
   const payment = { answerOf: base.label, ...(isRounded ? { rounded: 2 } : {}) };
   const flows = base.problem.flows.map((flow) =>
@@ -193,7 +192,7 @@ const PARTS: readonly (readonly [RegExp, number])[] = [
 /** "The borrower pays half that amount every fortnight instead: how many payments clear the loan?" */
 function otherRhythm(own: Facts, read: readonly PartRead[]): Made | null {
   const base = paymentPart(read);
-  const words = wordsOf(own.scope.marks);
+  const words = own.scope.words;
   const part = PARTS.find(([pattern]) => pattern.test(words));
   const [stream] = own.streams;
   const asksCount = own.ask?.kind === "count" || own.ask?.kind === "time";

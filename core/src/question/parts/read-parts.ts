@@ -20,11 +20,26 @@ export function readParts({ preamble, parts }: Split, choices: Choices): PartRea
       phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
   );
   for (const [index, { label, marks }] of parts.entries()) {
-    const before = isEmpty && index > 0 ? (first?.marks ?? []) : preamble;
+    const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
+    const before = index > 0 && isLater ? [...preamble, ...(first?.marks ?? [])] : preamble;
     const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
     read.push(alone ?? readPart(label, before, marks, read, choices));
   }
   return read;
+}
+
+/** "(ii) What would the payment be over four years?" goes on from the payments of the first part. */
+function lacksRhythm(
+  preamble: readonly Mark[],
+  first: readonly Mark[],
+  marks: readonly Mark[],
+): boolean {
+  const isRhythm = ({ phrase }: Mark) => phrase?.kind === "every" || phrase?.kind === "timing";
+  if (marks.some(isRhythm) || preamble.some(isRhythm) || !first.some(isRhythm)) return false;
+  const own = factsIn(new Scope([...preamble, ...marks]));
+  const isOfPayment = ["payment", "count"].includes(own.ask?.kind ?? "");
+  const told = factsIn(new Scope([...preamble, ...first]));
+  return isOfPayment && own.streams.length === 0 && told.streams.length > 0;
 }
 
 /** A part that tells everything itself: two exercises that share nothing but their number. */

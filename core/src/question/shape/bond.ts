@@ -2,7 +2,7 @@ import type { Flow } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import { everyOf } from "../facts/rates";
 import { spareTimes } from "../facts/times";
-import { isMoney, isPercent, wordsOf } from "../facts/scope";
+import { isMoney, isPercent } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { periodsIn, yearsIn } from "../marks/span";
 import { ratesOf } from "./rates";
@@ -10,21 +10,25 @@ import { complete, lacking, problemOf, type Choices, type Shape, type Use } from
 
 /** A bond: coupons on a nominal, redeemed at its end; `null` where the question is of something else. */
 export function bond(facts: Facts, choices: Choices): Shape | null {
-  const { scope, percents, ask } = facts;
+  const carried = withCarried(facts);
+  const { scope, percents, ask } = carried;
   const coupon = percents.find(({ use }) => use === "coupon");
   if (
     coupon === undefined ||
-    !/ (?:bond|bonds|debenture|debentures|note|notes|gilt|gilts) /.test(wordsOf(scope.marks))
+    !/ (?:bond|bonds|debenture|debentures|note|notes|gilt|gilts) /.test(scope.words)
   )
     return null;
   const monies = scope.marks.filter(isMoney);
   const face = monies.find((mark) => isFace(facts, mark)) ?? monies[0];
   const nominal = face?.quantity?.is === "money" ? face.quantity.value : 100;
-  const cue = couponCue(facts, coupon.marks);
+  const cue = couponCue(carried, coupon.marks);
   const every = cue === undefined ? "P1Y" : everyOf(cue);
-  const share = percents.find(({ use, mark }) => use === "share" && mark !== coupon.mark);
-  const price = monies.find((mark) => mark !== face && isPrice(facts, mark));
-  const rates = ratesOf(facts, every, null, choices);
+  const share = percents.find(
+    ({ use, mark, percent }) => use === "share" && mark !== coupon.mark && (percent ?? 0) > 50,
+  );
+  const repaid = monies.find((mark) => mark !== face && isRepaid(facts, mark));
+  const price = monies.find((mark) => mark !== face && mark !== repaid && isPrice(facts, mark));
+  const rates = ratesOf(carried, every, null, choices);
   const time = spareTimes(facts, new Set(rates.uses.map(({ mark }) => mark))).find(
     ({ iso }) => yearsIn(iso) > yearsIn(every) || ask === null,
   );
@@ -42,14 +46,17 @@ export function bond(facts: Facts, choices: Choices): Shape | null {
   use(coupon.mark, "coupons", "amount");
   use(cue, "coupons", "every");
   use(share?.mark, "redemption", "amount");
+  use(repaid, "redemption", "amount");
   use(price, "price", "amount");
   time?.marks.forEach((mark) => use(mark, "coupons", "when"));
   if (count === null) return lacking(["time"], { uses });
   if (rates.isMissing) return lacking(["rate"], { uses });
   const redeemed =
-    share?.percent === null || share === undefined
-      ? nominal
-      : rounded((nominal * share.percent) / 100);
+    repaid?.quantity?.is === "money"
+      ? repaid.quantity.value
+      : share?.percent === null || share === undefined
+        ? nominal
+        : rounded((nominal * share.percent) / 100);
   const amount = rounded(((nominal * (coupon.percent ?? 0)) / 100) * yearsIn(every));
   const flows: Flow[] = [
     {
@@ -81,6 +88,24 @@ export function bond(facts: Facts, choices: Choices): Shape | null {
   return complete(problem, uses, rates.assumptions);
 }
 
+/** "Debentures carry 5.5% a year, paid half-yearly, and are redeemed at par": a coupon by another word. */
+function withCarried(facts: Facts): Facts {
+  const { scope, percents } = facts;
+  const isRedeemed = / (?:redeemed|redeemable|redemption|at par|repaid|matures?) /.test(
+    scope.words,
+  );
+  const isYieldAsked = facts.ask?.kind === "rate" && percents.length === 1;
+  const isOfBond = isYieldAsked || (isRedeemed && percents.length > 1);
+  if (!isOfBond || percents.some(({ use }) => use === "coupon")) return facts;
+  const own = percents.find(({ mark }) =>
+    scope
+      .before(mark, 3)
+      .some(({ word }) => /^(?:carry|carries|carrying|pays?|paying|bears?|bearing)$/.test(word)),
+  );
+  const marked = percents.map((one) => (one === own ? { ...one, use: "coupon" as const } : one));
+  return own === undefined ? facts : { ...facts, percents: marked };
+}
+
 function rounded(value: number): number {
   return Number(value.toPrecision(15));
 }
@@ -93,6 +118,13 @@ function isFace({ scope }: Facts, mark: Mark): boolean {
         word,
       ) || phrase?.as === "nominal",
   );
+}
+
+/** "Redeemed at £104". */
+function isRepaid({ scope }: Facts, mark: Mark): boolean {
+  return scope
+    .before(mark, 4)
+    .some(({ word }) => /^(?:redeemed|redeemable|redemption|repaid|repayable)$/.test(word));
 }
 
 function isPrice({ scope }: Facts, mark: Mark): boolean {
@@ -112,6 +144,12 @@ function couponCue({ scope, percents }: Facts, own: readonly Mark[]): Mark | und
       mark.phrase?.kind === "timing" ||
       mark.phrase?.kind === "compounding");
   const ofCoupon = own.find(isCue);
+  // "6% a year, half of it every half-year": the shorter of two is how often they are paid.
+  const shorter = scope.marks.find(
+    (mark) =>
+      isCue(mark) && ofCoupon !== undefined && yearsIn(everyOf(mark)) < yearsIn(everyOf(ofCoupon)),
+  );
+  if (shorter !== undefined) return shorter;
   const words = scope.marks.filter(({ word }) => /^coupons?$/.test(word));
   const near = words
     .flatMap((mark) => [...scope.before(mark, 5), ...scope.after(mark, 5)])

@@ -6,6 +6,7 @@ import { wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { withFollowUp } from "./follow-up";
 import { multiplesIn } from "./multiples";
+import { pastFlows } from "./past";
 import { interestOf, ratesOf, togetherOf } from "./rates";
 import {
   amountUses,
@@ -26,6 +27,11 @@ export function lump(facts: Facts, choices: Choices): Shape {
   const kind = facts.ask?.kind ?? "amount";
   const rates = ratesOf(facts, null, null, choices);
   const uses: Use[] = [...rates.uses];
+  const past = rates.isAsked || rates.isMissing ? null : pastFlows(facts, isReceivedFirst(facts));
+  if (past !== null) {
+    const problem = problemOf({ rates: rates.rates, flows: past.flows, currency: facts.currency });
+    return complete(problem, [...uses, ...past.uses], rates.assumptions);
+  }
   const [now, later] = nowAndLater(facts);
   if (now === null && later === null)
     return lacking([...(rates.isMissing ? ["rate" as const] : []), "amount"]);
@@ -117,15 +123,24 @@ function nowAndLater(facts: Facts): [AmountFact | null, AmountFact | null] {
 
 /** "To earn £400 interest": what is there later is that much more. */
 function withInterest({ scope }: Facts, first: AmountFact, second: AmountFact): AmountFact {
-  const behind = scope.after(second.mark, 2).map(({ word }) => word);
+  const behind = scope
+    .after(second.mark, 3)
+    .map(({ word, text }) => (text.endsWith("interest") ? "interest" : word));
   const isInterest =
-    behind[0] === "interest" || (/^(?:of|in)$/.test(behind[0] ?? "") && behind[1] === "interest");
-  return isInterest ? { ...second, amount: first.amount + second.amount } : second;
+    behind[0] === "interest" ||
+    (/^(?:of|in)$/.test(behind[0] ?? "") && behind[1] === "interest") ||
+    (behind[0] === "of" && behind[2] === "interest");
+  const [verb] = scope.before(second.mark, 1);
+  const isEarned = isInterest || /^(?:earned|earns?|earning)$/.test(verb?.word ?? "");
+  return isEarned ? { ...second, amount: first.amount + second.amount } : second;
 }
 
-function isLaterAmount({ at, role }: AmountFact, kind: string): boolean {
+function isLaterAmount({ at, role, marks }: AmountFact, kind: string): boolean {
   if (at === "end") return kind !== "future";
   const isTimed = at !== null && at !== "P0D";
+  // "A debt of R9,000, due in two years" is not there today.
+  const isDue = marks.some(({ text }) => /^(?:due|payable) /.test(text));
+  if (isTimed && isDue && kind !== "future") return true;
   // "The interest on £500 in 4 years" is earned from now on.
   return (
     kind !== "future" &&
@@ -147,13 +162,16 @@ function firstOfSeveral(amounts: readonly AmountFact[]): AmountFact | null {
 }
 
 function inOrder(amounts: readonly AmountFact[]): AmountFact[] {
-  const isLater = ({ at }: AmountFact) => at !== null && at !== "P0D";
   return [...amounts]
-    .sort(
-      (one, other) =>
-        Number(isLater(one)) - Number(isLater(other)) || one.mark.index - other.mark.index,
-    )
+    .sort((one, other) => placeIn(one) - placeIn(other) || one.mark.index - other.mark.index)
     .slice(0, 2);
+}
+
+/** What was there long ago comes first, what something is sold for after that, and what has a time of its own last. */
+function placeIn({ at, since, role }: AmountFact): number {
+  if (since !== undefined) return 0;
+  if (at !== null && at !== "P0D") return 3;
+  return role === "final" ? 2 : 1;
 }
 
 const OWES = / (?:loan|borrow|borrows|borrowed|owes|owe|owed|card|repay|repays|repaid) /;
@@ -161,7 +179,7 @@ const LENDS = / (?:invests?|invested|deposits?|deposited|saves?|lends?|note|hold
 
 /** A borrower gets first and pays later, and so does who sells a claim. */
 function isReceivedFirst({ scope, ask }: Facts): boolean {
-  const words = wordsOf(scope.marks);
+  const words = scope.words;
   if (
     / (?:get for|sells? it|sells? (?:the|this|her|his)|raise on|sold) /.test(
       wordsOf(ask?.marks ?? []),

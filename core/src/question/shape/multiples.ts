@@ -19,6 +19,12 @@ export const TIMES: Readonly<Record<string, number>> = {
   quadruple: 4,
   quadruples: 4,
   quadrupled: 4,
+  twofold: 2,
+  threefold: 3,
+  fourfold: 4,
+  fivefold: 5,
+  sixfold: 6,
+  tenfold: 10,
   half: 0.5,
   halve: 0.5,
   halved: 0.5,
@@ -26,7 +32,7 @@ export const TIMES: Readonly<Record<string, number>> = {
 };
 
 /**
- * What an amount becomes where the words tell only how many times itself ("doubles", "three times what he paid"), or
+ * What an amount becomes where the words tell only how many times itself ("doubles", "three times what he paid", "increased by 12%"), or
  * two numbers of what is no money ("from 120 ewes to 310 ewes"); `null` where they tell neither.
  */
 export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
@@ -52,9 +58,19 @@ export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
     const own = amounts.find(({ mark }) => mark.sentence === word.sentence);
     const base = own?.amount ?? 1;
     // "A crown buys only half": so much today is worth a whole one then.
-    const isOfPrices = interestOf(facts).some(({ use }) => use === "inflation");
+    const isOfPrices =
+      interestOf(facts).some(({ use }) => use === "inflation") ||
+      (times < 1 && scope.marks.some(({ word: noun }) => noun === "inflation"));
     const [first, second] = isOfPrices ? [times * base, base] : [base, times * base];
     return [factOf(own?.mark ?? word, first), factOf(word, second)];
+  }
+  const grown = facts.percents.find(
+    ({ use, marks, percent }) => use === "growth" && marks.length === 1 && percent !== null,
+  );
+  if (grown?.percent !== null && grown !== undefined && amounts.length < 2) {
+    const base = amounts[0]?.amount ?? 1;
+    const later = Number((base * (1 + grown.percent / 100)).toPrecision(15));
+    return [factOf(amounts[0]?.mark ?? grown.mark, base), factOf(grown.mark, later)];
   }
   if (amounts.some(({ mark }) => isMoney(mark))) return null;
   const [first, second] = scope.marks.filter(isCountOfThings);

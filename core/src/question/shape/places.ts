@@ -33,7 +33,9 @@ function placeOf(
   facts: Facts,
   all: readonly AmountFact[],
 ): "start" | "down" | "end" | "none" {
-  const { role, at, scores } = amount;
+  const { role, at, scores, times } = amount;
+  // What is paid several times has no one place.
+  if (times.length > 1) return "none";
   const score = (name: Role) => scores.get(name) ?? 0;
   const isLater = at !== null && at !== "P0D";
   const isDepositAsked =
@@ -43,13 +45,21 @@ function placeOf(
     const isOwed = score("loan") + score("price");
     // "15% is paid on a €12,000 boat": what a share is taken of.
     if (all.length === 1 && facts.percents.some(({ use }) => use === "share")) return "start";
+    const [verb] = facts.scope.before(amount.mark, 1);
+    const isCleared = /^(?:clears?|repays?|settles?|off|discharges?)$/.test(verb?.word ?? "");
+    if (isCleared && all.length === 1 && isDepositAsked) return "start";
     if (role === "final" && isOwed < score("final")) return "end";
     if (isLater && isOwed < 0.4) return "end";
-    const isDown = score("down") > 0.4 || (at === "P0D" && isOwed < 0.5 && all.length > 1);
+    const isDown =
+      (score("down") > 0.4 && score("down") >= isOwed) ||
+      (at === "P0D" && isOwed < 0.5 && all.length > 1);
     if (isDown) return "down";
     return role === "fee" ? "down" : "start";
   }
   if (side === "saving") {
+    // "… then £350": what comes later is not there at the start.
+    const [lead] = facts.scope.before(amount.mark, 1);
+    if (lead?.phrase?.kind === "thereafter" && role !== "goal") return "none";
     if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
     const isInQuestion = facts.ask?.marks.includes(amount.mark) ?? false;
     const isReached =
@@ -58,8 +68,16 @@ function placeOf(
       role !== "deposit";
     if (isReached && all.length === 1) return "end";
     // Where the deposit is asked for, an amount by itself is the goal; one that is there today is not.
+    // "If saving R1,000 a month gives R190,000, what is the rate?"
+    const isResult =
+      all.length === 1 &&
+      facts.ask?.kind === "rate" &&
+      at === null &&
+      role !== "deposit" &&
+      role !== "fund";
+    if (isResult) return "end";
     const isGoal = all.length === 1 && isDepositAsked && at !== "P0D" && role !== "deposit";
     return isGoal ? "end" : "start";
   }
-  return isLater ? "end" : "start";
+  return isLater || (role === "final" && all.length > 1) ? "end" : "start";
 }

@@ -1,6 +1,6 @@
 import type { KnownPosition } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
-import type { PaymentsFact } from "../facts/payments";
+import type { PaymentsFact } from "../facts/payments-fact";
 import type { TimeFact } from "../facts/times";
 import { addSpans } from "../marks/span";
 import { sideOf, type Side } from "./sides";
@@ -63,6 +63,7 @@ export function stillToPay(
     amountMark: null,
     count: null,
     first: null,
+    waits: null,
     term: rest,
     isNext: true,
     marks: left === undefined ? [] : [...left.marks],

@@ -134,8 +134,12 @@ function withSpells(
   const spells = rates.map((rate, index): Rate => {
     if (index === 0) return rate;
     const before = percents[index - 1];
-    const span = before === undefined ? null : spanNear(facts, before);
-    from = span === null ? (from ?? change) : span.iso;
+    const own = ["first", "whole", "years"];
+    // "For the first two years …, for the next two": the second of them ends as long after the first.
+    const kinds = index === 1 ? own : [...own, "next"];
+    const span = before === undefined ? null : spanNear(facts, before, kinds);
+    const isNext = /^(?:next|whole)$/.test(span?.mark.phrase?.as ?? "") && from !== null;
+    from = span === null ? (from ?? change) : isNext ? addSpans(from ?? "P0D", span.iso) : span.iso;
     if (span !== null)
       uses.push({ mark: span.mark, role: "time", target: { rate: index, field: "from" } });
     return from === null ? rate : { ...rate, from };
@@ -146,8 +150,8 @@ function withSpells(
 
 /** How long all rates hold together, where each says for how long: "for 2 years, then at 6% for 3 years". */
 export function togetherOf(facts: Facts): { iso: string; marks: readonly Mark[] } | null {
-  const spans = interestOf(facts).map((fact) =>
-    spanNear(facts, fact, ["first", "whole", "next", "last"]),
+  const spans = interestOf(facts).map((fact, index) =>
+    spanNear(facts, fact, ["first", "whole", ...(index === 0 ? [] : ["next", "last"])]),
   );
   const told = spans.filter((span) => span !== null);
   if (
@@ -169,12 +173,22 @@ function spanNear(
 ): { iso: string; mark: Mark } | null {
   const stop = (other: Mark) => isPercent(other) || isMoney(other);
   const isSpan = ({ phrase }: Mark) =>
-    phrase?.kind === "lasting" && phrase.iso !== undefined && kinds.includes(phrase.as ?? "");
+    phrase?.iso !== undefined &&
+    ((phrase.kind === "lasting" && kinds.includes(phrase.as ?? "")) ||
+      // "0.2% in the first year": up to its end.
+      (phrase.kind === "when" && phrase.as === "end-of" && kinds.includes("years")));
   const behind = until(scope.after(mark, 10), stop).find(isSpan);
-  const before = until(scope.before(mark, 10), stop).find(isSpan);
-  const found = behind ?? before;
+  const before = until(scope.before(mark, 10), stop);
+  // "For two years £9,000 earned 3%": right before the amount.
+  const beyond = scope.before(mark, 10).slice(before.length + 1, before.length + 2);
+  const opening = scope.sentence(mark).slice(0, 1);
+  // "For 3 years at 5% and then for 2 years at 4%": right before the rate.
+  const [at, ahead] = scope.before(mark, 2);
+  const close = at?.word === "at" && ahead !== undefined && isSpan(ahead) ? ahead : undefined;
+  const found = close ?? behind ?? [...before, ...beyond, ...opening].find(isSpan);
   if (found?.phrase === undefined) return null;
   const { as, iso, numbers } = found.phrase;
-  const end = as === "years" ? timesSpan(numbers[1] ?? 1, iso ?? "P1Y") : iso;
+  const last = as === "years" || as === "end-of" ? numbers.at(-1) : undefined;
+  const end = last === undefined ? iso : timesSpan(last, iso ?? "P1Y");
   return end === undefined ? null : { iso: end, mark: found };
 }

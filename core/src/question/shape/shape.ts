@@ -46,7 +46,9 @@ export type MissingCode =
   | "frequency"
   | "compounding"
   | "question"
-  | "down-payment";
+  | "down-payment"
+  | "growth"
+  | "difference";
 
 /** How the open points are to be taken, where not as usual. */
 export type Choices = Readonly<Partial<Record<AssumptionCode, string>>>;

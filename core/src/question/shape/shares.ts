@@ -1,6 +1,7 @@
 import type { Flow, KnownPosition } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { PercentFact } from "../facts/rates";
+import { until } from "../facts/scope";
 import type { Use } from "./shape";
 
 /** What a share of a price is: paid down, lent, or left to be paid at the end. */
@@ -10,18 +11,28 @@ export interface Share {
   readonly fact: PercentFact;
 }
 
-const DOWN = /^(?:down|deposit|initial|upfront)$/;
+const DOWN = /^(?:down|deposit|initial|upfront|cash)$/;
+/** What is paid of a price is paid down, where nothing says that it is paid at the end. */
+const PAID = /^(?:paid|pays?|paying)$/;
 const LENT = /^(?:borrows?|borrowed|finances?|financed|lends?|lent|loan|mortgage)$/;
 const END = /^(?:residual|balloon|final|end|last)$/;
+
+/** From here on it is what the share leaves. */
+const OTHERS = /^(?:;|balance|rest|remainder)$/;
 
 /** The shares of a price that payments clear: "she pays 20% down", "with a residual of 30% of the price". */
 export function sharesIn({ scope, percents }: Facts): Share[] {
   return percents.flatMap((fact): Share[] => {
     if (fact.use !== "share" || fact.percent === null) return [];
-    const near = [...scope.before(fact.mark, 6), ...scope.after(fact.mark, 4)];
+    const behind = until(scope.after(fact.mark, 8), ({ word }) => OTHERS.test(word));
+    const near = [...scope.before(fact.mark, 6), ...behind];
     const nearest = near.find(({ word }) => DOWN.test(word) || LENT.test(word) || END.test(word));
     const word = nearest?.word ?? "";
-    const is = DOWN.test(word) ? "down" : LENT.test(word) ? "lent" : END.test(word) ? "end" : null;
+    const isPaid =
+      nearest === undefined &&
+      near.some(({ word: verb, phrase }) => PAID.test(verb) || phrase?.as === "now");
+    const isDown = isPaid || DOWN.test(word);
+    const is = isDown ? "down" : LENT.test(word) ? "lent" : END.test(word) ? "end" : null;
     return is === null ? [] : [{ is, times: Number((fact.percent / 100).toPrecision(15)), fact }];
   });
 }

@@ -1,5 +1,5 @@
 import type { Facts } from "../facts/facts";
-import type { PaymentsFact } from "../facts/payments";
+import type { PaymentsFact } from "../facts/payments-fact";
 import type { Role } from "../facts/roles";
 import { wordsOf } from "../facts/scope";
 
@@ -9,7 +9,7 @@ export type Side = "repaying" | "saving" | "spending" | "renting";
 const OWES =
   / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|credit|overdraft|paid off|pay off) /;
 const INTO_FUND =
-  / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings account|reach|reaches|reached|build up|builds up) /;
+  / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|saver|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings account|reach|reaches|reached|build up|builds up) /;
 const FROM_FUND =
   / (?:from (?:a|the|an|his|her|their|this|its|it) (?:\w+ ){0,2}?(?:fund|account|pot|savings|gift)|draws?|draw|withdraws?|withdrawals?|pension|live on|lives on|last|lasts|perpetuity|for ever|forever|spend) /;
 
@@ -18,11 +18,17 @@ const FROM_FUND =
  * speaks of.
  */
 export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
-  const words = wordsOf(facts.scope.marks);
+  const words = facts.scope.words;
   const owes = OWES.test(words);
   const saves = INTO_FUND.test(words);
   const has = (...roles: readonly Role[]) =>
     facts.amounts.some((amount) => amount.role !== null && roles.includes(amount.role));
+  // "A machine will save a company £15,000 a year: what should it pay for it?"
+  const isSpared =
+    facts.ask?.kind === "start" &&
+    facts.amounts.length === 0 &&
+    / saves? (?:a|the|its|his|her|them|us|it) /.test(words);
+  if (isSpared) return "spending";
   if (role === "deposit" || / (?:sinking|redemption) fund /.test(words)) return "saving";
   if (role === "rent-paid") return "renting";
   if (
@@ -34,16 +40,38 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
   // "The accumulated value of an annuity": it is paid in by whoever asks what it becomes.
   if (role === "receipt" && facts.ask?.kind === "future" && facts.amounts.length === 0)
     return "saving";
+  // "An account receives £75 a month": it is paid in.
+  if (role === "receipt" && / (?:account|fund|pot|plan)(?: \S+){0,6}? receives /.test(words))
+    return "saving";
   if (role === "withdrawal" || role === "receipt" || role === "coupon") {
     const isPaidBack = owes && !FROM_FUND.test(words) && !saves && has("loan", "price");
     return isPaidBack ? "repaying" : "spending";
   }
+  // What payments are worth before they are made is theirs who get them.
+  const isValued = facts.ask?.kind === "present" || facts.ask?.kind === "start";
+  if (isValued && !owes && facts.amounts.length === 0 && facts.streams.length === 1)
+    return "spending";
+  const isFromFund =
+    / from (?:a|an|the|this|his|her|their) (?:\S+ ){0,2}?(?:fund|account|pot|gift|legacy) /.test(
+      words,
+    );
+  if (isFromFund && !/ (?:into|saves?|saving) /.test(words) && !owes) return "spending";
+  // "What is left?" is asked of what is drawn from.
+  const isLeft = / (?:left|remains?|remaining) /.test(wordsOf(facts.ask?.marks ?? []));
+  if (isLeft && !owes && has("fund")) return "spending";
   if (saves && !/ (?:borrows?|borrowed|loan of|repaid|repay|repays|mortgage) /.test(words))
     return "saving";
   if (owes) return "repaying";
   if (facts.ask?.kind === "future") return "saving";
   if (FROM_FUND.test(words) && !has("price")) return "spending";
-  if (has("price")) return isOfReceipts(words, facts) ? "spending" : "repaying";
+  // "It must be rebuilt in three years, at a cost of $38,000": that is saved for.
+  const isLater = facts.amounts.some(
+    ({ at, role: own }) => own === "price" && at !== null && at !== "P0D",
+  );
+  if (isLater && facts.ask?.kind === "payment") return "saving";
+  const isPaidOff =
+    role === "repayment" && / (?:down|remainder|rest|balance|finance|hire) /.test(words);
+  if (has("price")) return !isPaidOff && isOfReceipts(words, facts) ? "spending" : "repaying";
   if (has("fund")) return "spending";
   if (has("goal")) return "saving";
   return facts.ask?.kind === "present" || facts.ask?.kind === "start" ? "spending" : "repaying";

@@ -1,6 +1,6 @@
 import type { FlowOf } from "../../engine/problem/schema";
 import { addSpans, periodsIn, yearsIn } from "../marks/span";
-import type { PaymentsFact } from "../facts/payments";
+import type { PaymentsFact } from "../facts/payments-fact";
 import type { Assumption, Choices, Use } from "./shape";
 
 export type StreamFlow = FlowOf<"stream">;

@@ -80,10 +80,12 @@ export function listed(facts: Facts, choices: Choices): Shape | null {
 function isOutlay(scope: Facts["scope"], mark: Mark): boolean {
   const value = valueOf(mark);
   const before = scope.before(mark, 4);
+  const isNow = scope.after(mark, 1)[0]?.phrase?.as === "now";
   return (
     value !== null &&
     Math.abs(value) >= 100 &&
-    before.some(({ word }) => /^(?:outlay|costs?|costing|investment|invested|price)$/.test(word))
+    (isNow ||
+      before.some(({ word }) => /^(?:outlay|costs?|costing|investment|invested|price)$/.test(word)))
   );
 }
 
@@ -163,7 +165,11 @@ function rowIn({ scope }: Facts): Row | null {
     (mark) => mark.quantity?.is === "money" && !best.includes(mark) && !isOutlay(scope, mark),
   );
   const [first] = best;
-  if (first === undefined || best.length < FEWEST || hasOthers) return null;
+  // "£400, £600 and £800 in 2, 5 and 9 months" have times of their own.
+  const isTimed = scope.marks.some(
+    ({ phrase }) => phrase?.as === "end-of" && phrase.numbers.length === best.length,
+  );
+  if (first === undefined || best.length < FEWEST || hasOthers || isTimed) return null;
   const isSpentBefore = scope.marks.some((mark) => !best.includes(mark) && isOutlay(scope, mark));
   const isFromNow =
     (!isSpentBefore && scope.before(first, 8).some(({ phrase }) => phrase?.as === "now")) ||

@@ -1,6 +1,6 @@
 import type { Flow, KnownPosition, Problem } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
-import type { PaymentsFact } from "../facts/payments";
+import type { PaymentsFact } from "../facts/payments-fact";
 import { spareTimes, type TimeFact } from "../facts/times";
 import { periodsIn, timesSpan, yearsIn } from "../marks/span";
 import { placesOf, type Places } from "./places";
@@ -18,6 +18,7 @@ import {
   usesOf,
 } from "./shape";
 import { withFollowUp } from "./follow-up";
+import { endTime } from "./end-time";
 import { advanceOf, multipleIn } from "./extra-flows";
 import { IDS, inOrder, stillToPay, type Plan } from "./plans";
 import { shareFlow, shareUse, sharesIn, type Share } from "./shares";
@@ -114,12 +115,16 @@ class StreamQuestion {
   private planned(streams: readonly PaymentsFact[]): Plan[] {
     const plans: Plan[] = [];
     streams.forEach((fact, index) => {
-      const side = index === 0 ? this.side : sideOf(this.facts, fact);
+      // What follows savings and is asked for is drawn from them.
+      const isDrawn =
+        index > 0 && this.side === "saving" && fact.amount === null && streams[0]?.amount !== null;
+      const own = isDrawn ? "spending" : sideOf(this.facts, fact);
+      const side = index === 0 ? this.side : own;
       const every = fact.every ?? plans[0]?.every ?? this.everyOf(fact);
       if (every === null) return;
       const base = IDS[side].stream;
       const id = plans.some((plan) => plan.id === base) ? `${base}2` : base;
-      plans.push({ fact, side, id, every, count: null, begins: "P0D" });
+      plans.push({ fact, side, id, every, count: null, begins: fact.waits ?? "P0D" });
     });
     plans.forEach((plan, index) => {
       plan.count = this.countOf(plan, index, plans);
@@ -168,6 +173,15 @@ class StreamQuestion {
       if (plan.count === null) open.push("time");
     });
     const { start, down, end } = this.places;
+    // "How many payments of £200 pay off a loan?": of what, nobody says.
+    const isOfNothing =
+      (this.ask === "count" || this.ask === "time") &&
+      start === null &&
+      end === null &&
+      down.length === 0 &&
+      this.shares.length === 0 &&
+      this.plans.length === 1;
+    if (isOfNothing) this.missing.push("amount");
     const isTold =
       this.plans.some(({ fact }) => fact.amount !== null) ||
       start !== null ||
@@ -201,8 +215,19 @@ class StreamQuestion {
     });
   }
 
+  /** "The seller accepts €15,000 now and €2,000 a quarter": of what is worth something, the first is got as well. */
+  private get isGotNow(): boolean {
+    const { start } = this.places;
+    const isOwn =
+      start !== null &&
+      start.at === "P0D" &&
+      !["price", "fund", "deposit"].includes(start.role ?? "");
+    return this.side === "spending" && this.ask === "present" && isOwn;
+  }
+
   private startFlow(amount: number | null): Flow {
-    const direction = this.side === "saving" || this.side === "spending" ? "out" : "in";
+    const isPaid = this.side === "saving" || this.side === "spending";
+    const direction = isPaid && !this.isGotNow ? "out" : "in";
     return { id: IDS[this.side].start, kind: "single", direction, amount, at: "P0D" };
   }
 
@@ -247,6 +272,7 @@ class StreamQuestion {
     const { start } = this.places;
     const end = this.places.end ?? this.shares.find(({ is }) => is === "end") ?? null;
     const { ask } = this;
+    if (ask === "net-value" || this.isGotNow) return "value";
     if (ask === "present" && start === null && (this.side !== "repaying" || known.length === 0))
       return "value";
     if (this.side === "saving") {
@@ -257,27 +283,12 @@ class StreamQuestion {
     return end === null ? this.endFlow(null) : null;
   }
 
-  /** With the last payment, unless the words name another time. */
   private endOf(): KnownPosition {
-    const [first] = this.plans;
+    const { facts, side, times } = this;
     const goal = this.places.end?.at ?? null;
-    if (goal !== null && goal !== "end") return goal;
-    if (first === undefined) return "P0D";
-    const told = this.times.find(({ isAsked }) => isAsked);
-    const isOwn =
-      told !== undefined &&
-      first.fact.count !== null &&
-      ["future", "balance", "final"].includes(this.ask);
-    if (isOwn) {
-      this.uses.push(...usesOf(told.marks, "time"));
-      return told.iso;
-    }
-    const isDue = first.fact.timing === "start" || first.fact.first === "P0D";
-    const length = typeof first.count === "number" ? timesSpan(first.count, first.every) : null;
-    const isAfterLast = this.facts.scope.marks.some(
-      ({ phrase }) => phrase?.kind === "at-end-of-flows" && phrase.numbers.length > 0,
-    );
-    return isDue && length !== null && !isAfterLast ? length : { endOf: first.id };
+    const { at, marks } = endTime(this.plans[0], { facts, side, goal, times });
+    this.uses.push(...usesOf(marks, "time", { flow: IDS[side].end, field: "when" }));
+    return at;
   }
 }
 

@@ -1,4 +1,4 @@
-import { momentOf } from "../../facts/details";
+import { momentOf } from "../../facts/moment";
 import type { Mark } from "../../marks/mark";
 
 /** The mark that says when, among some: a date of the calendar, "in 5 years", "9 months ago". */

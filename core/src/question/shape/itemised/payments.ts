@@ -1,5 +1,5 @@
 import type { FlowOf } from "../../../engine/problem/schema";
-import type { PaymentsFact } from "../../facts/payments";
+import type { PaymentsFact } from "../../facts/payments-fact";
 import { everyOf } from "../../facts/rates";
 import { type Scope, wordsOf } from "../../facts/scope";
 import type { Mark } from "../../marks/mark";
