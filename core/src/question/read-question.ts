@@ -1,17 +1,21 @@
+import type { Problem } from "../engine/problem/schema";
 import type { QuestionFile } from "../engine/question/question-file";
 import { solveQuestion, type SolvedPart } from "../engine/question/solve-question";
 import { offersQuestion, type OffersQuestion } from "./asked/offers";
 import { rateQuestion, type RateQuestion } from "./asked/rate-question";
 import { agrees, isSensible } from "./check/agreement";
 import { isDoubtful, unusedIn, type Unused } from "./check/account";
-import { gapsIn } from "./check/gaps";
+import { gapsIn, isShareUnread } from "./check/gaps";
 import { isTimeValue, looksEnglish } from "./check/vocabulary";
 import { factsIn, type Facts } from "./facts/facts";
+import { isOpen } from "./facts/rates";
 import { Scope } from "./facts/scope";
 import { findMarks } from "./marks/find-marks";
 import type { Mark } from "./marks/mark";
+import { timesSpan } from "./marks/span";
 import type { PartRead } from "./parts/part";
 import { partOf, readParts } from "./parts/read-parts";
+import { renewalParts } from "./parts/renewal";
 import { splitOf } from "./parts/split";
 import { isItemised } from "./shape/itemised/itemised";
 import type { Choices, MissingCode, Use } from "./shape/shape";
@@ -39,6 +43,8 @@ export const MISSING_CODES = [
   "compounding",
   "question",
   "down-payment",
+  "growth",
+  "difference",
   "left-over",
   "no-answer",
   "language",
@@ -134,20 +140,44 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const { scope } = facts;
   const split = splitOf(scope.marks);
   const parts: PartRead[] =
-    split.parts.length > 0 ? readParts(split, choices) : [partOf(null, facts, 0, choices)];
+    split.parts.length > 0
+      ? readParts(split, choices)
+      : (renewalParts(scope.marks, choices) ?? [partOf(null, facts, 0, choices)]);
   const solved = solveParts(parts);
   const uses = [...parts.flatMap(({ shape }) => shape.uses), ...askedUses(parts)];
   const used = indexesOf(uses);
   const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
-  const hasPayments = uses.some(({ role }) => role === "payments");
-  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, hasPayments));
+  const lengths = parts.flatMap(({ shape }) => lengthsIn(shape.problem));
+  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, lengths));
   const isTold = isItemised(scope);
   const gaps = isTold ? [] : gapsIn(facts);
-  const told = [...new Set([...parts.flatMap(({ shape }) => shape.missing), ...gaps])];
+  const lacking = parts.flatMap(({ shape }) => shape.missing);
+  // Payments without a rhythm have no length either.
+  const isRhythmless = gaps.includes("frequency");
+  const told = [
+    ...new Set([...lacking.filter((code) => code !== "time" || !isRhythmless), ...gaps]),
+  ];
+  // "The 20th payment": which one is asked for is not to be passed over.
+  const isRankLeft = unused.some(
+    ({ mark, why }) =>
+      why !== "age" &&
+      mark.quantity?.is === "number" &&
+      mark.quantity.isOrdinal &&
+      parts.some((part) => part.facts.ask?.marks.includes(mark)),
+  );
+  // A rate with its quotation is no part of the story, wherever it stands.
+  const isRateLeft = unused.some(({ mark }) =>
+    facts.percents.some(
+      (fact) => fact.mark === mark && fact.use === "rate" && !isOpen(fact.quoting),
+    ),
+  );
   const isDoubted =
     isLeftOver ||
+    isRateLeft ||
+    isRankLeft ||
+    isShareUnread(facts) ||
     !(isTold || parts.every(isAgreed)) ||
-    !(isTold || solved.every(({ solved: one }) => !one.ok || isSensible(one.value)));
+    !(isTold || solved.every(({ solved: one }) => !one.ok || isSensible(one.value, scope.words)));
   const isSolved = solved.length > 0 && solved.every((part) => part.solved.ok);
   const doubt: Missing = isSolved ? "left-over" : "no-answer";
   const missing = told.length === 0 && (isDoubted || !isSolved) ? [doubt] : told;
@@ -165,9 +195,29 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   };
 }
 
-function isAgreed({ facts, shape, follow }: PartRead): boolean {
+/** How long the payments of a problem go on; "P0D" where that is not known. */
+function lengthsIn(problem: Problem | null): readonly string[] {
+  return (problem?.flows ?? []).flatMap((flow) =>
+    flow.kind === "stream"
+      ? [typeof flow.count === "number" ? timesSpan(flow.count, flow.every) : "P0D"]
+      : [],
+  );
+}
+
+function isAgreed({ facts: { ask }, shape: { problem }, follow }: PartRead): boolean {
+  const isOfEach =
+    ask?.marks.some(
+      ({ word, phrase }) =>
+        phrase?.kind === "every" ||
+        phrase?.kind === "timing" ||
+        /^(?:each|every|payment|instal?lment|deposit|withdrawal|repayment|rent)$/.test(word),
+    ) ?? false;
+  const isLaterAsked =
+    ask?.marks.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at") ?? false;
   return (
-    follow !== null || shape.problem === null || agrees(facts.ask?.kind ?? "amount", shape.problem)
+    follow !== null ||
+    problem === null ||
+    agrees(ask?.kind ?? "amount", problem, { isOfEach, isLaterAsked })
   );
 }
 

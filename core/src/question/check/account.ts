@@ -1,5 +1,6 @@
-import { namesCurrency, type Scope } from "../facts/scope";
+import { isName, namesCurrency, type Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
+import { yearsIn } from "../marks/span";
 import { whyUnused, type UnusedCode } from "./why-unused";
 
 /** A figure that the problem does not use, and why. */
@@ -24,20 +25,52 @@ export function unusedIn(
  * something is used. What only the story has stands in a sentence of its own.
  *
  * @param used the marks that the problem uses
- * @param hasPayments whether some of them are of payments, which often tell a time twice
+ * @param lengths how long the payments go on, which often is told twice
  */
 export function isDoubtful(
   scope: Scope,
   { mark, why }: Unused,
   used: ReadonlySet<number>,
-  hasPayments: boolean,
+  lengths: readonly string[],
 ): boolean {
-  const isTime = why === "time" && isLength(mark, hasPayments);
+  const isTime =
+    why === "time" &&
+    (isLength(mark, lengths.length > 0) ||
+      (mark.phrase?.as === "end-of" && isTimeOfRate(scope, mark, used)));
   if (why !== "amount" && why !== "percent" && !isTime)
-    return isPlainAmount(scope, { mark, why }, used);
-  const isTold = (other: Mark) => used.has(other.index) && spanOf(other) === spanOf(mark);
-  if (isTime && scope.marks.some(isTold)) return false;
+    return (
+      isPlainAmount(scope, { mark, why }, used) ||
+      isLengthLeftOut(scope, mark, used) ||
+      (mark.quantity?.is === "number" && mark.quantity.isOrdinal && isTimeOfRate(scope, mark, used))
+    );
+  const isSame = (other: Mark) =>
+    used.has(other.index) &&
+    other.quantity?.is === "money" &&
+    other.quantity.value === valueOf(mark);
+  if (isName(scope, mark) && scope.marks.some(isSame)) return false;
+  const span = spanOf(mark);
+  const isTold = (other: Mark) => used.has(other.index) && spanOf(other) === span;
+  const isLengthOf =
+    span !== null && lengths.some((length) => Math.abs(yearsIn(length) - yearsIn(span)) < 0.02);
+  if (isTime && (isLengthOf || scope.marks.some(isTold))) return false;
   return scope.sentence(mark).some((other) => used.has(other.index) && isFact(other));
+}
+
+/** "… and for another six, …": a length without its unit. */
+function isLengthLeftOut(scope: Scope, mark: Mark, used: ReadonlySet<number>): boolean {
+  const [before] = scope.before(mark, 1);
+  const [behind] = scope.after(mark, 1);
+  const isLength =
+    mark.quantity?.is === "number" &&
+    !mark.quantity.isOrdinal &&
+    mark.quantity.value > 1 &&
+    /^(?:another|further|next|following|remaining|last|other)$/.test(before?.word ?? "") &&
+    (behind === undefined || /^[.,;:?)]$/.test(behind.word));
+  return isLength && scope.sentence(mark).some((other) => used.has(other.index) && isFact(other));
+}
+
+function valueOf({ quantity }: Mark): number | null {
+  return quantity?.is === "money" ? quantity.value : null;
 }
 
 /** The length of time that a mark says. */
@@ -61,11 +94,17 @@ function isLarge({ quantity }: Mark): boolean {
   return quantity?.is === "number" && Math.abs(quantity.value) >= 100;
 }
 
+/** "5% in the fifth": when a rate holds. */
+function isTimeOfRate(scope: Scope, mark: Mark, used: ReadonlySet<number>): boolean {
+  const near = scope.before(mark, 4).find(({ quantity }) => quantity?.is === "percent");
+  return near !== undefined && used.has(near.index);
+}
+
 function isLength({ phrase, quantity }: Mark, hasPayments: boolean): boolean {
   if (quantity?.is === "span") return !hasPayments && !quantity.isArticle;
   if (phrase?.kind === "lasting") return phrase.as === "whole" || phrase.as === "next";
   // "Payable in 90 days … no, in three months": of two times for one amount, one is wrong.
-  return phrase?.kind === "when" && phrase.as === "at";
+  return phrase?.kind === "when" && (phrase.as === "at" || phrase.numbers.length > 1);
 }
 
 function isFact({ quantity, phrase }: Mark): boolean {

@@ -1,44 +1,125 @@
 import type { Facts } from "../facts/facts";
 import { PAYMENT_NOUN } from "../facts/rates";
 import { isMoney, wordsOf } from "../facts/scope";
+import type { Mark } from "../marks/mark";
 import type { MissingCode } from "../shape/shape";
 
 /** What a question says is there and does not tell: some money down, another account's rate, payments at no rhythm. */
 export function gapsIn(facts: Facts): readonly MissingCode[] {
   return [
+    ...(isDifference(facts) ? (["difference"] as const) : []),
+    ...(isCouponUntold(facts) ? (["payment"] as const) : []),
+    ...(isSplitUntold(facts) ? (["amount"] as const) : []),
     ...(isDownUntold(facts) ? (["down-payment"] as const) : []),
     ...(isOtherRate(facts) ? (["rate"] as const) : []),
+    ...(isGrowthUntold(facts) ? (["growth"] as const) : []),
     ...(isRhythmUntold(facts) || isRhythmUnread(facts) ? (["frequency"] as const) : []),
   ];
 }
 
+const PARTS = /^(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|eighth|tenth)$/;
+
+/** "A quarter of that": a share that nothing has taken up as one. */
+export function isShareUnread({ scope }: Facts): boolean {
+  return scope.marks.some((mark, at) => {
+    const [of, second, third] = scope.marks.slice(at + 1, at + 4);
+    const isPart =
+      (mark.quantity === undefined && mark.phrase === undefined && PARTS.test(mark.word)) ||
+      (mark.quantity?.is === "span" && mark.quantity.isArticle && mark.text.endsWith(" quarter"));
+    // "Half of it every half-year" tells how it is paid.
+    if (third?.phrase?.kind === "every") return false;
+    return (
+      isPart &&
+      of?.word === "of" &&
+      /^(?:that|it|this|these|which|the|an?)$/.test(second?.word ?? "")
+    );
+  });
+}
+
+/** "How much less than £10,000 would you pay?" asks for a difference, which no problem has. */
+function isDifference({ ask }: Facts): boolean {
+  return / how much (?:less|more|cheaper|dearer|longer|better) (?:\S+ ){0,7}?than | (?:what is|find|calculate) the difference | the difference between | by how much (?:is|are|does|do|will) (?:\S+ ){1,9}?(?:below|above|exceeds?|cheaper|dearer|less than|more than) /.test(
+    wordsOf(ask?.marks ?? []),
+  );
+}
+
+/** "A rent of £500 that rises every year", and no word on by how much. */
+function isGrowthUntold({ streams, percents, scope, ask }: Facts): boolean {
+  const isTold =
+    streams.some(({ growth }) => growth !== null) ||
+    percents.some(({ use }) => use === "growth" || use === "inflation");
+  const isAsked = ask?.kind === "growth" || ask?.kind === "rate" || ask?.kind === "convert";
+  const grows =
+    / (?:payments?|rents?|deposits?|dividends?|salary|salaries|pension|withdrawals?|instal?lments?|income|wages)(?: \S+){0,4}? (?:rises?|rising|increases?|increasing|grows?|growing|goes up|falls?|falling|decreases?|decreasing) (?:each|every|annually|yearly|monthly|steadily) /.test(
+      scope.words,
+    );
+  return streams.length > 0 && !isTold && !isAsked && grows;
+}
+
+const SEASONS =
+  /^(?:birthday|christmas|easter|term|january|february|march|april|may|june|july|august|september|october|november|december|spring|summer|autumn|winter|harvest|anniversary|season)$/;
+
 /** "Every January 1st he puts …": a rhythm that no phrase of the grammar tells. */
 function isRhythmUnread({ scope, streams }: Facts): boolean {
+  const isRhythm = (mark: Mark) => {
+    const isSeason = SEASONS.test(scope.after(mark, 1)[0]?.word ?? "");
+    return mark.word === "every" || (mark.word === "each" && isSeason);
+  };
   return (
     streams.length === 0 &&
     scope.marks.some(
-      (mark) =>
-        mark.phrase === undefined && mark.word === "every" && scope.sentence(mark).some(isMoney),
+      (mark) => mark.phrase === undefined && isRhythm(mark) && scope.sentence(mark).some(isMoney),
     )
   );
 }
 
+/** A bond that is redeemed pays coupons, unless it is said to pay none. */
+function isCouponUntold({ scope, streams, percents }: Facts): boolean {
+  const { words } = scope;
+  const isBond =
+    / (?:bond|debenture|gilt) /.test(words) && / (?:redeemed|redeemable|at par) /.test(words);
+  const isTold =
+    streams.length > 0 ||
+    percents.some(({ use }) => use === "coupon") ||
+    percents.length > 1 ||
+    / (?:zero|coupons?|without) /.test(words);
+  return isBond && !isTold;
+}
+
+/** "Partly invested at 5% and partly kept at home", and no word on how much. */
+function isSplitUntold({ scope, amounts }: Facts): boolean {
+  return / partly (?:\S+ )+?(?:and |but )?partly /.test(scope.words) && amounts.length < 2;
+}
+
 /** "She pays some of it down and the rest in 36 payments." */
-function isDownUntold({ scope }: Facts): boolean {
-  return scope.sentences().some((sentence) => {
-    const words = wordsOf(sentence);
-    const isDown =
-      / (?:some|part)(?: of (?:it|the price|this))? (?:down|at once|now|up front) | (?:a|the|his|her) (?:down payment|deposit)(?: is paid)?,? and (?:pays |repays |finances |borrows )?the (?:rest|balance|remainder) /.test(
-        words,
-      );
-    const rest = / the (?:rest|balance|remainder) /.test(words);
-    return isDown && rest && !sentence.some(isMoney);
-  });
+function isDownUntold(facts: Facts): boolean {
+  const { scope } = facts;
+  return (
+    scope.sentences().some((sentence) => {
+      const words = wordsOf(sentence);
+      const isDown =
+        / (?:some|part)(?: of (?:it|the price|this))? (?:down|at once|now|up front) | (?:a|the|his|her) (?:down payment|deposit)(?: is paid)?,? and (?:pays |repays |finances |borrows )?the (?:rest|balance|remainder) /.test(
+          words,
+        );
+      const rest = / the (?:rest|balance|remainder) /.test(words);
+      return isDown && rest && !sentence.some(isMoney);
+    }) || isDepositUntold(facts)
+  );
+}
+
+/** "After a deposit", of which nobody says how much it is. */
+function isDepositUntold({ scope, amounts, percents }: Facts): boolean {
+  const isDown =
+    / (?:after|less|minus) (?:a|the|his|her|their) (?:deposit|down payment|initial payment) (?!of)/.test(
+      scope.words,
+    );
+  const isTold = amounts.length > 1 || percents.some(({ use }) => use === "share");
+  return isDown && !isTold;
 }
 
 /** "4.9% in his first account and something better in another": the rate of that other is not told. */
 function isOtherRate({ scope, percents }: Facts): boolean {
-  const words = wordsOf(scope.marks);
+  const words = scope.words;
   const others =
     / (?:in|with|from|at) (?:the|that|this) other(?: account| bank| fund| lender| one)? | puts? (?:\S+ ){1,3}in the (?:second|other) /.test(
       words,
@@ -49,9 +130,9 @@ function isOtherRate({ scope, percents }: Facts): boolean {
 }
 
 /** "Makes payments of R650", and no word on how often. */
-function isRhythmUntold({ scope, streams, ask }: Facts): boolean {
+function isRhythmUntold({ scope, streams, amounts, ask }: Facts): boolean {
   if (streams.length > 0) return false;
-  const words = wordsOf(scope.marks);
+  const words = scope.words;
   const isMany = scope.marks.some(
     (mark, at) =>
       /^(?:payments|instal(?:l)?ments|repayments|deposits|withdrawals|contributions)$/.test(
@@ -60,15 +141,44 @@ function isRhythmUntold({ scope, streams, ask }: Facts): boolean {
       mark.phrase === undefined &&
       scope.marks[at + 1]?.word === "of",
   );
+  // "Repaid by 40 payments."
+  const isOfNumber =
+    ask?.kind === "payment" &&
+    scope.marks.some(
+      ({ quantity }, at) =>
+        quantity?.is === "number" &&
+        quantity.value > 1 &&
+        !quantity.isOrdinal &&
+        /^(?:payments|instal?lments|repayments|deposits|withdrawals)$/.test(
+          scope.marks[at + 1]?.word ?? "",
+        ),
+    );
+  const isPlural = scope.marks.some(
+    ({ word, phrase }, at) =>
+      phrase === undefined &&
+      // "She deposits £500", "without payments in or out".
+      !isMoney(scope.marks[at + 1]) &&
+      !/^(?:no|without)$/.test(scope.marks[at - 1]?.word ?? "") &&
+      /^(?:payments|instal?lments|repayments|deposits|withdrawals|contributions|premiums)$/.test(
+        word,
+      ),
+  );
+  const isOfSeveral = isPlural && amounts.filter(({ at }) => at !== null).length < 2;
   const isCounted = ask?.kind === "count" && ask.marks.some(({ word }) => PAYMENT_NOUN.test(word));
   const isLevel =
-    / (?:equal|level|regular|identical) (?:payments|instalments|installments|repayments|deposits) /.test(
+    / (?:equal|level|regular|identical) (?:payments|instalments|installments|repayments|deposits|amounts|sums) /.test(
       words,
     );
   const isRepaid =
     ask?.kind === "payment" &&
     / (?:repaid|repays|repay|paid off|pays off) (?:it )?(?:over|within|in) /.test(words) &&
     !/ (?:one|single|lump) (?:sum|payment|amount) /.test(words);
-  const isTimed = / (?:one|the first) (?:at|in|after) /.test(words);
-  return (isMany || isCounted || isLevel || isRepaid) && !isTimed;
+  // "Two equal payments, one in …", "two equal payments in 6 and 12 months".
+  const isTimed =
+    / (?:one|the first) (?:at|in|after) /.test(words) ||
+    scope.marks.some(({ phrase }) => phrase?.as === "end-of" && phrase.numbers.length > 1) ||
+    / (?:equal|level|identical) (?:payments|instalments|sums|amounts)(?: ,)? (?:in|at|one|after) /.test(
+      words,
+    );
+  return (isMany || isOfNumber || isOfSeveral || isCounted || isLevel || isRepaid) && !isTimed;
 }

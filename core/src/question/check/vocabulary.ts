@@ -1,13 +1,18 @@
+import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
 import { isMoney, isYear } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 
 /** Words that hardly any other question has. */
 const STRONG =
-  /^(?:interest|invest|invests|invested|investing|investment|investments|borrow|borrows|borrowed|borrowing|loan|loans|mortgage|lend|lends|lent|lender|debt|owe|owes|owed|owing|repay|repays|repaid|repayment|repayments|instal(?:l)?ments?|deposit|deposits|deposited|saving|savings|saves|annuity|annuities|perpetuity|compound|compounded|compounding|yield|yields|npv|irr|pv|fv|pmt|inflation|balloon|pension|withdraw|withdraws|withdrawals?|endow|endowment|endows|accumulate|accumulates|accumulated|apr|aer|cagr|dividends?|coupons?|account|fund|overdraft|finances|sinking|legacy|bursary|cash-flows?|earns|earn|invested|outlay|outlays|inflows?|outflows?|j|j1|j2|j4|j12)$/;
+  /^(?:interest|invest|invests|invested|investing|investment|investments|borrow|borrows|borrowed|borrowing|loan|loans|mortgage|lend|lends|lent|lender|debt|owe|owes|owed|owing|repay|repays|repaid|repayment|repayments|instal(?:l)?ments?|deposit|deposits|deposited|saving|savings|saves|annuity|annuities|perpetuity|compound|compounded|compounding|yield|yields|npv|irr|pv|fv|pmt|inflation|balloon|pension|withdraw|withdraws|withdrawals?|endow|endowment|endows|accumulate|accumulates|accumulated|apr|aer|cagr|dividends?|coupons?|account|fund|overdraft|finances|sinking|legacy|bursary|cash-flows?|earns|earn|earned|invested|outlay|outlays|inflows?|outflows?|j|j1|j2|j4|j12)$/;
 /** Words that other questions have too: they count beside a rate or a length of time. */
 const WEAK =
-  /^(?:save|bond|bonds|lease|discount|discounted|double|doubles|doubled|triple|triples|payments?|payment|growth|grow|grows|grew|rent|rents|trust|nominal|effective|price|worth|buy|cost|costs|value|pay|pays|paid|quarterly|loses|receives?|promised|sold|times)$/;
+  /^(?:save|bond|bonds|lease|discount|discounted|double|doubles|doubled|triple|triples|payments?|payment|growth|grow|grows|grew|rent|rents|trust|nominal|effective|price|worth|buy|cost|costs|value|pay|pays|paid|quarterly|loses|receives?|promised|sold|times|fell|rose|population|percentage|bank|banks|banked|credits|average)$/;
+
+/** Words that speak of money over time beside an amount, a length of time and a question for one of these. */
+const SOME = /^(?:bank|banks|save|payments|account)$/;
+const ASKED = new Set<AskKind>(["payment", "future", "start", "present", "count", "balance"]);
 
 /** Whether a question is about money in time at all. */
 export function isTimeValue({ scope, percents, streams, ask }: Facts): boolean {
@@ -34,6 +39,7 @@ export function isTimeValue({ scope, percents, streams, ask }: Facts): boolean {
   const years = marks.filter((mark) => isYear(mark, 1800));
   const isLong =
     years.length > 1 ||
+    marks.filter(({ quantity }) => quantity?.is === "date").length > 1 ||
     streams.length > 0 ||
     marks.some(
       ({ phrase, quantity }) =>
@@ -41,17 +47,28 @@ export function isTimeValue({ scope, percents, streams, ask }: Facts): boolean {
         (phrase?.kind === "when" && phrase.iso !== undefined) ||
         quantity?.is === "span",
     );
+  const isOfSavings =
+    has(SOME) && isLong && marks.some(isMoney) && ask !== null && ASKED.has(ask.kind);
+  const isPair =
+    marks.filter(isMoney).length >= 2 && (ask?.kind === "time" || (ask?.kind === "rate" && isLong));
   return (
     isRate ||
+    isPair ||
+    isOfSavings ||
     (has(WEAK) &&
       isLong &&
-      (percents.length > 0 || ask?.kind === "rate" || ask?.kind === "present"))
+      (percents.length > 0 ||
+        ask?.kind === "rate" ||
+        ask?.kind === "growth" ||
+        ask?.kind === "present"))
   );
 }
 
 function isMultiple(marks: readonly Mark[]): boolean {
   return marks.some(({ word }) =>
-    /^(?:doubles?|doubled|triples?|tripled|trebles?|twice|times)$/.test(word),
+    /^(?:doubles?|doubled|triples?|tripled|trebles?|quadruples?|quadrupled|twice|times|half|halves|halved|\w+fold)$/.test(
+      word,
+    ),
   );
 }
 

@@ -42,6 +42,10 @@ export function whyUnused(scope: Scope, mark: Mark): UnusedCode {
     return "said";
   if (quantity?.is === "money") return "amount";
   if (isPercent(mark)) return "percent";
+  const isAbout =
+    /^(?:about|roughly|around|nearly|almost|approximately)$/.test(before?.word ?? "") ||
+    / (?:about|roughly|around|nearly|almost|approximately) /.test(mark.text);
+  if (isAbout) return "said";
   if (quantity?.is === "span" || mark.phrase !== undefined)
     return next?.word === "old" ? "age" : "time";
   if (

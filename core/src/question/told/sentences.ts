@@ -12,6 +12,8 @@ const MISSING: Readonly<Record<Missing, string>> = {
   compounding: "The question does not say how often interest is compounded.",
   question: "The text asks no question.",
   "down-payment": "The question does not say how much is paid down.",
+  growth: "The question does not say by how much the payments change.",
+  difference: "The question asks for a difference. Solve for each amount by itself.",
   "left-over": "Not every figure fits the lines. Check them against the question.",
   "no-answer": "The lines have no answer as they are. Check them against the question.",
   language: "This does not look like English. Only questions in English are read.",
