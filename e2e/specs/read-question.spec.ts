@@ -129,12 +129,34 @@ test("of a sheet one exercise is chosen, and the others stay at hand", async ({ 
   await expect(page.getByText("You pay 228.16 at the end of each month.")).toBeVisible();
 });
 
-test("rates lead to the rates", async ({ moor, page }) => {
+test("a rate is converted at once, and its workings are in the rates", async ({ moor, page }) => {
   await moor.openNotebook();
   await field(page).fill("Convert 7.8% compounded monthly to an effective annual rate.");
   await expect(page.getByText(/A rate to convert: 7.8% a year, compounded monthly/)).toBeVisible();
-  await page.getByRole("link", { name: "Go to the rates" }).click();
+  await expect(page.getByText("It is 8.084981% a year, effective.")).toBeVisible();
+  await page.getByRole("button", { name: "Show the workings in Rates" }).click();
   await expect(page).toHaveURL(/\/rates/);
+  const card = page.getByRole("region", { name: "Equivalent rates" });
+  await expect(card.getByRole("textbox").first()).toHaveValue("7.8% a year, compounded monthly");
+  await expect(card.getByRole("button", { name: /compounded yearly: workings/ })).toHaveAttribute(
+    "aria-expanded",
+    "true",
+  );
+});
+
+test("rates are compared, and opened as offers", async ({ moor, page }) => {
+  await moor.openNotebook();
+  await field(page).fill(
+    "Which is better for a saver: 4.35% compounded daily or 4.4% compounded semi-annually?",
+  );
+  const preview = page.getByRole("listitem");
+  await expect(preview.filter({ hasText: "4.4% a year" })).toContainText("4.4484% effective");
+  await expect(preview.filter({ hasText: "the highest" })).toContainText("4.4% a year");
+  await expectNoViolations(page);
+  await page.getByRole("button", { name: "Compare them in Rates" }).click();
+  const rates = page.getByRole("textbox", { name: /^Rate of Offer/ });
+  await expect(rates).toHaveCount(2);
+  await expect(rates.last()).toHaveValue("4.4% a year, compounded half-yearly");
 });
 
 test.describe("the question and its lines", () => {
@@ -162,6 +184,20 @@ test.describe("the question and its lines", () => {
     await expect.poll(() => fillOf(phrase)).toBe(phraseAtRest);
     await moor.rate.focus();
     await expect.poll(() => fillOf(phrase)).not.toBe(phraseAtRest);
+  });
+
+  test("a phrase is dragged onto a field, in the place of what stands there", async ({
+    moor,
+    page,
+  }) => {
+    const rate = moor.rate;
+    await moor.type(rate, "7.2%");
+    await moor.expectAnswer("179.06");
+    await page.locator("[draggable]", { hasText: "6.9% a year" }).dragTo(rate);
+    await expect(rate).toHaveValue("6.9%");
+    await moor.expectAnswer("177.79");
+    await page.keyboard.press("Control+z");
+    await expect(rate).toHaveValue("7.2%");
   });
 
   test("a changed text offers what it changes, and leaves what was set by hand", async ({

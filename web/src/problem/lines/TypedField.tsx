@@ -7,6 +7,7 @@ import { TakeUpChoices } from "../parts/TakeUpChoices";
 import { Explained } from "./explain/Explained";
 import { focusNextField } from "./field-id";
 import type { Nudge } from "./nudge";
+import { useDropping } from "./use-dropping";
 import styles from "./TypedField.module.css";
 
 /** Nothing typed yet is not a mistake: the field's own hint says what belongs there. Nor is it to wait for a part. */
@@ -79,6 +80,10 @@ export function TypedField(props: TypedFieldProps) {
       if (hasWords) onType(typed);
     }
   };
+  const dropping = useDropping((dropped) => {
+    type(dropped);
+    onLeave?.();
+  });
   const listen = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") {
       event.preventDefault();
@@ -101,6 +106,7 @@ export function TypedField(props: TypedFieldProps) {
     isTold ? styles.mistaken : "",
     isEmphasised ? styles.emphasised : "",
     takesUp(text) ? styles.taken : "",
+    dropping.isOver ? styles.over : "",
   ];
   const field = (
     <span className={look.filter(Boolean).join(" ")} data-shown={shown}>
@@ -118,6 +124,7 @@ export function TypedField(props: TypedFieldProps) {
         value={text}
         onChange={(event) => type(event.target.value)}
         onKeyDown={listen}
+        {...dropping.props}
         onFocus={(event) => {
           textBefore.current = text;
           setFocused(true);

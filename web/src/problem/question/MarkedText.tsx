@@ -1,9 +1,12 @@
 import type { ReactNode } from "react";
+import { draggedPhrase } from "./dragged-phrase";
 import { usePhrasePointing, type LinePlace } from "./pointed";
 import type { Tone, ToneSpan } from "./span-tones";
 import styles from "./Question.module.css";
 
-const CLASSES: Readonly<Record<Exclude<Tone, "unused">, string | undefined>> = {
+type MarkedTone = Exclude<Tone, "unused" | "loose">;
+
+const CLASSES: Readonly<Record<MarkedTone, string | undefined>> = {
   in: styles.in,
   out: styles.out,
   time: styles.time,
@@ -26,8 +29,12 @@ export function MarkedText({ text, spans }: MarkedTextProps) {
     pieces.push(text.slice(done, from));
     const words = text.slice(from, to);
     pieces.push(
-      tone === "unused" ? (
-        <s key={from} className={styles.unused} title={says}>
+      tone === "loose" ? (
+        <span key={from} className={styles.loose} title={says} {...draggedPhrase(words)}>
+          {words}
+        </span>
+      ) : tone === "unused" ? (
+        <s key={from} className={styles.unused} title={says} {...draggedPhrase(words)}>
           {words}
         </s>
       ) : (
@@ -43,7 +50,7 @@ export function MarkedText({ text, spans }: MarkedTextProps) {
 }
 
 interface PhraseProps {
-  readonly tone: Exclude<Tone, "unused">;
+  readonly tone: MarkedTone;
   readonly says: string;
   readonly place: LinePlace | undefined;
   readonly children: string;
@@ -57,6 +64,7 @@ function Phrase({ tone, says, place, children }: PhraseProps) {
       className={`${CLASSES[tone] ?? ""} ${isLit ? (styles.lit ?? "") : ""}`}
       title={says}
       {...props}
+      {...draggedPhrase(children)}
     >
       {children}
     </mark>

@@ -1,7 +1,6 @@
 import {
   answerText,
   followUpWords,
-  quotationWords,
   sentenceOf,
   writeMoney,
   type AnswerFormat,
@@ -9,11 +8,11 @@ import {
 import type { ToldPart, ToldReading } from "@kestrelmoor/core/question";
 import { partsOf, readParts, type Draft } from "@kestrelmoor/core/typing";
 import { useMemo } from "react";
-import { Link } from "react-router";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { missingWords } from "../answer/missing-words";
 import { sketchOf } from "../timeline/sketch";
 import { sketchInWords } from "../timeline/timeline-words";
+import { RateConverted, RatesCompared } from "./RatesRead";
 import styles from "./Question.module.css";
 
 interface ReadingPreviewProps {
@@ -25,31 +24,10 @@ interface ReadingPreviewProps {
 /** The lines that a text is read as, part by part, each with its answer. */
 export function ReadingPreview({ reading, draft }: ReadingPreviewProps) {
   if (draft !== null) return <PartsRead reading={reading} draft={draft} />;
-  const { kind, from, to, rates } = reading;
-  if (kind === "rate" && from !== undefined && to !== undefined) {
-    return (
-      <p>
-        A rate to convert: {from.percent}% {quotationWords(from)}, to a rate {quotationWords(to)}.{" "}
-        <Link to="/rates">Go to the rates</Link>
-      </p>
-    );
-  }
-  if (kind === "offers" && rates !== undefined) {
-    return (
-      <>
-        <p>
-          Rates to compare. <Link to="/rates">Go to the rates</Link>
-        </p>
-        <ul className={styles.flows}>
-          {rates.map((rate, index) => (
-            <li key={index}>
-              {rate.percent}% {quotationWords(rate)}
-            </li>
-          ))}
-        </ul>
-      </>
-    );
-  }
+  const { kind, from, to, rates, want } = reading;
+  if (kind === "rate" && from !== undefined && to !== undefined)
+    return <RateConverted from={from} to={to} />;
+  if (kind === "offers" && rates !== undefined) return <RatesCompared rates={rates} want={want} />;
   return kind === "other" ? <p>This is not read as a question about money over time.</p> : null;
 }
 

@@ -67,6 +67,12 @@ describe("the draft of a reading", () => {
   });
 });
 
+test("a phrase that the lines have no longer is loose, and can be dragged onto its field", () => {
+  const spans = usedSpans(TEXT, reading, []);
+  const of = (words: string) => spans.find(({ from, to }) => TEXT.slice(from, to) === words)?.tone;
+  expect([of("£9,000"), of("6.9% a year"), of("1987")]).toEqual(["loose", "loose", "unused"]);
+});
+
 describe("the marks beside the lines", () => {
   const draft = draftOfReading(reading);
   const marked = (change: (text: string) => string) => {

@@ -1,8 +1,8 @@
 import type { ToldReading, ToldSpan } from "@kestrelmoor/core/question";
 import type { LinePlace } from "./pointed";
 
-/** How a phrase is marked: in the colour of the line that it became. */
-export type Tone = "in" | "out" | "time" | "rate" | "asked" | "line" | "unused";
+/** How a phrase is marked: in the colour of the line that it became; a loose one has no mark. */
+export type Tone = "in" | "out" | "time" | "rate" | "asked" | "line" | "unused" | "loose";
 
 /** A stretch of the text with its mark, and what the mark says. */
 export interface ToneSpan {
