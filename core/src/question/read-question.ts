@@ -163,7 +163,11 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
       why !== "age" &&
       mark.quantity?.is === "number" &&
       mark.quantity.isOrdinal &&
-      parts.some((part) => part.facts.ask?.marks.includes(mark)),
+      parts.some(
+        ({ facts: own, shape }) =>
+          own.ask?.marks.includes(mark) === true &&
+          shape.problem?.flows.some(({ kind }) => kind === "stream") === true,
+      ),
   );
   // A rate with its quotation is no part of the story, wherever it stands.
   const isRateLeft = unused.some(({ mark }) =>

@@ -23,7 +23,7 @@ export function amountKind(words: string): AskKind {
 }
 
 const FINAL =
-  / (?:balloon|final payment|closing payment|last payment|last sum|final sum|lump(?! sum)|extra amount|residual|resale|smaller last|final|that sum|last amount|the last) /;
+  / (?:balloon|final payment|closing payment|last payment|last sum|final sum|lump(?! sum)|extra amount|residual|resale|smaller last|final|that sum|last amount|the last|larger payment|smaller payment) /;
 const START =
   / (?:borrow|borrowed|endow|endowment|opening deposit|initial deposit|single deposit|opening balance|price|hand over|original amount|amount of the loan|size of the loan|principal|pay for) | (?:pot|fund|reserve|capital) be | set aside \?| cost \?| (?:large|big|much of) a (?:loan|debt|mortgage) | lump sum (?:has to|must|should|today|now|needs|to be) | (?:invested|deposited|put away|lent) (?:today|now) (?:at|in) /;
 const FUTURE =

@@ -7,7 +7,7 @@ import { isMoney, until, type Scope } from "./scope";
 import { streamAt } from "./stream-at";
 
 const LATER =
-  /^(?:,|of|amounts|payments|sums|them|these|those|which|one|is|are|was|being|to|be|made|paid|due|falls|falling|payable|follows|comes|on|will|at|exactly|payment|in|with|and|\(|it|deposited|received|starting|that|instal(?:l)?ment|deposit|withdrawal|rent)$/;
+  /^(?:,|of|equal|level|amounts|payments|repayments|deposits|withdrawals|rents|instal(?:l)?ments|sums|them|these|those|which|one|is|are|was|being|to|be|made|paid|due|falls|falling|payable|follows|comes|on|will|at|exactly|payment|in|with|and|\(|it|deposited|received|starting|that|instal(?:l)?ment|deposit|withdrawal|rent)$/;
 
 /** "the first of them ten months after …", "starting a week from now", "first payment today". */
 export function addFirst(scope: Scope, streams: readonly PaymentsFact[]): void {

@@ -23,7 +23,8 @@ interface Told {
 
 /** With the last payment, unless the words name another time. */
 export function endTime(plan: Plan | undefined, { facts, side, goal, times }: Told): EndTime {
-  if (goal !== null && goal !== "end") return { at: goal, marks: [] };
+  // "It is now worth £16,200" tells when it was saved, from its beginning.
+  if (goal !== null && goal !== "end" && goal !== "P0D") return { at: goal, marks: [] };
   if (plan === undefined) return { at: "P0D", marks: [] };
   const { count, every, fact } = plan;
   const length = typeof count === "number" ? timesSpan(count, every) : null;

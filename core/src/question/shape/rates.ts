@@ -144,6 +144,15 @@ function withSpells(
       uses.push({ mark: span.mark, role: "time", target: { rate: index, field: "from" } });
     return from === null ? rate : { ...rate, from };
   });
+  // How long the last one holds says nothing more.
+  const last = percents.at(-1);
+  const rest = last === undefined ? null : spanNear(facts, last, ["next", "last"]);
+  if (rest !== null && uses.every(({ mark }) => mark !== rest.mark))
+    uses.push({
+      mark: rest.mark,
+      role: "time",
+      target: { rate: percents.length - 1, field: "from" },
+    });
   const isTold = spells.slice(1).every(({ from: start }) => start !== undefined);
   return isTold ? [spells, uses] : [[first], []];
 }
