@@ -36,6 +36,7 @@ export function isDoubtful(
   const isTime =
     why === "time" &&
     (isLength(mark, lengths.length > 0) ||
+      isLaterLength(scope, mark) ||
       (mark.phrase?.as === "end-of" && isTimeOfRate(scope, mark, used)));
   if (why !== "amount" && why !== "percent" && !isTime)
     return (
@@ -92,6 +93,14 @@ function isPlainAmount(scope: Scope, { mark, why }: Unused, used: ReadonlySet<nu
 
 function isLarge({ quantity }: Mark): boolean {
   return quantity?.is === "number" && Math.abs(quantity.value) >= 100;
+}
+
+/** "The next eight years'": of several lengths one, which none of the payments has. */
+function isLaterLength(scope: Scope, mark: Mark): boolean {
+  return (
+    mark.quantity?.is === "span" &&
+    /^(?:next|following|remaining|last|other)$/.test(scope.before(mark, 1)[0]?.word ?? "")
+  );
 }
 
 /** "5% in the fifth": when a rate holds. */

@@ -101,7 +101,9 @@ export function isCount(scope: Scope, mark: Mark): boolean {
     words.join(" ") === "of them" &&
     /^(?:is|are|be|were)$/.test(scope.before(mark, 1)[0]?.word ?? "");
   const isTotal = / (?:in all|in total|altogether) /.test(wordsOf(behind.slice(0, 3)));
-  if (isOfThem || isTotal) return true;
+  // "Ten times, at intervals of half a year".
+  const isTimes = words[0] === "times" && /^[,;.]$/.test(words[1] ?? "");
+  if (isOfThem || isTotal || isTimes) return true;
   const noun = behind.findIndex(
     ({ word, phrase }) => PAYMENT_NOUN.test(word) && phrase === undefined,
   );

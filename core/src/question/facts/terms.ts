@@ -86,7 +86,7 @@ function addRemaining(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 const INTEREST_ONLY =
-  / (?:interest only|interest alone|(?:merely|just) the interest|merely interest|interest-only|only interest|only the interest|just the interest|nothing but interest) /;
+  / (?:interest only|interest alone|(?:merely|just) the interest|merely interest|interest-only|only interest|only the interest|just the interest|nothing but interest|no more than the interest) /;
 
 /** While only interest is paid, the loan stays as it is: the payments begin after it. */
 function isOfInterestOnly(scope: Scope, mark: Mark): boolean {

@@ -72,6 +72,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "on a monthly basis",
     "year by year",
     "at each year payday",
+    "at intervals of 3 years",
   ],
   "every:per": ["per month", "/ month", "p a"],
   "every:adverb": ["monthly"],

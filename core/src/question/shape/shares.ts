@@ -24,7 +24,7 @@ const OTHERS = /^(?:;|balance|rest|remainder)$/;
 export function sharesIn({ scope, percents }: Facts): Share[] {
   return percents.flatMap((fact): Share[] => {
     if (fact.use !== "share" || fact.percent === null) return [];
-    const behind = until(scope.after(fact.mark, 8), ({ word }) => OTHERS.test(word));
+    const behind = until(scope.after(fact.mark, 10), ({ word }) => OTHERS.test(word));
     const near = [...scope.before(fact.mark, 6), ...behind];
     const nearest = near.find(({ word }) => DOWN.test(word) || LENT.test(word) || END.test(word));
     const word = nearest?.word ?? "";

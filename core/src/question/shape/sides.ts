@@ -57,7 +57,10 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
     );
   if (isFromFund && !/ (?:into|saves?|saving) /.test(words) && !owes) return "spending";
   // "What is left?" is asked of what is drawn from.
-  const isLeft = / (?:left|remains?|remaining) /.test(wordsOf(facts.ask?.marks ?? []));
+  const isLeft =
+    / (?:left|remains?|remaining|still (?:hold|holds|contain|contains|have|has)) /.test(
+      wordsOf(facts.ask?.marks ?? []),
+    );
   if (isLeft && !owes && has("fund")) return "spending";
   if (saves && !/ (?:borrows?|borrowed|loan of|repaid|repay|repays|mortgage) /.test(words))
     return "saving";

@@ -11,6 +11,7 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
       "on a {adverb} basis",
       "{unit} by {unit}",
       "(at|on) each {unit} (payday|anniversary)",
+      "at intervals of {span}",
     ],
   },
   { kind: "every", as: "per", says: ["per {period}", "/ {period}"] },

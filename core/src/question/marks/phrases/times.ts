@@ -121,7 +121,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
     says: [
       "(for|over|during|in) (the|a) (following|subsequent|further|second) {length}",
       "(for|over|during) (another|a further|the further) {length}",
-      "the (following|subsequent) {length}",
+      "the (following|subsequent|next) {length}",
       "(another|further) {length}",
       "[for|over|during] [the|a] {n} (more|further|additional) {unit}",
       "(each|every|all) of the (next|following) {length}",

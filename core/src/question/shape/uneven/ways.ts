@@ -1,6 +1,6 @@
 import type { AmountFact } from "../../facts/amounts";
 import type { Facts } from "../../facts/facts";
-import { isMoney, wordsOf } from "../../facts/scope";
+import { isMoney, until, wordsOf } from "../../facts/scope";
 import type { Mark } from "../../marks/mark";
 
 export type Way = "in" | "out";
@@ -92,8 +92,9 @@ function joinedBefore(scope: Facts["scope"], mark: Mark): Mark | null {
 
 /** Whether the nearest word before an amount says that it is spent. */
 function isSpentOn(scope: Facts["scope"], mark: Mark): boolean {
-  const verb = scope
-    .before(mark, 10)
-    .find(({ word }) => COSTS.test(word) || GOT.test(word) || /^(?:save|yields?)$/.test(word));
+  const verb = until(scope.before(mark, 10), ({ word }) => word === ";").find(
+    ({ word }) =>
+      COSTS.test(word) || GOT.test(word) || /^(?:save|yields?|expects?|expected)$/.test(word),
+  );
   return verb !== undefined && COSTS.test(verb.word);
 }
