@@ -13,7 +13,7 @@ const MISSING: Readonly<Record<Missing, string>> = {
   question: "The text asks no question.",
   "down-payment": "The question does not say how much is paid down.",
   growth: "The question does not say by how much the payments change.",
-  difference: "The question asks for a difference. Solve for each amount by itself.",
+  difference: "The question asks for a difference. Solve for each amount separately.",
   "left-over": "Not every figure fits the lines. Check them against the question.",
   "no-answer": "The lines have no answer as they are. Check them against the question.",
   language: "This does not look like English. Only questions in English are read.",
