@@ -194,7 +194,7 @@ test.describe("the question and its lines", () => {
     await moor.type(rate, "7.2%");
     await moor.expectAnswer("179.06");
     await page.locator("[draggable]", { hasText: "6.9% a year" }).dragTo(rate);
-    await expect(rate).toHaveValue("6.9%");
+    await expect(rate).toHaveValue("6.9% a year, compounded monthly");
     await moor.expectAnswer("177.79");
     await page.keyboard.press("Control+z");
     await expect(rate).toHaveValue("7.2%");

@@ -81,8 +81,9 @@ export function TypedField(props: TypedFieldProps) {
     }
   };
   const dropping = useDropping((dropped) => {
-    type(dropped);
+    // What was typed before is a step of its own.
     onLeave?.();
+    type(dropped);
   });
   const listen = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "Enter") {
