@@ -19,6 +19,7 @@ import {
 } from "./shape";
 import { withFollowUp } from "./follow-up";
 import { endTime } from "./end-time";
+import { askedOf, isGrowthOpen } from "./left-open";
 import { advanceOf, multipleIn } from "./extra-flows";
 import { IDS, inOrder, stillToPay, type Plan } from "./plans";
 import { shareFlow, shareUse, sharesIn, type Share } from "./shares";
@@ -290,15 +291,4 @@ class StreamQuestion {
     this.uses.push(...usesOf(marks, "time", { flow: IDS[side].end, field: "when" }));
     return at;
   }
-}
-
-function isGrowthOpen({ growth }: PaymentsFact): boolean {
-  return growth !== null && ("percent" in growth ? growth.percent : growth.amount) === null;
-}
-
-/** What a question of a kind may leave open, of what is open. */
-function askedOf(ask: string, open: readonly MissingCode[]): MissingCode | null {
-  if ((ask === "count" || ask === "time") && open.includes("time")) return "time";
-  if (open.includes("payment")) return "payment";
-  return null;
 }

@@ -1,4 +1,5 @@
 import type { Mark } from "../mark";
+import { behindJoint, type Joined } from "./joining";
 import { lengthLeftOut } from "./lengths";
 import { withRank } from "./ranks";
 import { ranksOfOneUnit, timesOfOneUnit } from "./shared-unit";
@@ -31,11 +32,7 @@ const ENDS = /^(?:,|and|\.|;|\?|or|:|\))$/;
  * "after two", "in the second", "in each of the third, fourth and fifth": the unit is that of the time before; and
  * "in year 1, 2 and 3", whose further numbers go with the first.
  */
-function timeAt(
-  marks: readonly Mark[],
-  at: number,
-  before: readonly Mark[],
-): { mark: Mark; next: number } | null {
+function timeAt(marks: readonly Mark[], at: number, before: readonly Mark[]): Joined | null {
   const word = marks[at];
   if (word === undefined) return null;
   if (word.phrase?.kind === "when" && word.phrase.as === "end-of")
@@ -82,30 +79,26 @@ function joined(first: Mark, last: Mark): Mark {
 }
 
 /** Numbers that follow with commas and an "and" before the last. */
-function withFurther(
-  marks: readonly Mark[],
-  at: number,
-  first: Mark,
-): { mark: Mark; next: number } | null {
+function withFurther(marks: readonly Mark[], at: number, first: Mark): Joined | null {
   let mark = first;
   let next = at + 1;
   for (;;) {
-    const isJoined = /^(?:,|and|&)$/.test(marks[next]?.word ?? "");
-    const isBoth = marks[next]?.word === "," && marks[next + 1]?.word === "and";
-    const figure = marks[next + (isBoth ? 2 : 1)];
+    const place = behindJoint(marks, next);
+    if (place === null) break;
+    const figure = marks[place];
     const last = mark.phrase?.numbers.at(-1) ?? 0;
     const follows =
       figure?.quantity?.is === "number" &&
       figure.quantity.value > last &&
       figure.quantity.value <= 60;
-    const behind = marks[next + (isBoth ? 3 : 2)];
+    const behind = marks[place + 1];
     const isPlain = behind === undefined || ENDS.test(behind.word) || behind.phrase !== undefined;
-    if (!isJoined || !follows || !isPlain || mark.phrase === undefined) break;
+    if (!follows || !isPlain || mark.phrase === undefined) break;
     mark = {
       ...joined(mark, figure),
       phrase: { ...mark.phrase, numbers: [...mark.phrase.numbers, figure.quantity.value] },
     };
-    next += isBoth ? 3 : 2;
+    next = place + 1;
   }
   return mark === first ? null : { mark, next };
 }

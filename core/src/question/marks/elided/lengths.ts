@@ -1,6 +1,7 @@
 import type { Mark } from "../mark";
 import { timesSpan } from "../span";
 import { unitIn } from "../units";
+import { type Joined, joinedMarks } from "./joining";
 
 /** The words that tell which of several lengths of time one is. */
 const WHICH: Readonly<Record<string, string>> = {
@@ -25,7 +26,7 @@ export function lengthLeftOut(
   marks: readonly Mark[],
   at: number,
   before: readonly Mark[],
-): { mark: Mark; next: number } | null {
+): Joined | null {
   const opening = marks[at];
   if (opening === undefined || !isPlain(opening, LEADS)) return null;
   const hasArticle = isPlain(marks[at + 1], /^(?:the|its|his|her|their|a)$/);
@@ -43,25 +44,13 @@ export function lengthLeftOut(
   const { value } = figure.quantity;
   // "For the next one" is no length.
   if (as === null || !goesOn || value < 2 || value > 60) return null;
-  const last = marks[next - 1] ?? figure;
   const phrase = {
     kind: "lasting",
     as,
     iso: timesSpan(value, unit),
     numbers: [],
   } as const;
-  const mark = {
-    ...opening,
-    behind: last.behind,
-    to: last.to,
-    text: marks
-      .slice(at, next)
-      .map(({ text }) => text)
-      .join(" "),
-    figures: figure.figures,
-    phrase,
-  };
-  return { mark, next };
+  return joinedMarks(marks, [at, next], phrase, figure.figures);
 }
 
 function isPlain(mark: Mark | undefined, pattern: RegExp): boolean {

@@ -1,7 +1,8 @@
 import type { Mark } from "../mark";
+import { type Joined, joinedMarks } from "./joining";
 
 /** "… and £1,200 with the 24th": with which payment something is paid, its noun left out. */
-export function withRank(marks: readonly Mark[], at: number): { mark: Mark; next: number } | null {
+export function withRank(marks: readonly Mark[], at: number): Joined | null {
   if (marks[at]?.word !== "with") return null;
   const [opening, article, rank, behind] = marks.slice(at, at + 4);
   const isPlain = opening?.phrase === undefined && article?.phrase === undefined;
@@ -9,13 +10,7 @@ export function withRank(marks: readonly Mark[], at: number): { mark: Mark; next
   const isEnd = behind === undefined || /^[.,;?:)]$/.test(behind.word);
   if (rank?.quantity?.is !== "number" || !rank.quantity.isOrdinal || !isEnd) return null;
   const { value } = rank.quantity;
-  const mark: Mark = {
-    ...opening,
-    behind: rank.behind,
-    to: rank.to,
-    text: `with the ${rank.text}`,
-    figures: rank.figures,
-    phrase: { kind: "at-end-of-flows", numbers: [value] },
-  };
-  return value < 2 ? null : { mark, next: at + 3 };
+  if (value < 2) return null;
+  const phrase = { kind: "at-end-of-flows", numbers: [value] } as const;
+  return joinedMarks(marks, [at, at + 3], phrase, rank.figures);
 }

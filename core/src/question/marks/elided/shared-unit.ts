@@ -1,12 +1,10 @@
 import type { Mark } from "../mark";
 import { periodsIn } from "../span";
 import { unitIn } from "../units";
+import { behindJoint, type Joined, joinedMarks } from "./joining";
 
 /** "In 6 and 12 months", "after 1, 2 and 4 years": several times, with their unit behind the last. */
-export function timesOfOneUnit(
-  marks: readonly Mark[],
-  at: number,
-): { mark: Mark; next: number } | null {
+export function timesOfOneUnit(marks: readonly Mark[], at: number): Joined | null {
   const opening = marks[at];
   if (opening?.phrase !== undefined || !/^(?:in|after|within)$/.test(opening?.word ?? ""))
     return null;
@@ -15,43 +13,26 @@ export function timesOfOneUnit(
   for (let next = at + 1; ;) {
     const figure = marks[next];
     const last = lengthOf(figure);
-    if (last !== null && figure !== undefined && opening !== undefined && numbers.length > 0) {
+    if (last !== null && figure !== undefined && numbers.length > 0) {
       const phrase = {
         kind: "when",
         as: "end-of",
         iso: last.unit,
         numbers: [...numbers, last.count],
       } as const;
-      const text = marks
-        .slice(at, next + 1)
-        .map((mark) => mark.text)
-        .join(" ");
-      const { behind, to } = figure;
-      const mark = {
-        ...opening,
-        behind,
-        to,
-        text,
-        figures: [...figures, ...figure.figures],
-        phrase,
-      };
-      return { mark, next: next + 1 };
+      return joinedMarks(marks, [at, next + 1], phrase, [...figures, ...figure.figures]);
     }
     if (figure?.quantity?.is !== "number" || figure.quantity.isOrdinal) return null;
     numbers.push(figure.quantity.value);
     figures.push(...figure.figures);
-    next += 1;
-    const isJoined = /^(?:,|and|&)$/.test(marks[next]?.word ?? "");
-    if (!isJoined) return null;
-    next += marks[next]?.word === "," && marks[next + 1]?.word === "and" ? 2 : 1;
+    const behind = behindJoint(marks, next + 1);
+    if (behind === null) return null;
+    next = behind;
   }
 }
 
 /** "At the ends of the 3rd, 4th and 5th years", "in the first, second and third year". */
-export function ranksOfOneUnit(
-  marks: readonly Mark[],
-  at: number,
-): { mark: Mark; next: number } | null {
+export function ranksOfOneUnit(marks: readonly Mark[], at: number): Joined | null {
   const opening = marks[at];
   if (!/^(?:at|in)$/.test(opening?.word ?? "")) return null;
   const lead = marks
@@ -78,17 +59,12 @@ export function ranksOfOneUnit(
     next += 1;
     const unit = marks[next]?.phrase === undefined ? unitIn(marks[next]?.word ?? "") : null;
     if (unit !== null && numbers.length > 1) {
-      const last = marks[next] ?? figure;
-      const text = marks
-        .slice(at, next + 1)
-        .map((mark) => mark.text)
-        .join(" ");
       const phrase = { kind: "when", as: "end-of", iso: unit, numbers } as const;
-      const mark = { ...opening, behind: last.behind, to: last.to, text, figures, phrase };
-      return { mark, next: next + 1 };
+      return joinedMarks(marks, [at, next + 1], phrase, figures);
     }
-    if (!/^(?:,|and|&)$/.test(marks[next]?.word ?? "")) return null;
-    next += marks[next]?.word === "," && marks[next + 1]?.word === "and" ? 2 : 1;
+    const behind = behindJoint(marks, next);
+    if (behind === null) return null;
+    next = behind;
   }
 }
 
