@@ -61,6 +61,16 @@ test.each(of("offers"))("offers to choose among: $text", ({ text, want }) => {
   expect(read).toBe(want);
 });
 
+test("the quotation asked for before a colon is not that of the rates offered behind it", () => {
+  const text =
+    "Which has the higher effective rate: 8% compounded quarterly or 7.9% compounded daily?";
+  const { rates } = readQuestion(text);
+  expect(rates?.map((rate) => [rate.percent, rate.per ?? rate.compounding])).toEqual([
+    [8, "P3M"],
+    [7.9, "P1D"],
+  ]);
+});
+
 test.each(of("incomplete"))("too little: $text", ({ text, missing }) => {
   const reading = readQuestion(text);
   expect(reading.kind).toBe("incomplete");

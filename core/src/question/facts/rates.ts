@@ -33,7 +33,7 @@ function percentFact(scope: Scope, mark: Mark): PercentFact {
   const percent = mark.quantity?.is === "percent" ? mark.quantity.value : null;
   const notation = notationBefore(scope, mark);
   const behind = quotingBehind(scope, mark);
-  const ahead = quotingBefore(scope, mark);
+  const ahead = quotingBefore(scope, mark, behind.quoting);
   const quoting = settled({
     ...creditedEach(percent, behind),
     ...ahead.quoting,
@@ -165,9 +165,16 @@ function isOfPayments(next: Mark | undefined): boolean {
   return next !== undefined && PAYMENT_NOUN.test(next.word);
 }
 
-/** "an effective annual rate of", "nominal", "APR", "a monthly rate of". */
-function quotingBefore(scope: Scope, mark: Mark): Read {
-  const before = until(scope.before(mark, 8), endsQuoting);
+/**
+ * "an effective annual rate of", "nominal", "APR", "a monthly rate of"; but in "Which has the higher effective rate: 8%
+ * compounded quarterly or …" the words before the colon tell what is asked, and each rate is quoted behind.
+ */
+function quotingBefore(scope: Scope, mark: Mark, behind: Quoting): Read {
+  const isQuoted = behind.compounding !== undefined;
+  const before = until(
+    scope.before(mark, 8),
+    (other) => endsQuoting(other) || (isQuoted && other.word === ":"),
+  );
   let quoting: Quoting = {};
   const marks: Mark[] = [];
   for (const [place, other] of before.entries()) {
