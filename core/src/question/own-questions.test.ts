@@ -65,9 +65,9 @@ test("the quotation asked for before a colon is not that of the rates offered be
   const text =
     "Which has the higher effective rate: 8% compounded quarterly or 7.9% compounded daily?";
   const { rates } = readQuestion(text);
-  expect(rates?.map((rate) => [rate.percent, rate.per ?? rate.compounding])).toEqual([
-    [8, "P3M"],
-    [7.9, "P1D"],
+  expect(rates).toEqual([
+    { quoted: "nominal", percent: 8, compounding: "P3M" },
+    { quoted: "nominal", percent: 7.9, compounding: "P1D" },
   ]);
 });
 
