@@ -1,16 +1,13 @@
 import { LIMITS } from "@kestrelmoor/core";
-import type { Choices, ToldReading } from "@kestrelmoor/core/question";
+import type { AssumptionCode, Choices } from "@kestrelmoor/core/question";
 import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
-import { Button } from "antd";
-import { useId, useMemo, useState } from "react";
+import { useCallback, useId, useMemo, useState } from "react";
 import { draftOfReading } from "../problem/question/draft-of-reading";
-import { MarkedText } from "../problem/question/MarkedText";
-import { ReadingNotes } from "../problem/question/ReadingNotes";
-import { ReadingPreview } from "../problem/question/ReadingPreview";
-import { toneSpans } from "../problem/question/span-tones";
 import { useReading } from "../problem/question/use-reading";
 import { WordButton } from "../ui/Buttons";
+import { keepingParts } from "../ui/keeping-parts";
 import { useLingering } from "../ui/use-lingering";
+import { QuestionRead } from "./QuestionRead";
 import styles from "./QuestionStart.module.css";
 
 interface QuestionStartProps {
@@ -18,8 +15,8 @@ interface QuestionStartProps {
   readonly onStart: (draft: Draft) => void;
 }
 
-/** How many letters of an exercise tell it apart. */
-const OPENING = 70;
+/** No open point is taken in a way of its own. */
+const AS_USUAL: Choices = {};
 
 /** A pause in the typing, after which the reading is read out. */
 const READ_OUT_AFTER_MS = 900;
@@ -27,24 +24,39 @@ const READ_OUT_AFTER_MS = 900;
 /** Starts a problem from the words of its question: the lines that they become appear under them as one types. */
 export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
   const [question, setQuestion] = useState("");
-  const [choices, setChoices] = useState<Choices>({});
+  const [choices, setChoices] = useState(AS_USUAL);
   // The sheet that an exercise was chosen from is kept, so that the next one is at hand.
   const [sheet, setSheet] = useState("");
   const field = useId();
   const text = question.trim();
-  const reading = useReading(text, choices);
-  const draft = useMemo(() => (reading === null ? null : draftOfReading(reading)), [reading]);
+  const read = useReading(text, choices);
+  const [keepDraft] = useState(() => keepingParts<Draft | null>());
+  // Its text is the field's own, so that the lines of a longer text are the same as long as they are read alike.
+  const draft = useMemo(
+    () => keepDraft(read === null ? null : withText(draftOfReading(read.reading), "")),
+    [read, keepDraft],
+  );
   const spoken = useLingering(
-    reading === null ? "" : spokenReading(reading.missing, draft),
+    read === null ? "" : spokenReading(read.reading.missing, draft),
     READ_OUT_AFTER_MS,
+  );
+  const take = useCallback((next: string) => {
+    setQuestion(next);
+    setChoices(AS_USUAL);
+  }, []);
+  const choose = useCallback((code: AssumptionCode, other: string) => {
+    setChoices((before) => ({ ...before, [code]: other }));
+  }, []);
+  const takeExercise = useCallback(
+    (exercise: string, from: string) => {
+      setSheet(from);
+      take(exercise);
+    },
+    [take],
   );
   const [shape] = SHAPES;
   if (shape === undefined) return null;
-  const take = (next: string) => {
-    setQuestion(next);
-    setChoices({});
-  };
-  const start = () => onStart({ ...(draft ?? shape.start()), question: text });
+  const start = () => onStart(withText(draft ?? shape.start(), text));
   return (
     <form
       className={styles.form}
@@ -73,63 +85,21 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
       <p className="visually-hidden" role="status">
         {spoken}
       </p>
-      {reading !== null && text !== "" && (
-        <div className={`card ${styles.read ?? ""}`}>
-          {reading.exercises === undefined && (
-            <p className={styles.text}>
-              <MarkedText text={text} spans={toneSpans(reading)} />
-            </p>
-          )}
-          <ReadingNotes
-            text={text}
-            reading={reading}
-            onChoose={(code, other) => setChoices((before) => ({ ...before, [code]: other }))}
-          />
-          {reading.exercises === undefined ? (
-            <ReadingPreview reading={reading} draft={draft} />
-          ) : (
-            <Exercises
-              text={text}
-              exercises={reading.exercises}
-              onChoose={(exercise) => {
-                setSheet(question);
-                take(exercise);
-              }}
-            />
-          )}
-          <div className={styles.choices}>
-            <Button type="primary" htmlType="submit" disabled={isBusy}>
-              {draft === null ? "Start with this text" : "Open this problem"}
-            </Button>
-          </div>
-        </div>
+      {read !== null && text !== "" && (
+        <QuestionRead
+          read={read}
+          draft={draft}
+          isBusy={isBusy}
+          onChoose={choose}
+          onExercise={takeExercise}
+        />
       )}
     </form>
   );
 }
 
-interface ExercisesProps {
-  readonly text: string;
-  readonly exercises: NonNullable<ToldReading["exercises"]>;
-  readonly onChoose: (exercise: string) => void;
-}
-
-/** The exercises of a sheet, of which one at a time is read. */
-function Exercises({ text, exercises, onChoose }: ExercisesProps) {
-  return (
-    <ul className={styles.exercises} aria-label="Exercises">
-      {exercises.map(({ from, to }) => {
-        const exercise = text.slice(from, to);
-        const opening =
-          exercise.length > OPENING ? `${exercise.slice(0, OPENING).trimEnd()}…` : exercise;
-        return (
-          <li key={from}>
-            <WordButton onClick={() => onChoose(exercise)}>{opening}</WordButton>
-          </li>
-        );
-      })}
-    </ul>
-  );
+function withText<Lines extends Draft | null>(draft: Lines, question: string): Lines {
+  return draft === null ? draft : { ...draft, question };
 }
 
 function spokenReading(

@@ -7,7 +7,7 @@ import {
 } from "@kestrelmoor/core";
 import type { ToldPart, ToldReading } from "@kestrelmoor/core/question";
 import { partsOf, readParts, type Draft } from "@kestrelmoor/core/typing";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { useAnswerFormat } from "../answer/use-answer-format";
 import { missingWords } from "../answer/missing-words";
 import { sketchOf } from "../timeline/sketch";
@@ -23,7 +23,7 @@ interface ReadingPreviewProps {
 
 /** The lines that a text is read as, part by part, each with its answer. */
 export function ReadingPreview({ reading, draft }: ReadingPreviewProps) {
-  if (draft !== null) return <PartsRead reading={reading} draft={draft} />;
+  if (draft !== null) return <PartsRead told={reading.parts} draft={draft} />;
   const { kind, from, to, rates, want } = reading;
   if (kind === "rate" && from !== undefined && to !== undefined)
     return <RateConverted from={from} to={to} />;
@@ -31,7 +31,13 @@ export function ReadingPreview({ reading, draft }: ReadingPreviewProps) {
   return kind === "other" ? <p>This is not read as a question about money over time.</p> : null;
 }
 
-function PartsRead({ reading, draft }: { readonly reading: ToldReading; readonly draft: Draft }) {
+interface PartsReadProps {
+  readonly told: ToldReading["parts"];
+  readonly draft: Draft;
+}
+
+/** Solved and drawn again only where something is read otherwise. */
+const PartsRead = memo(function PartsRead({ told, draft }: PartsReadProps) {
   const format = useAnswerFormat();
   const parts = useMemo(() => readParts(draft), [draft]);
   return (
@@ -45,16 +51,16 @@ function PartsRead({ reading, draft }: { readonly reading: ToldReading; readonly
         />
       ))}
       <ul className={styles.answers}>
-        {reading.parts.map((told, index) => (
-          <li key={told.label ?? index}>
-            {told.label !== undefined && `(${told.label}) `}
-            {toldAnswer(told, parts, format)}
+        {told.map((part, index) => (
+          <li key={part.label ?? index}>
+            {part.label !== undefined && `(${part.label}) `}
+            {toldAnswer(part, parts, format)}
           </li>
         ))}
       </ul>
     </>
   );
-}
+});
 
 interface PartReadProps {
   readonly part: Outcome;

@@ -20,7 +20,7 @@ interface Assumed {
 export function useAssumed(question: string): Assumed {
   const store = useDocument();
   const [choices, setChoices] = useState<Choices>({});
-  const reading = useReading(question, choices);
+  const reading = useReading(question, choices)?.reading ?? null;
   const draft = useMemo(() => (reading === null ? null : draftOfReading(reading)), [reading]);
   const isAlone = useIsOnlyPart();
   const isAsRead = useDocumentState((state) => draft !== null && hasLinesOf(state.draft, draft));
