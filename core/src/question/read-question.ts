@@ -1,21 +1,18 @@
-import type { Problem } from "../engine/problem/schema";
-import type { QuestionFile } from "../engine/question/question-file";
-import { solveQuestion, type SolvedPart } from "../engine/question/solve-question";
+import type { SolvedPart } from "../engine/question/solve-question";
 import { offersQuestion, type OffersQuestion } from "./asked/offers";
 import { rateQuestion, type RateQuestion } from "./asked/rate-question";
-import { agrees, isSensible } from "./check/agreement";
-import { isDoubtful, unusedIn, type Unused } from "./check/account";
-import { gapsIn, isShareUnread } from "./check/gaps";
+import { unusedIn, type Unused } from "./check/account";
+import { isDoubted, isLeftOver } from "./check/doubts";
+import { gapsIn } from "./check/gaps";
 import { isTimeValue, looksEnglish } from "./check/vocabulary";
 import { factsIn, type Facts } from "./facts/facts";
-import { isOpen } from "./facts/rates";
 import { Scope } from "./facts/scope";
 import { findMarks } from "./marks/find-marks";
 import type { Mark } from "./marks/mark";
-import { timesSpan } from "./marks/span";
 import type { PartRead } from "./parts/part";
 import { partOf, readParts } from "./parts/read-parts";
 import { renewalParts } from "./parts/renewal";
+import { solveParts } from "./parts/solve-parts";
 import { splitOf } from "./parts/split";
 import { isItemised } from "./shape/itemised/itemised";
 import type { Choices, MissingCode, Use } from "./shape/shape";
@@ -147,44 +144,20 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const uses = [...parts.flatMap(({ shape }) => shape.uses), ...askedUses(parts)];
   const used = indexesOf(uses);
   const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
-  const lengths = parts.flatMap(({ shape }) => lengthsIn(shape.problem));
-  const isLeftOver = unused.some((one) => isDoubtful(scope, one, used, lengths));
+  const read = { facts, parts, solved, used, unused };
+  const lacking = parts.flatMap(({ shape }) => shape.missing);
+  // A list of items says what is unknown by itself.
   const isTold = isItemised(scope);
   const gaps = isTold ? [] : gapsIn(facts);
-  const lacking = parts.flatMap(({ shape }) => shape.missing);
   // Payments without a rhythm have no length either.
   const isRhythmless = gaps.includes("frequency");
   const told = [
     ...new Set([...lacking.filter((code) => code !== "time" || !isRhythmless), ...gaps]),
   ];
-  // "The 20th payment": which one is asked for is not to be passed over.
-  const isRankLeft = unused.some(
-    ({ mark, why }) =>
-      why !== "age" &&
-      mark.quantity?.is === "number" &&
-      mark.quantity.isOrdinal &&
-      parts.some(
-        ({ facts: own, shape }) =>
-          own.ask?.marks.includes(mark) === true &&
-          shape.problem?.flows.some(({ kind }) => kind === "stream") === true,
-      ),
-  );
-  // A rate with its quotation is no part of the story, wherever it stands.
-  const isRateLeft = unused.some(({ mark }) =>
-    facts.percents.some(
-      (fact) => fact.mark === mark && fact.use === "rate" && !isOpen(fact.quoting),
-    ),
-  );
-  const isDoubted =
-    isLeftOver ||
-    isRateLeft ||
-    isRankLeft ||
-    isShareUnread(facts) ||
-    !(isTold || parts.every(isAgreed)) ||
-    !(isTold || solved.every(({ solved: one }) => !one.ok || isSensible(one.value, scope.words)));
+  const isWrong = isTold ? isLeftOver(read) : isDoubted(read);
   const isSolved = solved.length > 0 && solved.every((part) => part.solved.ok);
   const doubt: Missing = isSolved ? "left-over" : "no-answer";
-  const missing = told.length === 0 && (isDoubted || !isSolved) ? [doubt] : told;
+  const missing = told.length === 0 && (isWrong || !isSolved) ? [doubt] : told;
   const kind = missing.length > 0 ? "incomplete" : parts.length > 1 ? "question" : "problem";
   return {
     kind,
@@ -199,32 +172,6 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   };
 }
 
-/** How long the payments of a problem go on; "P0D" where that is not known. */
-function lengthsIn(problem: Problem | null): readonly string[] {
-  return (problem?.flows ?? []).flatMap((flow) =>
-    flow.kind === "stream"
-      ? [typeof flow.count === "number" ? timesSpan(flow.count, flow.every) : "P0D"]
-      : [],
-  );
-}
-
-function isAgreed({ facts: { ask }, shape: { problem }, follow }: PartRead): boolean {
-  const isOfEach =
-    ask?.marks.some(
-      ({ word, phrase }) =>
-        phrase?.kind === "every" ||
-        phrase?.kind === "timing" ||
-        /^(?:each|every|payment|instal?lment|deposit|withdrawal|repayment|rent)$/.test(word),
-    ) ?? false;
-  const isLaterAsked =
-    ask?.marks.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at") ?? false;
-  return (
-    follow !== null ||
-    problem === null ||
-    agrees(ask?.kind ?? "amount", problem, { isOfEach, isLaterAsked })
-  );
-}
-
 function indexesOf(uses: readonly Use[]): ReadonlySet<number> {
   return new Set(uses.map(({ mark }) => mark.index));
 }
@@ -236,13 +183,4 @@ function askedUses(parts: readonly PartRead[]): Use[] {
       .filter(({ figures }) => figures.length === 0)
       .map((mark): Use => ({ mark, role: "asked" })),
   );
-}
-
-function solveParts(parts: readonly PartRead[]): SolvedPart[] {
-  const own = parts.flatMap(({ label, shape, linked, follow }, index): QuestionFile["parts"] => {
-    const problem = linked ?? shape.problem;
-    const isOwn = follow === null || follow.of === index;
-    return problem === null || !isOwn ? [] : [{ label: label ?? "a", problem: { ...problem } }];
-  });
-  return solveQuestion({ parts: own });
 }

@@ -22,74 +22,95 @@ export function amountKind(words: string): AskKind {
   return kind === "amount" ? kindOfAmount(words) : kind;
 }
 
+/** A last payment, of another size than those before it. */
 const FINAL =
   / (?:balloon|final payment|closing payment|last payment|last sum|final sum|lump(?! sum)|extra amount|residual|resale|smaller last|final|that sum|last amount|the last|larger payment|smaller payment) /;
+/** What is had or paid at the start. */
 const START =
   / (?:borrow|borrowed|endow|endowment|opening deposit|initial deposit|single deposit|opening balance|price|hand over (?:today|now)|original amount|amount of the loan|size of the loan|principal|pay for) | (?:pot|fund|reserve|capital) be | set aside \?| cost \?| (?:large|big|much of) a (?:loan|debt|mortgage) | lump sum (?:has to|must|should|today|now|needs|to be) | (?:invested|deposited|put away|lent) (?:today|now) (?:at|in) /;
+/** What it comes to. */
 const FUTURE =
   / (?:how much|what) (?:has|have|had|is in|is there) | (?:will|does|did|would|do|shall) (?:\S+ ){1,4}?(?:have(?! to)|hold|contain|amount|accumulate|become|be worth|grow|end up|come to) | total (?:just|right|immediately|straight) after | is the total | how (?:large|big) is (?:it|the fund|the account|the balance|the pot) | (?:get|gets|receive|receives) back | hand over | be (?:cashed|redeemed|sold|bought back) (?:for |after |in )| be worth (?:after|in|at) | will be the (?:\S+ ){0,3}?(?:value|worth|balance|amount|total) | value of (?:\S+ ){1,5}?(?:after|in) \S+ (?:years|months) | amount (?:after|at the end|in) | grow to | amounts? to | amount of (?:an|the|this|each) (?:\S+ )?annuity | will (?:\S+ ){1,8}?cost (?:in|after) /;
 
-function kindOfAmount(words: string): AskKind {
-  if (/ (?:sum|amount) (?:today )?is (?:equal|equivalent|worth) /.test(words)) return "start";
-  if (
-    / cost to (?:fund|provide|endow|buy|secure) | how much (?:money )?(?:\S+ ){0,4}?(?:covers?|suffices|is enough) /.test(
-      words,
-    )
-  )
-    return "start";
-  if (
-    / which (?:sum|amount|capital) .*(?:gives?|yields?|produces?|provides?|pays?) /.test(words) &&
-    !/ (?:each|every) /.test(words)
-  )
-    return "start";
-  if (/ how much (?:yields|produces|brings in|provides|pays for) /.test(words)) return "start";
-  if (/ what (?:are|were) (?:the latter|they|these|those) /.test(words)) return "payment";
-  const isLast =
-    / (?:with|along with|together with|on the day of) the (?:last|final) /.test(words) &&
-    / (?:sum|amount|lump|extra|payment) /.test(words);
-  const isClearing =
-    / (?:single|one|lump|extra|further|additional) (?:payment|sum|amount) /.test(words) &&
-    / (?:clears?|settles?|closes?|finish(?:es)?|pays? off|extinguish(?:es)?|discharges?|wipes? out) /.test(
-      words,
-    );
-  if (isLast || isClearing || / (?:resale|salvage|balloon|closing|residual) /.test(words))
-    return "final";
-  if (
-    FINAL.test(words) &&
-    !START.test(words) &&
-    !/ after the (?:final|last) |just after /.test(words)
-  )
-    return "final";
-  if (
-    / single (?:payment|sum|amount|deposit) (?:now|today)| (?:must|should|has to|have to|needs? to) (?:\S+ ){0,3}?(?:hold|set aside|put by|reserve|put away|have)(?: \S+){0,3}? (?:now|today|at present)/.test(
-      words,
-    )
-  )
-    return "start";
+/** One amount now. */
+const SINGLE =
+  / single (?:payment|sum|amount|deposit) (?:now|today)| (?:must|should|has to|have to|needs? to) (?:\S+ ){0,3}?(?:hold|set aside|put by|reserve|put away|have)(?: \S+){0,3}? (?:now|today|at present)/;
+
+const CLEARS =
+  / (?:clears?|settles?|closes?|finish(?:es)?|pays? off|extinguish(?:es)?|discharges?|wipes? out) /;
+
+/** Verbs and nouns of an amount, where nothing before tells its kind. */
+const AT_START =
+  / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|donated?|bequeathed?|put away|put in|pay in|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /;
+const LATER =
+  / (?:accumulat\w*|future value|fv|become|becomes|grow|grows|amount to|amounts to|have|has|had|hold|holds|contain|be in|is in|end up|there|got|total|receive|maturity|worth|balance|grown|handed over|come to|saved|reach|stand at|be paid|is paid|pays back|pay back|repay) /;
+
+/** What some words ask for: the first rule whose patterns all fit, and whose exceptions do not. */
+interface AmountRule {
+  readonly kind: AskKind;
+  readonly fits: readonly RegExp[];
+  readonly unless?: readonly RegExp[];
+}
+
+const RULES: readonly AmountRule[] = [
+  { kind: "start", fits: [/ (?:sum|amount) (?:today )?is (?:equal|equivalent|worth) /] },
+  { kind: "start", fits: [/ cost to (?:fund|provide|endow|buy|secure) /] },
+  {
+    kind: "start",
+    fits: [/ how much (?:money )?(?:\S+ ){0,4}?(?:covers?|suffices|is enough) /],
+  },
+  {
+    kind: "start",
+    fits: [/ which (?:sum|amount|capital) .*(?:gives?|yields?|produces?|provides?|pays?) /],
+    unless: [/ (?:each|every) /],
+  },
+  { kind: "start", fits: [/ how much (?:yields|produces|brings in|provides|pays for) /] },
+  { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) /] },
+  {
+    kind: "final",
+    fits: [
+      / (?:with|along with|together with|on the day of) the (?:last|final) /,
+      / (?:sum|amount|lump|extra|payment) /,
+    ],
+  },
+  {
+    kind: "final",
+    fits: [/ (?:single|one|lump|extra|further|additional) (?:payment|sum|amount) /, CLEARS],
+  },
+  { kind: "final", fits: [/ (?:resale|salvage|balloon|closing|residual) /] },
+  {
+    kind: "final",
+    fits: [FINAL],
+    unless: [START, / after the (?:final|last) |just after /],
+  },
+  { kind: "start", fits: [SINGLE] },
   // "What income in 15 years buys what £2,500 buys today?"
-  if (/ in (?:\S+ ){1,3}?years .*(?:buys?|costs?) (?:\S+ )?(?:today|now) /.test(words))
-    return "future";
-  const isNow =
-    /(?<! from) (?:today|now|at once) /.test(words) && / (?:how much|what|how large) /.test(words);
-  if (START.test(words)) return "start";
-  if (
-    FUTURE.test(words) &&
-    !/ (?:each|every) (?:payment|instalment|deposit|withdrawal) /.test(words)
-  )
-    return "future";
-  if (isNow && !EACH.test(words)) return "start";
-  if (EACH.test(words) || PAYMENT.test(words)) return "payment";
-  if (
-    / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|donated?|bequeathed?|put away|put in|pay in|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /.test(
-      words,
-    )
-  )
-    return "start";
-  if (
-    / (?:accumulat\w*|future value|fv|become|becomes|grow|grows|amount to|amounts to|have|has|had|hold|holds|contain|be in|is in|end up|there|got|total|receive|maturity|worth|balance|grown|handed over|come to|saved|reach|stand at|be paid|is paid|pays back|pay back|repay) /.test(
-      words,
-    )
-  )
-    return "future";
-  return "amount";
+  {
+    kind: "future",
+    fits: [/ in (?:\S+ ){1,3}?years .*(?:buys?|costs?) (?:\S+ )?(?:today|now) /],
+  },
+  { kind: "start", fits: [START] },
+  {
+    kind: "future",
+    fits: [FUTURE],
+    unless: [/ (?:each|every) (?:payment|instalment|deposit|withdrawal) /],
+  },
+  {
+    kind: "start",
+    fits: [/(?<! from) (?:today|now|at once) /, / (?:how much|what|how large) /],
+    unless: [EACH],
+  },
+  { kind: "payment", fits: [EACH] },
+  { kind: "payment", fits: [PAYMENT] },
+  { kind: "start", fits: [AT_START] },
+  { kind: "future", fits: [LATER] },
+];
+
+function kindOfAmount(words: string): AskKind {
+  const rule = RULES.find(
+    ({ fits, unless = [] }) =>
+      fits.every((pattern) => pattern.test(words)) &&
+      !unless.some((pattern) => pattern.test(words)),
+  );
+  return rule?.kind ?? "amount";
 }

@@ -95,13 +95,11 @@ const FALLS =
 
 /** Whether an answer can be meant: one that goes the other way round, or lies before today, was not asked for. */
 export function isSensible({ answers }: SolvedProblem, words: string): boolean {
-  return answers.every(
-    ({ turned, unit, value }) =>
-      // Nobody asks for nothing.
-      !(unit === "money" && Math.abs(value) < HALF_A_CENT) &&
-      !(unit === "percent" && value < 0 && !FALLS.test(words)) &&
-      !(unit === "percent" && value > MOST_PERCENT) &&
-      turned !== true &&
-      (unit === "percent" || value >= 0 || unit === "money"),
-  );
+  return answers.every(({ turned, unit, value }) => {
+    if (turned === true) return false;
+    // Nobody asks for nothing.
+    if (unit === "money") return Math.abs(value) >= HALF_A_CENT;
+    if (unit === "percent") return value <= MOST_PERCENT && (value >= 0 || FALLS.test(words));
+    return value >= 0;
+  });
 }

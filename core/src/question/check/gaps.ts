@@ -6,16 +6,18 @@ import type { MissingCode } from "../shape/shape";
 
 /** What a question says is there and does not tell: some money down, another account's rate, payments at no rhythm. */
 export function gapsIn(facts: Facts): readonly MissingCode[] {
-  return [
-    ...(isDifference(facts) ? (["difference"] as const) : []),
-    ...(isCouponUntold(facts) ? (["payment"] as const) : []),
-    ...(isSplitUntold(facts) ? (["amount"] as const) : []),
-    ...(isDownUntold(facts) ? (["down-payment"] as const) : []),
-    ...(isOtherRate(facts) ? (["rate"] as const) : []),
-    ...(isGrowthUntold(facts) ? (["growth"] as const) : []),
-    ...(isRhythmUntold(facts) || isRhythmUnread(facts) ? (["frequency"] as const) : []),
-  ];
+  return GAPS.flatMap(([code, isMissing]) => (isMissing(facts) ? [code] : []));
 }
+
+const GAPS: readonly (readonly [MissingCode, (facts: Facts) => boolean])[] = [
+  ["difference", isDifference],
+  ["payment", isCouponUntold],
+  ["amount", isSplitUntold],
+  ["down-payment", isDownUntold],
+  ["rate", isOtherRate],
+  ["growth", isGrowthUntold],
+  ["frequency", (facts) => isRhythmUntold(facts) || isRhythmUnread(facts)],
+];
 
 const PARTS = /^(?:half|third|thirds|quarter|quarters|fifth|fifths|sixth|eighth|tenth)$/;
 
@@ -91,30 +93,20 @@ function isSplitUntold({ scope, amounts }: Facts): boolean {
   return / partly (?:\S+ )+?(?:and |but )?partly /.test(scope.words) && amounts.length < 2;
 }
 
-/** "She pays some of it down and the rest in 36 payments." */
-function isDownUntold(facts: Facts): boolean {
-  const { scope } = facts;
-  return (
-    scope.sentences().some((sentence) => {
-      const words = wordsOf(sentence);
-      const isDown =
-        / (?:some|part)(?: of (?:it|the price|this))? (?:down|at once|now|up front) | (?:a|the|his|her) (?:down payment|deposit)(?: is paid)?,? and (?:pays |repays |finances |borrows )?the (?:rest|balance|remainder) /.test(
-          words,
-        );
-      const rest = / the (?:rest|balance|remainder) /.test(words);
-      return isDown && rest && !sentence.some(isMoney);
-    }) || isDepositUntold(facts)
-  );
-}
+const SOME_DOWN =
+  / (?:some|part)(?: of (?:it|the price|this))? (?:down|at once|now|up front) | (?:a|the|his|her) (?:down payment|deposit)(?: is paid)?,? and (?:pays |repays |finances |borrows )?the (?:rest|balance|remainder) /;
+const REST = / the (?:rest|balance|remainder) /;
+const AFTER_DEPOSIT =
+  / (?:after|less|minus) (?:a|the|his|her|their) (?:deposit|down payment|initial payment) (?!of)/;
 
-/** "After a deposit", of which nobody says how much it is. */
-function isDepositUntold({ scope, amounts, percents }: Facts): boolean {
-  const isDown =
-    / (?:after|less|minus) (?:a|the|his|her|their) (?:deposit|down payment|initial payment) (?!of)/.test(
-      scope.words,
-    );
+/** "She pays some of it down and the rest in 36 payments", "after a deposit": nobody says how much that is. */
+function isDownUntold({ scope, amounts, percents }: Facts): boolean {
+  const isSome = scope.sentences().some((sentence) => {
+    const words = wordsOf(sentence);
+    return SOME_DOWN.test(words) && REST.test(words) && !sentence.some(isMoney);
+  });
   const isTold = amounts.length > 1 || percents.some(({ use }) => use === "share");
-  return isDown && !isTold;
+  return isSome || (AFTER_DEPOSIT.test(scope.words) && !isTold);
 }
 
 /** "4.9% in his first account and something better in another": the rate of that other is not told. */
@@ -129,56 +121,40 @@ function isOtherRate({ scope, percents }: Facts): boolean {
   );
 }
 
+const SEVERAL_PAYMENTS =
+  /^(?:payments|instal?lments|repayments|deposits|withdrawals|contributions|premiums)$/;
+const EQUAL_PAYMENTS =
+  / (?:equal|level|regular|identical) (?:payments|instalments|installments|repayments|deposits|amounts|sums) /;
+const IS_REPAID = / (?:repaid|repays|repay|paid off|pays off) (?:it )?(?:over|within|in) /;
+const AT_ONCE = / (?:one|single|lump) (?:sum|payment|amount) /;
+/** "Two equal payments, one in …", "two equal payments in 6 and 12 months". */
+const AT_TIMES =
+  / (?:one|the first) (?:at|in|after) | (?:equal|level|identical) (?:payments|instalments|sums|amounts)(?: ,)? (?:in|at|one|after) /;
+
 /** "Makes payments of R650", and no word on how often. */
 function isRhythmUntold({ scope, streams, amounts, ask }: Facts): boolean {
-  if (streams.length > 0) return false;
-  const words = scope.words;
-  const isMany = scope.marks.some(
-    (mark, at) =>
-      /^(?:payments|instal(?:l)?ments|repayments|deposits|withdrawals|contributions)$/.test(
-        mark.word,
-      ) &&
-      mark.phrase === undefined &&
-      scope.marks[at + 1]?.word === "of",
-  );
-  // "Repaid by 40 payments."
-  const isOfNumber =
-    ask?.kind === "payment" &&
-    scope.marks.some(
-      ({ quantity }, at) =>
-        quantity?.is === "number" &&
-        quantity.value > 1 &&
-        !quantity.isOrdinal &&
-        /^(?:payments|instal?lments|repayments|deposits|withdrawals)$/.test(
-          scope.marks[at + 1]?.word ?? "",
-        ),
-    );
-  const isPlural = scope.marks.some(
-    ({ word, phrase }, at) =>
-      phrase === undefined &&
-      // "She deposits £500", "without payments in or out".
-      !isMoney(scope.marks[at + 1]) &&
-      !/^(?:no|without)$/.test(scope.marks[at - 1]?.word ?? "") &&
-      /^(?:payments|instal?lments|repayments|deposits|withdrawals|contributions|premiums)$/.test(
-        word,
-      ),
-  );
-  const isOfSeveral = isPlural && amounts.filter(({ at }) => at !== null).length < 2;
-  const isCounted = ask?.kind === "count" && ask.marks.some(({ word }) => PAYMENT_NOUN.test(word));
-  const isLevel =
-    / (?:equal|level|regular|identical) (?:payments|instalments|installments|repayments|deposits|amounts|sums) /.test(
-      words,
-    );
-  const isRepaid =
-    ask?.kind === "payment" &&
-    / (?:repaid|repays|repay|paid off|pays off) (?:it )?(?:over|within|in) /.test(words) &&
-    !/ (?:one|single|lump) (?:sum|payment|amount) /.test(words);
-  // "Two equal payments, one in …", "two equal payments in 6 and 12 months".
+  const { words, marks } = scope;
   const isTimed =
-    / (?:one|the first) (?:at|in|after) /.test(words) ||
-    scope.marks.some(({ phrase }) => phrase?.as === "end-of" && phrase.numbers.length > 1) ||
-    / (?:equal|level|identical) (?:payments|instalments|sums|amounts)(?: ,)? (?:in|at|one|after) /.test(
-      words,
-    );
-  return (isMany || isOfNumber || isOfSeveral || isCounted || isLevel || isRepaid) && !isTimed;
+    AT_TIMES.test(words) ||
+    marks.some(({ phrase }) => phrase?.as === "end-of" && phrase.numbers.length > 1);
+  if (streams.length > 0 || isTimed) return false;
+  const isOfPayments = ask?.kind === "payment";
+  const isSeveral = marks.some((mark, at) => {
+    if (mark.phrase !== undefined || !SEVERAL_PAYMENTS.test(mark.word)) return false;
+    const [before, next] = [marks[at - 1], marks[at + 1]];
+    // "Repaid by 40 payments."
+    const isOfNumber = isOfPayments && isCountOfSeveral(before);
+    // "She deposits £500", "without payments in or out".
+    const isVerb = isMoney(next) || /^(?:no|without)$/.test(before?.word ?? "");
+    const isPlural = !isVerb && amounts.filter(({ at: time }) => time !== null).length < 2;
+    return next?.word === "of" || isOfNumber || isPlural;
+  });
+  const isCounted = ask?.kind === "count" && ask.marks.some(({ word }) => PAYMENT_NOUN.test(word));
+  const isRepaid = isOfPayments && IS_REPAID.test(words) && !AT_ONCE.test(words);
+  return isSeveral || isCounted || isRepaid || EQUAL_PAYMENTS.test(words);
+}
+
+function isCountOfSeveral(mark: Mark | undefined): boolean {
+  const quantity = mark?.quantity;
+  return quantity?.is === "number" && !quantity.isOrdinal && quantity.value > 1;
 }

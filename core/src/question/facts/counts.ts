@@ -44,22 +44,35 @@ export function addCounts(scope: Scope, streams: readonly PaymentsFact[]): void 
     if (stream !== null) stream.count ??= mark.phrase.numbers[0] ?? null;
   }
   // "After 24 payments of £350 … made with the 24th": the same, told twice.
-  for (const mark of scope.marks.filter((one) => isAfter(scope, one) && isCount(scope, one))) {
-    const stream = streamAt(streams, mark);
-    if (mark.quantity?.is === "number" && stream?.count === mark.quantity.value)
-      stream.marks.push(mark);
+  for (const { mark, count, stream } of paidIn(scope, streams)) {
+    if (stream.count === count) stream.marks.push(mark);
   }
 }
 
 /** "What is owed after 24 payments of £350": of payments that are told in full, so many have been made. */
 export function addPaid(scope: Scope, streams: readonly PaymentsFact[]): void {
-  for (const mark of scope.marks.filter((one) => isAfter(scope, one) && isCount(scope, one))) {
-    const stream = streamAt(streams, mark);
-    const isOpen = stream?.count === null && stream.term === null && stream.amount !== null;
-    if (mark.quantity?.is !== "number" || stream === null || !isOpen) continue;
-    stream.count = mark.quantity.value;
+  for (const { mark, count, stream } of paidIn(scope, streams)) {
+    const isOpen = stream.count === null && stream.term === null && stream.amount !== null;
+    if (!isOpen) continue;
+    stream.count = count;
     stream.marks.push(mark);
   }
+}
+
+interface PaidCount {
+  readonly mark: Mark;
+  readonly count: number;
+  readonly stream: PaymentsFact;
+}
+
+/** "After 24 payments": how many of which have been made. */
+function paidIn(scope: Scope, streams: readonly PaymentsFact[]): PaidCount[] {
+  return scope.marks.flatMap((mark) => {
+    const { quantity } = mark;
+    if (quantity?.is !== "number" || !isAfter(scope, mark) || !isCount(scope, mark)) return [];
+    const stream = streamAt(streams, mark);
+    return stream === null ? [] : [{ mark, count: quantity.value, stream }];
+  });
 }
 
 export function isPlainCount({ quantity }: Mark): boolean {

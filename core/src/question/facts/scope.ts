@@ -118,7 +118,8 @@ const PLAIN = new WeakMap<Mark, string>();
 function plainText(mark: Mark): string {
   const known = PLAIN.get(mark);
   if (known !== undefined) return known;
-  const plain = mark.text.toLowerCase().replace(/['’]s\b/g, "");
+  const small = mark.text.toLowerCase();
+  const plain = /['’]/.test(small) ? small.replace(/['’]s\b/g, "") : small;
   PLAIN.set(mark, plain);
   return plain;
 }

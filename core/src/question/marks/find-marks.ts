@@ -18,7 +18,7 @@ export function findMarks(tokens: readonly Token[]): Mark[] {
   let at = 0;
   while (at < tokens.length) {
     const mark = markAt(tokens, at, marks);
-    marks.push({ ...mark, index: marks.length });
+    marks.push(mark);
     at = mark.behind;
   }
   return withBareAmounts(withoutElisions(marks));
@@ -38,16 +38,15 @@ function markAt(tokens: readonly Token[], at: number, before: readonly Mark[]): 
 
 function place(tokens: readonly Token[], first: number, behind: number): Mark {
   const [start, end] = [tokens[first], tokens[behind - 1]];
+  const texts = tokens.slice(first, behind).map(({ text }) => text);
   return {
+    // Counted once what is left out has been filled in.
     index: 0,
     first,
     behind,
     from: start?.from ?? 0,
     to: end?.to ?? 0,
-    text: tokens
-      .slice(first, behind)
-      .map(({ text }) => text)
-      .join(" "),
+    text: texts.join(" "),
     word: start?.word ?? "",
     sentence: start?.sentence ?? 0,
     line: start?.line ?? 0,

@@ -25,8 +25,13 @@ function isMoneyAt(tokens: readonly Token[], at: number): boolean {
   return token !== undefined && (token.kind === "number" || beginsCurrency(token));
 }
 
+function isAbove(token: Token | undefined): boolean {
+  return token !== undefined && (token.word === "half" || ABOVE[token.word] !== undefined);
+}
+
 /** "A fifth of the price", "two thirds of the cost", "a quarter down": a share, as a percentage. */
 export function fractionOfAt(tokens: readonly Token[], at: number): QuantityAt | null {
+  if (!isAbove(tokens[at])) return null;
   const words = tokens.slice(at, at + 6).map(({ word }) => word);
   const isHalf = words[0] === "half";
   const above = isHalf ? 1 : ABOVE[words[0] ?? ""];

@@ -73,6 +73,8 @@ const LETTER = /\p{L}/u;
 const DIGIT = /\d/;
 const SPACE = /\s/u;
 const APOSTROPHE = /['’‘]/;
+/** "p.a." and "e.g." are single words. */
+const WORD = /(?:\p{L}\.\p{L}(?!\p{L})|\p{L}+)(?:['’‘]\p{L}+)*/uy;
 const HYPHEN = /[-‐‑–]/;
 
 /**
@@ -127,17 +129,17 @@ class Scanner {
   private push(length: number, kind: Token["kind"], value?: number, word?: string): void {
     const text = this.text.slice(this.at, this.at + length);
     this.endLongSentence();
-    this.tokens.push({
+    const token = {
       from: this.at,
       to: this.at + length,
       text,
       word: word ?? text.toLowerCase(),
       kind,
-      ...(value === undefined ? {} : { value }),
       sentence: this.sentence,
       line: this.line,
-      isJoined: this.at > 0 && HYPHEN.test(this.char(-1)) && this.tokens.at(-1)?.to === this.at - 1,
-    });
+      isJoined: this.tokens.at(-1)?.to === this.at - 1 && HYPHEN.test(this.char(-1)),
+    };
+    this.tokens.push(value === undefined ? token : { ...token, value });
     this.at += length;
   }
 
@@ -147,21 +149,8 @@ class Scanner {
   }
 
   private word(): void {
-    let end = this.at;
-    const isWithin = (index: number) => {
-      const char = this.text.charAt(index);
-      if (LETTER.test(char)) return true;
-      const next = this.text.charAt(index + 1);
-      if (APOSTROPHE.test(char)) return LETTER.test(next);
-      // "p.a." and "e.g." are single words.
-      return (
-        char === "." &&
-        LETTER.test(next) &&
-        end - this.at === 1 &&
-        !LETTER.test(this.text.charAt(index + 2))
-      );
-    };
-    while (end < this.text.length && isWithin(end)) end += 1;
+    WORD.lastIndex = this.at;
+    const end = WORD.test(this.text) ? WORD.lastIndex : this.at + 1;
     const raw = this.text.slice(this.at, end).toLowerCase().replace(/[’‘]/g, "'");
     const plain = raw.endsWith("'s") ? raw.slice(0, -2) : raw;
     const shortened = SHORTENED[plain];

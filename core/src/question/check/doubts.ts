@@ -1,0 +1,89 @@
+import type { Problem } from "../../engine/problem/schema";
+import type { SolvedPart } from "../../engine/question/solve-question";
+import type { Facts } from "../facts/facts";
+import { isOpen } from "../facts/rates";
+import { timesSpan } from "../marks/span";
+import type { PartRead } from "../parts/part";
+import { isDoubtful, type Unused } from "./account";
+import { agrees, isSensible } from "./agreement";
+import { isShareUnread } from "./gaps";
+
+/** A text with the parts that it has been read as, and what they leave out. */
+export interface PartsOfText {
+  readonly facts: Facts;
+  readonly parts: readonly PartRead[];
+  readonly solved: readonly SolvedPart[];
+  readonly used: ReadonlySet<number>;
+  readonly unused: readonly Unused[];
+}
+
+/** Whether something tells that a text is read wrongly: figures that are left over, or an answer that was not asked for. */
+export function isDoubted(read: PartsOfText): boolean {
+  return isLeftOver(read) || isShareUnread(read.facts) || !isAnswered(read);
+}
+
+/** Whether a figure is left out that rather belongs to the problem. */
+export function isLeftOver(read: PartsOfText): boolean {
+  const { facts, parts, used, unused } = read;
+  const lengths = parts.flatMap(({ shape }) => lengthsIn(shape.problem));
+  return (
+    unused.some((one) => isDoubtful(facts.scope, one, used, lengths)) ||
+    isRateLeft(read) ||
+    isRankLeft(read)
+  );
+}
+
+/** Whether each part is of the kind that is asked for, with an answer that can be meant. */
+function isAnswered({ facts, parts, solved }: PartsOfText): boolean {
+  return (
+    parts.every(isAgreed) &&
+    solved.every(({ solved: one }) => !one.ok || isSensible(one.value, facts.scope.words))
+  );
+}
+
+/** "The 20th payment": which one is asked for is not to be passed over. */
+function isRankLeft({ parts, unused }: PartsOfText): boolean {
+  return unused.some(
+    ({ mark, why }) =>
+      why !== "age" &&
+      mark.quantity?.is === "number" &&
+      mark.quantity.isOrdinal &&
+      parts.some(
+        ({ facts: { ask }, shape: { problem } }) =>
+          ask?.marks.includes(mark) === true &&
+          problem?.flows.some(({ kind }) => kind === "stream") === true,
+      ),
+  );
+}
+
+/** A rate with its quotation is no part of the story, wherever it stands. */
+function isRateLeft({ facts, unused }: PartsOfText): boolean {
+  return unused.some(({ mark }) =>
+    facts.percents.some(
+      (fact) => fact.mark === mark && fact.use === "rate" && !isOpen(fact.quoting),
+    ),
+  );
+}
+
+/** How long the payments of a problem go on; "P0D" where that is not known. */
+function lengthsIn(problem: Problem | null): readonly string[] {
+  return (problem?.flows ?? []).flatMap((flow) =>
+    flow.kind === "stream"
+      ? [typeof flow.count === "number" ? timesSpan(flow.count, flow.every) : "P0D"]
+      : [],
+  );
+}
+
+const ONE_OF_SEVERAL = /^(?:each|every|payment|instal?lment|deposit|withdrawal|repayment|rent)$/;
+
+function isAgreed({ facts: { ask }, shape: { problem }, follow }: PartRead): boolean {
+  if (follow !== null || problem === null) return true;
+  const asked = ask?.marks ?? [];
+  return agrees(ask?.kind ?? "amount", problem, {
+    isOfEach: asked.some(
+      ({ word, phrase }) =>
+        phrase?.kind === "every" || phrase?.kind === "timing" || ONE_OF_SEVERAL.test(word),
+    ),
+    isLaterAsked: asked.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at"),
+  });
+}
