@@ -2,7 +2,7 @@ import { LIMITS } from "@kestrelmoor/core";
 import type { AssumptionCode, Choices } from "@kestrelmoor/core/question";
 import { SHAPES, type Draft } from "@kestrelmoor/core/typing";
 import { useCallback, useId, useMemo, useState } from "react";
-import { draftOfReading } from "../problem/question/draft-of-reading";
+import { draftOfReading, linesRead, type LinesRead } from "../problem/question/draft-of-reading";
 import { useReading } from "../problem/question/use-reading";
 import { WordButton } from "../ui/Buttons";
 import { keepingParts } from "../ui/keeping-parts";
@@ -30,12 +30,9 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
   const field = useId();
   const text = question.trim();
   const read = useReading(text, choices);
-  const [keepDraft] = useState(() => keepingParts<Draft | null>());
-  // Its text is the field's own, so that the lines of a longer text are the same as long as they are read alike.
-  const draft = useMemo(
-    () => keepDraft(read === null ? null : withText(draftOfReading(read.reading), "")),
-    [read, keepDraft],
-  );
+  const [keep] = useState(() => keepingParts<LinesRead | null>());
+  const lines = useMemo(() => keep(read === null ? null : linesRead(read.reading)), [read, keep]);
+  const draft = useMemo(() => (lines === null ? null : draftOfReading(lines)), [lines]);
   const spoken = useLingering(
     read === null ? "" : spokenReading(read.reading.missing, draft),
     READ_OUT_AFTER_MS,
@@ -56,7 +53,7 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
   );
   const [shape] = SHAPES;
   if (shape === undefined) return null;
-  const start = () => onStart(withText(draft ?? shape.start(), text));
+  const start = () => onStart({ ...(draft ?? shape.start()), question: text });
   return (
     <form
       className={styles.form}
@@ -96,10 +93,6 @@ export function QuestionStart({ isBusy, onStart }: QuestionStartProps) {
       )}
     </form>
   );
-}
-
-function withText<Lines extends Draft | null>(draft: Lines, question: string): Lines {
-  return draft === null ? draft : { ...draft, question };
 }
 
 function spokenReading(

@@ -108,18 +108,6 @@ export function isBreak(mark: Mark): boolean {
 /** The words of some marks, with a space between them, phrases in full. */
 export function wordsOf(marks: readonly Mark[]): string {
   let words = " ";
-  for (const mark of marks) words += `${plainText(mark)} `;
+  for (const mark of marks) words += `${mark.plain} `;
   return words;
-}
-
-const PLAIN = new WeakMap<Mark, string>();
-
-/** In small letters, without "'s": the rules ask for it again and again. */
-function plainText(mark: Mark): string {
-  const known = PLAIN.get(mark);
-  if (known !== undefined) return known;
-  const small = mark.text.toLowerCase();
-  const plain = /['’]/.test(small) ? small.replace(/['’]s\b/g, "") : small;
-  PLAIN.set(mark, plain);
-  return plain;
 }

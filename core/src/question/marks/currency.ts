@@ -69,15 +69,12 @@ const NAMES: Readonly<Record<string, string | null>> = {
 /** Names that mean other things too: only behind a figure that is no mark or measure. */
 const DOUBTFUL_NAMES = new Set(["marks", "coins"]);
 
+const FIRST_TEXTS = new Set([...Object.keys(SIGNS), ...CODES, "R", "Rs", "Re"]);
+const FIRST_WORDS = new Set([...Object.keys(DOLLARS), "rupee", "rupees"]);
+
 /** Whether an amount can begin with a token that is no number. */
 export function beginsCurrency({ text, word }: Token): boolean {
-  return (
-    SIGNS[text] !== undefined ||
-    DOLLARS[word] !== undefined ||
-    CODES.has(text) ||
-    /^Rs?e?$/.test(text) ||
-    /^rupees?$/.test(word)
-  );
+  return FIRST_TEXTS.has(text) || FIRST_WORDS.has(word);
 }
 
 /** The currency before a figure: "€", "A$", "Rs.", "R", "EUR". */

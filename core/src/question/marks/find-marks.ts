@@ -2,7 +2,7 @@ import { numberAt } from "../text/number-words";
 import type { Token } from "../text/tokens";
 import { withBareAmounts } from "./bare-amounts";
 import { withoutElisions } from "./elided/elisions";
-import type { Mark } from "./mark";
+import { plainOf, type Mark } from "./mark";
 import { PhraseTrie, type PhraseAt } from "./phrase-trie";
 import { PHRASES } from "./phrases";
 import { quantityAt } from "./quantity";
@@ -18,7 +18,7 @@ export function findMarks(tokens: readonly Token[]): Mark[] {
   let at = 0;
   while (at < tokens.length) {
     const mark = markAt(tokens, at, marks);
-    marks.push(mark);
+    marks.push(Object.assign(mark, { index: marks.length }));
     at = mark.behind;
   }
   return withBareAmounts(withoutElisions(marks));
@@ -38,15 +38,18 @@ function markAt(tokens: readonly Token[], at: number, before: readonly Mark[]): 
 
 function place(tokens: readonly Token[], first: number, behind: number): Mark {
   const [start, end] = [tokens[first], tokens[behind - 1]];
-  const texts = tokens.slice(first, behind).map(({ text }) => text);
+  const text = tokens
+    .slice(first, behind)
+    .map((token) => token.text)
+    .join(" ");
   return {
-    // Counted once what is left out has been filled in.
     index: 0,
     first,
     behind,
     from: start?.from ?? 0,
     to: end?.to ?? 0,
-    text: texts.join(" "),
+    text,
+    plain: plainOf(text),
     word: start?.word ?? "",
     sentence: start?.sentence ?? 0,
     line: start?.line ?? 0,

@@ -12,6 +12,8 @@ export interface Mark {
   readonly from: number;
   readonly to: number;
   readonly text: string;
+  /** The same in small letters, without "'s": what the rules look at. */
+  readonly plain: string;
   readonly word: string;
   readonly sentence: number;
   readonly line: number;
@@ -19,4 +21,9 @@ export interface Mark {
   readonly phrase?: PhraseFacts & Captured;
   /** The figures within a phrase, in characters: each is to be accounted for. */
   readonly figures: readonly Token[];
+}
+
+export function plainOf(text: string): string {
+  const small = text.toLowerCase();
+  return /['’]/.test(small) ? small.replace(/['’]s\b/g, "") : small;
 }

@@ -3,7 +3,10 @@ import { solveQuestion, type SolvedPart } from "../../engine/question/solve-ques
 import type { PartRead } from "./part";
 
 /** Most letters of a question that is typed leave its problems as they are. */
-let last: { readonly told: string; readonly solved: readonly SolvedPart[] } = { told: "[]", solved: [] };
+let last: { readonly told: string; readonly solved: readonly SolvedPart[] } = {
+  told: "[]",
+  solved: [],
+};
 
 /** The parts that are problems of their own, solved. */
 export function solveParts(parts: readonly PartRead[]): readonly SolvedPart[] {

@@ -40,8 +40,13 @@ export function splitParts(marks: readonly Mark[]): Split {
   return { preamble: marks, parts: [], labels: [] };
 }
 
+const NAME = /^(?:[a-j]|[ivx]+|\d{1,2})$/;
+const LONGEST_NAME = 4;
+
 function labelAt(marks: readonly Mark[], at: number): Label | null {
-  const open = marks[at]?.word === "(" || marks[at]?.word === "[";
+  const word = marks[at]?.word ?? "";
+  if (word.length > LONGEST_NAME) return null;
+  const open = word === "(" || word === "[";
   const name = marks[open ? at + 1 : at];
   const close = marks[open ? at + 2 : at + 1];
   if (name === undefined || close === undefined || name.phrase !== undefined) return null;
@@ -50,7 +55,7 @@ function labelAt(marks: readonly Mark[], at: number): Label | null {
     close.word === "]" ||
     (!open && (close.word === "." || close.word === ":"));
   const isTight = close.from === name.to;
-  if (!isClosed || !isTight || !/^(?:[a-j]|[ivx]+|\d{1,2})$/.test(name.word)) return null;
+  if (!isClosed || !isTight || !NAME.test(name.word)) return null;
   if (!open && !isAtStart(marks, at)) return null;
   return { label: name.word, first: at, behind: open ? at + 3 : at + 2 };
 }

@@ -10,17 +10,14 @@ import { isMoney } from "../facts/scope";
 export function changedAmount(facts: Facts): Facts | null {
   const { scope, ask } = facts;
   const isAsked = ask?.kind === "rate" || ask?.kind === "growth" || ask?.kind === "time";
+  if (!isAsked) return null;
   const before = scope.marks.find((mark) => {
+    if (!isMoney(mark)) return false;
     const [to, second] = scope.after(mark, 2);
-    return (
-      isMoney(mark) &&
-      scope.before(mark, 1)[0]?.word === "from" &&
-      to?.word === "to" &&
-      isMoney(second)
-    );
+    return scope.before(mark, 1)[0]?.word === "from" && to?.word === "to" && isMoney(second);
   });
   const after = before === undefined ? undefined : scope.after(before, 2)[1];
-  if (!isAsked || before === undefined || after === undefined) return null;
+  if (before === undefined || after === undefined) return null;
   const amounts = [before, after].map((mark) => ({
     ...amountFact(scope, mark, new Set()),
     at: null,

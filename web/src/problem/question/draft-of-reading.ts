@@ -9,8 +9,20 @@ import {
   type Draft,
 } from "@kestrelmoor/core/typing";
 
+/** What the fields have of a reading. */
+export type LinesRead = Pick<ToldReading, "file" | "partial" | "assumptions">;
+
+/** Without the text, so that the lines of a longer one are the same as long as both are read alike. */
+export function linesRead({ file, partial, assumptions }: ToldReading): LinesRead {
+  return {
+    ...(file === undefined ? {} : { file: { ...file, question: "" } }),
+    ...(partial === undefined ? {} : { partial }),
+    assumptions,
+  };
+}
+
 /** A reading in fields, as somebody would have typed it; `null` where it has no problem. */
-export function draftOfReading(reading: ToldReading): Draft | null {
+export function draftOfReading(reading: LinesRead): Draft | null {
   const { file, partial, assumptions } = reading;
   const isAssumed = assumptions.some(({ code }) => code === "compounding");
   if (file === undefined) return partial === undefined ? null : blankDraft(partial, isAssumed);

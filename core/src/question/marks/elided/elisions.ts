@@ -20,7 +20,8 @@ export function withoutElisions(marks: readonly Mark[]): Mark[] {
       timeAt(marks, at, result) ??
       lengthLeftOut(marks, at, result);
     const mark = joined?.mark ?? marks[at];
-    if (mark !== undefined) result.push({ ...mark, index: result.length });
+    const index = result.length;
+    if (mark !== undefined) result.push(mark.index === index ? mark : { ...mark, index });
     at = joined?.next ?? at + 1;
   }
   return result;
@@ -74,6 +75,7 @@ function joined(first: Mark, last: Mark): Mark {
     behind: last.behind,
     to: last.to,
     text: `${first.text} ${last.text}`,
+    plain: `${first.plain} ${last.plain}`,
     figures: [...first.figures, ...last.figures],
   };
 }

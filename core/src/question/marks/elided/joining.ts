@@ -18,12 +18,11 @@ export function joinedMarks(
   const opening = marks[at];
   const last = marks[next - 1];
   if (opening === undefined || last === undefined) return null;
-  const text = marks
-    .slice(at, next)
-    .map((mark) => mark.text)
-    .join(" ");
+  const inner = marks.slice(at, next);
+  const text = inner.map((mark) => mark.text).join(" ");
+  const plain = inner.map((mark) => mark.plain).join(" ");
   const { behind, to } = last;
-  return { mark: { ...opening, behind, to, text, figures, phrase }, next };
+  return { mark: { ...opening, behind, to, text, plain, figures, phrase }, next };
 }
 
 /** The place behind what joins a list's members, a comma, "and" or both, or null where the list ends. */
