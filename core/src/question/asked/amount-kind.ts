@@ -65,6 +65,21 @@ const RULES: readonly AmountRule[] = [
     unless: [/ (?:each|every) /],
   },
   { kind: "start", fits: [/ how much (?:yields|produces|brings in|provides|pays for) /] },
+  // "Which sum grows to £20,000?", "What was put into it?"
+  {
+    kind: "start",
+    fits: [
+      / (?:which|what) (?:\S+ )?(?:sum|amount|deposit|capital|principal|investment)(?: of money)? (?:(?:invested|deposited|put away|lent|left|today|now) ){0,2}(?:will |would |must |has to )?(?:grows?|becomes?|amounts?|accumulates?|increases?|rises?) (?:to |into )/,
+    ],
+    unless: [EACH],
+  },
+  {
+    kind: "start",
+    fits: [
+      / (?:was|were|had been|has been) (?:put|paid|placed|invested|deposited|lent) (?:in|into) /,
+    ],
+    unless: [/ (?:each|every) /],
+  },
   { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) /] },
   {
     kind: "final",

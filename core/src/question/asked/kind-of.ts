@@ -92,7 +92,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   )
     return "present";
   if (
-    / (?:accumulated value|future value|final amount|final value|maturity value|accumulated amount|terminal value) /.test(
+    / (?:accumulated value|future value|fv|final amount|final value|maturity value|accumulated amount|terminal value) /.test(
       words,
     )
   )

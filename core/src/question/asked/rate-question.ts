@@ -102,12 +102,14 @@ function halves(
   const after = marks.slice(at);
   const cut = after.findIndex(
     ({ word, phrase, quantity }, place) =>
-      place > 0 && phrase === undefined && quantity === undefined && TURNS.test(word),
+      place > 0 &&
+      ((phrase === undefined && quantity === undefined && TURNS.test(word)) ||
+        isRestated(after, place)),
   );
   const own = cut === -1 ? after : after.slice(0, cut);
   const before = marks.slice(0, at);
   const asks = before.findIndex(({ word }) =>
-    /^(?:what|which|find|determine|calculate|give|state|at)$/.test(word),
+    /^(?:what|whats|what's|which|find|determine|calculate|give|state|at)$/.test(word),
   );
   // "Which continuous rate gives the same growth as 5% compounded semi-annually?": the wanted one comes first.
   const isFirst =
@@ -123,6 +125,16 @@ function halves(
   return isFirst
     ? { source: [...(turn === -1 ? [] : leadOf(before.slice(turn))), ...own], target: wanted }
     : { source: [...lead, ...own], target: [...(cut === -1 ? [] : after.slice(cut))] };
+}
+
+/** "What 7% compounded daily is effective", "what is 7% compounded daily effective": behind a whole quotation another. */
+function isRestated(marks: readonly Mark[], at: number): boolean {
+  const quoted = marks[at]?.word === "is" ? marks[at + 1] : marks[at];
+  return (
+    quoted?.phrase?.kind === "quoted" &&
+    quoted.phrase.as === "effective" &&
+    marks.slice(0, at).some(({ phrase }) => phrase?.kind === "compounding")
+  );
 }
 
 /** "A nominal rate of 9%": what quotes the given rate before its figure. */

@@ -88,7 +88,7 @@ function agreesWithoutPayments(kind: AskKind, problem: Problem): boolean {
   return kind === "present" || kind === "start" ? !isLate : true;
 }
 
-const HALF_A_CENT = 0.005;
+export const HALF_A_CENT = 0.005;
 const MOST_PERCENT = 150;
 const FALLS =
   / (?:fall|falls|fell|fallen|falling|los(?:es?|t|ing)|loss|losses|decline[sd]?|shrinks?|shrank|shrunk|decreas\w+|drops?|dropped|less|negative|reduc\w+) /;

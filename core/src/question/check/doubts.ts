@@ -5,7 +5,7 @@ import { isOpen } from "../facts/rates";
 import { timesSpan } from "../marks/span";
 import type { PartRead } from "../parts/part";
 import { isDoubtful, type Unused } from "./account";
-import { agrees, isSensible } from "./agreement";
+import { agrees, HALF_A_CENT, isSensible } from "./agreement";
 import { isShareUnread } from "./gaps";
 
 /** A text with the parts that it has been read as, and what they leave out. */
@@ -37,8 +37,22 @@ export function isLeftOver(read: PartsOfText): boolean {
 function isAnswered({ facts, parts, solved }: PartsOfText): boolean {
   return (
     parts.every(isAgreed) &&
+    !parts.some((part) => isNothing(part, parts, solved)) &&
     solved.every(({ solved: one }) => !one.ok || isSensible(one.value, facts.scope.words))
   );
+}
+
+/** "How much is owed after 7 years?": nobody asks for what is not there any more. */
+function isNothing(
+  { follow }: PartRead,
+  parts: readonly PartRead[],
+  solved: readonly SolvedPart[],
+) {
+  if (follow === null) return false;
+  const label = parts[follow.of]?.label ?? "a";
+  const source = solved.find((one) => one.label === label)?.solved;
+  const value = source?.ok === true ? source.value.also[follow.index] : undefined;
+  return typeof value === "number" && Math.abs(value) < HALF_A_CENT;
 }
 
 /** "The 20th payment": which one is asked for is not to be passed over. */

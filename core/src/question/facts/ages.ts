@@ -8,7 +8,7 @@ export interface AgeFact {
 }
 
 const BEFORE =
-  /^(?:turns|turned|turn|turning|is|aged|age|until|till|at|reaches|between|to|and|from|now|of|becomes|just|be|was)$/;
+  /^(?:am|im|i'm|turns|turned|turn|turning|is|aged|age|until|till|at|reaches|between|to|and|from|now|of|becomes|just|be|was)$/;
 
 /**
  * The ages that the times of a problem are told by, in the order of a life.
@@ -30,9 +30,9 @@ export function agesIn(scope: Scope): AgeFact[] {
     told.length === 2 &&
     first !== undefined &&
     second !== undefined &&
-    /^(?:is|am|aged)$/.test(scope.before(first.mark, 1)[0]?.word ?? "") &&
-    (scope.before(second.mark, 1)[0]?.word === "at" ||
-      /^(?:he|she|they)$/.test(scope.before(second.mark, 2)[1]?.word ?? ""));
+    /^(?:is|am|was|aged|im|i'm)$/.test(scope.before(first.mark, 1)[0]?.word ?? "") &&
+    (/^(?:at|im|i'm)$/.test(scope.before(second.mark, 1)[0]?.word ?? "") ||
+      /^(?:he|she|they|i)$/.test(scope.before(second.mark, 2)[1]?.word ?? ""));
   const ages = [...new Map(told.map((fact) => [fact.age, fact])).values()];
   return (hasCue || isLife) && ages.length >= 2
     ? ages.sort((one, other) => one.age - other.age)

@@ -189,10 +189,13 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const found = until(scope.after(mark, 10), stop).find(fits) ?? null;
   const behind = found !== null && isOfNext(scope, mark, found) ? null : found;
   // "After ten years, in which it brings nothing, it can be sold for …".
-  const lead = until(scope.before(mark, 16), stop);
+  // "What is there after 3 years if I begin with 1,000": the time is asked about.
+  const starts = (other: Mark) =>
+    stop(other) || (other.word === "if" && other.phrase === undefined);
+  const lead = until(scope.before(mark, 16), starts);
   const opening = lead.at(-1);
   const isOpening = opening !== undefined && opening === scope.sentence(mark)[0] && fits(opening);
-  const before = until(scope.before(mark, 8), stop).find(fits) ?? (isOpening ? opening : null);
+  const before = until(scope.before(mark, 8), starts).find(fits) ?? (isOpening ? opening : null);
   if (behind === null || before === null) return behind ?? before;
   const [far, near] = [behind.index - mark.index, mark.index - before.index];
   return far <= near + 2 ? behind : before;

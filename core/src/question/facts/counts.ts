@@ -1,7 +1,7 @@
 import type { Mark } from "../marks/mark";
 import type { PaymentsFact } from "./payments-fact";
 import { PAYMENT_NOUN } from "./rates";
-import { until, wordsOf, type Scope } from "./scope";
+import { isMoney, until, wordsOf, type Scope } from "./scope";
 import { streamAt } from "./stream-at";
 
 /** "Three monthly rents are paid at signing, and the other 33 follow." */
@@ -116,7 +116,9 @@ export function isCount(scope: Scope, mark: Mark): boolean {
   const isTotal = / (?:in all|in total|altogether) /.test(wordsOf(behind.slice(0, 3)));
   // "Ten times, at intervals of half a year".
   const isTimes = words[0] === "times" && /^[,;.]$/.test(words[1] ?? "");
-  if (isOfThem || isTotal || isTimes) return true;
+  // "12 x €119".
+  const isTimesMoney = /^[x×]$/.test(words[0] ?? "") && isMoney(behind[1]);
+  if (isOfThem || isTotal || isTimes || isTimesMoney) return true;
   const noun = behind.findIndex(
     ({ word, phrase }) => PAYMENT_NOUN.test(word) && phrase === undefined,
   );

@@ -109,9 +109,10 @@ export function partOfYear(times: number): string {
 function notationBefore(scope: Scope, mark: Mark): Read {
   const before = until(scope.before(mark, 7), (other) => isMoney(other) || isPercent(other));
   const letter = before.findIndex(({ word }) => /^[ji]$/.test(word));
+  // "When I was 12 …, at 3.5%": the figure stands with its letter.
   const figure = before
     .slice(0, Math.max(letter, 0))
-    .find(({ quantity }) => quantity?.is === "number");
+    .findLast(({ word }) => !/^[_()^]$/.test(word));
   if (letter === -1 || figure?.quantity?.is !== "number" || letter > 5)
     return { quoting: {}, marks: [] };
   const times = figure.quantity.value;

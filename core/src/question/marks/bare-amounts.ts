@@ -8,7 +8,7 @@ const PAYS =
   /^(?:paying|pays?|paid|repays?|repaying|saves?|saving|deposits?|depositing|puts?|putting|adds?|adding|invests?|investing|contributes?|contributing|withdraws?|withdrawing|takes?|taking|draws?|drawing|receives?|receiving|gets?|getting|wants?|needs?|of)$/;
 const IS_PAID = /^(?:invested|deposited|paid|saved|received|withdrawn|repaid)$/;
 const HOLDS =
-  /^(?:owes?|owed|owing|borrows?|borrowed|borrowing|lends?|lent|invests?|invested|investing|deposits?|deposited|saves?|saved|puts?|pays?|paid|paying|costs?|costing|wants?|needs?|inherits?|inherited|has|have|had)$/;
+  /^(?:turns?|turned|into|owes?|owed|owing|borrows?|borrowed|borrowing|lends?|lent|invests?|invested|investing|deposits?|deposited|saves?|saved|puts?|pays?|paid|paying|costs?|costing|wants?|needs?|inherits?|inherited|has|have|had)$/;
 /** What is told its size right behind it. */
 const IS_NAMED =
   /^(?:outlay|loan|debt|mortgage|principal|fund|face|par|nominal|value|instal?lments?|repayments?)$/;
@@ -29,24 +29,34 @@ function withTold(marks: readonly Mark[]): Mark[] {
   const paid = new Set(
     marks.filter(({ quantity }) => quantity?.is === "money").map(({ sentence }) => sentence),
   );
-  return marks.map((mark, at) => {
-    const { quantity } = mark;
-    if (quantity?.is !== "number" || quantity.isOrdinal || quantity.value < LEAST_PAID) return mark;
+  const told = [...marks];
+  // From behind, for a list of amounts has its time behind the last: "3,000, 3,500 and 4,000 in 1, 2 and 3 years".
+  for (let at = marks.length - 1; at >= 0; at -= 1) {
+    const mark = marks[at];
+    const quantity = mark?.quantity;
+    if (mark === undefined || quantity?.is !== "number") continue;
+    if (quantity.isOrdinal || quantity.value < LEAST_PAID) continue;
     const around = {
       earlier: marks[at - 2],
       before: marks[at - 1],
-      next: marks[at + 1],
-      second: marks[at + 2],
+      next: told[at + 1],
+      second: told[at + 2],
     };
     const isAmount =
       !isCountOfPayments(around) &&
       ((paid.has(mark.sentence) && (isTimed(around) || isOfRhythm(around))) ||
         isPaidSoOften(around) ||
-        (quantity.value >= LEAST_HELD && isHeld(around)));
-    return isAmount
-      ? { ...mark, quantity: { is: "money", value: quantity.value, currency: null } }
-      : mark;
-  });
+        (quantity.value >= LEAST_HELD && (isHeld(around) || isListed(around))));
+    if (isAmount)
+      told[at] = { ...mark, quantity: { is: "money", value: quantity.value, currency: null } };
+  }
+  return told;
+}
+
+/** One of a list, before another that is an amount. */
+function isListed({ before, next, second }: Around): boolean {
+  const isYear = /^(?:in|since|from|to|by|until|of|year)$/.test(before?.word ?? "");
+  return !isYear && /^(?:,|and)$/.test(next?.word ?? "") && second?.quantity?.is === "money";
 }
 
 interface Around {
@@ -89,9 +99,12 @@ function isHeld({ earlier, before, next }: Around): boolean {
   const name = before?.word === "of" ? earlier : before;
   const isNamed = name?.phrase === undefined && IS_NAMED.test(name?.word ?? "");
   const isEnd = next === undefined;
+  const isBegunWith =
+    before?.word === "with" &&
+    /^(?:start|starts|begin|begins|open|opens)$/.test(earlier?.word ?? "");
   return (
     (isNamed && (isEnd || next.phrase !== undefined || GOES_ON.test(next.word))) ||
-    (HOLDS.test(before?.word ?? "") &&
+    ((HOLDS.test(before?.word ?? "") || isBegunWith) &&
       (next?.phrase?.kind === "when" || GOES_ON.test(next?.word ?? "")))
   );
 }

@@ -15,7 +15,9 @@ export function bond(facts: Facts, choices: Choices): Shape | null {
   const coupon = percents.find(({ use }) => use === "coupon");
   if (
     coupon === undefined ||
-    !/ (?:bond|bonds|debenture|debentures|note|notes|gilt|gilts) /.test(scope.words)
+    !/ (?:bond|bonds|debenture|debentures|note|notes|gilt|gilts|face value|redeemed|redemption) /.test(
+      scope.words,
+    )
   )
     return null;
   const monies = scope.marks.filter(isMoney);

@@ -1,8 +1,15 @@
 import { followUpIn } from "../asked/follow-up";
+import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
 import type { Shape } from "./shape";
 
-const KINDS = new Set(["balance", "interest", "principal", "total"]);
+/** What is asked of a problem whose payment has to be found first. */
+export const FOLLOW_UPS: ReadonlySet<AskKind> = new Set<AskKind>([
+  "balance",
+  "interest",
+  "principal",
+  "total",
+]);
 
 /**
  * A question that asks for a balance, for interest or for a total, where the payment has to be found first: a follow-up
@@ -10,7 +17,11 @@ const KINDS = new Set(["balance", "interest", "principal", "total"]);
  */
 export function withFollowUp(facts: Facts, shape: Shape): Shape {
   const { problem } = shape;
-  if (problem === null || !KINDS.has(facts.ask?.kind ?? "") || isAnswerItself(facts, shape))
+  if (
+    problem === null ||
+    !FOLLOW_UPS.has(facts.ask?.kind ?? "amount") ||
+    isAnswerItself(facts, shape)
+  )
     return shape;
   const read = followUpIn(facts, problem);
   if (read === null) return shape;

@@ -47,6 +47,11 @@ function givensIn(scope: Scope): Given[] {
       mark.phrase === undefined && mark.quantity === undefined ? LETTERS[mark.word] : undefined;
     if (letter === undefined || found.some((given) => given.letter === letter)) return;
     const after = scope.marks.slice(at + 1, at + 7);
+    // "PMT?", "Find FV."
+    if (isCapital(mark) && /^[?.]$/.test(after[0]?.word ?? "?")) {
+      found.push({ letter, mark, value: null });
+      return;
+    }
     const equals = after.findIndex(({ word }) => word === "=" || word === ":");
     const isClose =
       equals !== -1 &&
@@ -59,6 +64,10 @@ function givensIn(scope: Scope): Given[] {
     found.push({ letter, mark, value: isOpen ? null : value });
   });
   return found;
+}
+
+function isCapital({ text }: Mark): boolean {
+  return text.length > 1 && text === text.toUpperCase();
 }
 
 function figureOf(given: Given | undefined): number | null {

@@ -72,7 +72,9 @@ export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
     const later = Number((base * (1 + grown.percent / 100)).toPrecision(15));
     return [factOf(amounts[0]?.mark ?? grown.mark, base), factOf(grown.mark, later)];
   }
-  if (amounts.some(({ mark }) => isMoney(mark))) return null;
+  // What was there before is told by its time, wherever it stands.
+  const isOrdered = amounts.length > 1 && amounts.some(({ since }) => since !== undefined);
+  if (isOrdered || amounts.some(({ mark }) => isMoney(mark))) return null;
   const [first, second] = scope.marks.filter(isCountOfThings);
   if (first?.quantity?.is !== "number" || second?.quantity?.is !== "number") return null;
   return [factOf(first, first.quantity.value), factOf(second, second.quantity.value)];

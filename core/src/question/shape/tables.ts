@@ -120,12 +120,14 @@ function pairsIn({ scope }: Facts): Row | null {
   const rows: Entry[] = [];
   scope.marks.forEach((mark, at) => {
     const { phrase } = mark;
-    const [colon, value] = scope.marks.slice(at + 1, at + 3);
+    const isPlain = /^[:=]$/.test(scope.marks[at + 1]?.word ?? "");
+    const value = scope.marks[at + (isPlain ? 2 : 1)];
     const amount = value === undefined ? null : valueOf(value);
-    const isPair =
-      phrase?.as === "end-of" && phrase.numbers.length === 1 && /^[:=]$/.test(colon?.word ?? "");
+    const isPair = phrase?.as === "end-of" && phrase.numbers.length === 1;
     const period = phrase?.numbers[0] ?? 0;
-    if (isPair && follows(rows, period) && value !== undefined && amount !== null)
+    // "Year 0 -12,000; year 1 4,000": without a colon, where they begin with today's.
+    const isRead = isPlain || period === 0 || rows[0]?.period === 0;
+    if (isPair && isRead && follows(rows, period) && value !== undefined && amount !== null)
       rows.push({ period, amount, marks: [mark, value] });
   });
   return rowOf(rows);
