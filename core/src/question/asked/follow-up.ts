@@ -25,6 +25,8 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
     timeIn(ask.marks) ??
     timeIn(facts.scope.marks.filter(({ sentence }) => sentence >= (ask.marks[0]?.sentence ?? 0)));
   const uses: Use[] = when === null ? [] : [{ mark: when, role: "time" }];
+  // "(a) What is it worth in 6 years? (b) In 9 years?": an amount by itself is asked for anew.
+  if (ask.kind === "future" && stream === undefined) return null;
   if (ask.kind === "balance" || ask.kind === "future" || isFundAsked(ask.marks)) {
     const counted = paymentsBefore(ask.marks);
     const at =
@@ -41,7 +43,9 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
     if (rank !== null) uses.push({ mark: rank.mark, role: "time" });
     return { follow: { find: ask.kind, ...span }, uses };
   }
-  if (ask.kind === "total" && stream !== undefined)
+  // With money down, the payments alone are not all that it costs.
+  const isWhole = !problem.flows.some(({ id }) => id.startsWith("down"));
+  if (ask.kind === "total" && stream !== undefined && isWhole)
     return { follow: { find: "total", of: stream.id }, uses };
   return null;
 }

@@ -1,6 +1,8 @@
 import type { Problem } from "../../engine/problem/schema";
 import type { SolvedPart } from "../../engine/question/solve-question";
+import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
+import { wordsOf } from "../facts/scope";
 import { isOpen } from "../facts/rates";
 import { timesSpan } from "../marks/span";
 import type { PartRead } from "../parts/part";
@@ -29,6 +31,7 @@ export function isLeftOver(read: PartsOfText): boolean {
   return (
     unused.some((one) => isDoubtful(facts.scope, one, used, lengths)) ||
     isRateLeft(read) ||
+    isChangeLeft(read) ||
     isRankLeft(read)
   );
 }
@@ -70,6 +73,15 @@ function isRankLeft({ parts, unused }: PartsOfText): boolean {
   );
 }
 
+/** "… if it is 5% instead": what is changed is never a part of the story. */
+function isChangeLeft({ facts: { scope }, unused }: PartsOfText): boolean {
+  return unused.some(({ mark }) => {
+    const is = mark.quantity?.is;
+    const words = is === "percent" || is === "money" ? wordsOf(scope.sentence(mark)) : "";
+    return / instead (?!of )/.test(words);
+  });
+}
+
 /** A rate with its quotation is no part of the story, wherever it stands. */
 function isRateLeft({ facts, unused }: PartsOfText): boolean {
   return unused.some(({ mark }) =>
@@ -88,10 +100,14 @@ function lengthsIn(problem: Problem | null): readonly string[] {
   );
 }
 
+const SUMS: ReadonlySet<AskKind> = new Set<AskKind>(["total", "interest", "principal"]);
+
 const ONE_OF_SEVERAL = /^(?:each|every|payment|instal?lment|deposit|withdrawal|repayment|rent)$/;
 
 function isAgreed({ facts: { ask }, shape: { problem }, follow }: PartRead): boolean {
   if (follow !== null || problem === null) return true;
+  // A total, interest or principal is never the unknown of a problem.
+  if (ask !== null && SUMS.has(ask.kind)) return false;
   const asked = ask?.marks ?? [];
   return agrees(ask?.kind ?? "amount", problem, {
     isOfEach: asked.some(

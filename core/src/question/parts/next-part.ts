@@ -1,11 +1,12 @@
-import type { FlowOf, Problem, Rate } from "../../engine/problem/schema";
+import type { FlowOf } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
-import { addSpans, periodsIn, timesSpan, yearsIn } from "../marks/span";
-import { quotationOf, rateOf } from "../shape/quotations";
-import { type Choices, type Shape, type Use, usesOf } from "../shape/shape";
+import { periodsIn } from "../marks/span";
+import { quotationOf } from "../shape/quotations";
+import { type Choices, type Shape, usesOf } from "../shape/shape";
+import { drawn } from "./drawn";
+import { frame, type Made, paymentPart } from "./made";
 import type { PartRead } from "./part";
-
-type Linked = Readonly<Record<string, unknown>>;
+import { renewed } from "./renewed";
 
 /**
  * A part that goes on from the answers of earlier ones: a loan renewed at another rate, the rate that a fee makes of
@@ -19,88 +20,19 @@ export function nextPart(
   label: string,
   own: Facts,
   facts: Facts,
-  read: readonly PartRead[],
+  read: PartRead[],
   choices: Choices,
 ): PartRead | null {
   const made =
     renewed(own, read, choices) ??
     soldBond(own, read, choices) ??
     trueRate(own, read, choices) ??
-    otherRhythm(own, read);
+    otherRhythm(own, read) ??
+    drawn(own, read, choices);
   if (made === null) return null;
-  const shape: Shape = { problem: null, uses: made.uses, assumptions: [], missing: [] };
+  const { uses, assumptions = [] } = made;
+  const shape: Shape = { problem: null, uses, assumptions, missing: [] };
   return { label, shape, facts, follow: null, linked: made.linked };
-}
-
-interface Made {
-  readonly linked: Linked;
-  readonly uses: readonly Use[];
-}
-
-interface Base {
-  readonly label: string;
-  readonly problem: Problem;
-  readonly stream: FlowOf<"stream">;
-}
-
-/** The earlier part that found a payment. */
-function paymentPart(read: readonly PartRead[]): Base | null {
-  for (const { label, shape } of read) {
-    const stream = shape.problem?.flows.find(
-      (flow): flow is FlowOf<"stream"> => flow.kind === "stream" && flow.amount === null,
-    );
-    if (label !== null && shape.problem !== null && stream !== undefined)
-      return { label, problem: shape.problem, stream };
-  }
-  return null;
-}
-
-/** Words of another rate from some time on. */
-export const CHANGES_RATE =
-  / (?:renew|renewed|renews|renewal|refinance|refinances|refinanced|remortgages?|new rate|rate (?:rises|falls|changes|is changed|goes|becomes|is raised|is cut|is reduced|drops|increases|climbs|jumps)|(?:raises|cuts|changes|lowers|reduces|increases|puts up) (?:the|its|his|her|their) (?:\S+ )?rate|at that point|from then on|then on) /;
-
-/** "At that point the rate is renewed at 4.95%: what is the new payment?" */
-function renewed(own: Facts, read: readonly PartRead[], choices: Choices): Made | null {
-  const base = paymentPart(read);
-  const rate = own.percents.find(({ use }) => use === "rate");
-  const isRenewal = CHANGES_RATE.test(own.scope.words);
-  if (base === null || rate === undefined || !isRenewal || own.ask?.kind === "rate") return null;
-  const balance = base.problem.also?.findIndex(({ find }) => find === "balance") ?? -1;
-  const follow = base.problem.also?.[balance];
-  const { count, every } = base.stream;
-  if (follow?.find !== "balance" || typeof follow.at !== "string" || typeof count !== "number")
-    return null;
-  const left = periodsIn(addSpans(timesSpan(count, every), follow.at, -1), every);
-  const told = own.scope.marks.find(
-    ({ phrase }) => phrase?.kind === "lasting" && phrase.as === "whole",
-  )?.phrase?.iso;
-  const payments = told === undefined || yearsIn(told) === 0 ? left : periodsIn(told, every);
-  const { rate: written, uses } = rateOf(rate, 0, every, choices);
-  return {
-    uses,
-    linked: {
-      ...frame(base.problem, [written]),
-      flows: [
-        {
-          id: "owed",
-          kind: "single",
-          direction: "in",
-          amount: { answerOf: base.label, also: balance },
-          at: "P0D",
-        },
-        {
-          id: "payments",
-          kind: "stream",
-          direction: "out",
-          amount: null,
-          every,
-          count: payments,
-          timing: base.stream.timing,
-          begins: "P0D",
-        },
-      ],
-    },
-  };
 }
 
 /** "The lender keeps back a fee of £450: what rate is the borrower really paying?" */
@@ -205,9 +137,4 @@ function otherRhythm(own: Facts, read: readonly PartRead[]): Made | null {
   );
   const uses = usesOf(stream?.marks ?? [], "payments", { flow: base.stream.id, field: "every" });
   return { uses, linked: { ...frame(base.problem, base.problem.rates), flows } };
-}
-
-function frame(problem: Problem, rates: readonly Rate[]): Record<string, unknown> {
-  const { format, version, currency } = problem;
-  return { format, version, ...(currency === undefined ? {} : { currency }), rates: [...rates] };
 }

@@ -1,14 +1,61 @@
 import type { Facts } from "../facts/facts";
 import type { Mark } from "../marks/mark";
 import { paymentsIn } from "../facts/payments";
-import { PAYMENT_NOUN, percentsIn } from "../facts/rates";
+import { isOpen, PAYMENT_NOUN, percentsIn, type PercentFact } from "../facts/rates";
 import { Scope } from "../facts/scope";
+
+/** A part with what stands before all of them, as one text: what the part says anew takes the place of what was said. */
+export function withPart(before: readonly Mark[], own: Facts, marks: readonly Mark[]): Mark[] {
+  const changed = own.percents.flatMap((fact) => {
+    const told = toldAnew(before, own, fact);
+    return told === null ? [] : [[told.mark, fact.mark] as const];
+  });
+  const places = new Map(changed);
+  const taken = new Set(changed.map(([, mark]) => mark));
+  const clauses = new Set([...taken].flatMap((mark) => clauseOf(own.scope, mark)));
+  const rest = marks.filter((mark) => !clauses.has(mark));
+  const lead =
+    changed.length === 0
+      ? before
+      : before.map((mark) => {
+          const anew = places.get(mark);
+          const { sentence, line } = mark;
+          return anew === undefined ? mark : { ...anew, sentence, line };
+        });
+  const others = own.percents.filter(({ mark }) => !taken.has(mark));
+  return [...withoutOverridden(lead, { ...own, percents: others }, rest), ...rest];
+}
+
+/** "If the rate is 4.2% instead", from its first word on. */
+function clauseOf(scope: Scope, mark: Mark): Mark[] {
+  const before = scope.before(mark, 8);
+  const opening = before.findIndex(({ word }) => word === "if");
+  const [next] = scope.after(mark, 1);
+  return [...before.slice(0, opening + 1), mark, ...(next?.word === "instead" ? [next] : [])];
+}
+
+const CHANGES =
+  / (?:instead|if (?:the|its|their) (?:\S+ )?(?:rate|growth|interest|inflation|increase)|if it (?:is|were|was)) /;
+
+/** "… if the rate is 4.2% instead": the figure alone is told anew; it is quoted, and grows, as the one before. */
+function toldAnew(
+  before: readonly Mark[],
+  { scope }: Facts,
+  fact: PercentFact,
+): PercentFact | null {
+  const isChange = fact.use === "rate" || fact.use === "growth";
+  if (!isChange || !isOpen(fact.quoting) || !CHANGES.test(scope.words)) return null;
+  const told = percentsIn(new Scope(before)).filter(({ use }) => use === fact.use);
+  const [only] = told;
+  const isQuoted = fact.use === "growth" || (only !== undefined && !isOpen(only.quoting));
+  return told.length === 1 && only !== undefined && isQuoted ? only : null;
+}
 
 /**
  * What stands before the parts, without what a part says anew: its own rate, its own time, its own end of the period
  * take the place of those.
  */
-export function withoutOverridden(
+function withoutOverridden(
   before: readonly Mark[],
   own: Facts,
   marks: readonly Mark[],

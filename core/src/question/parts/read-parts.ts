@@ -1,31 +1,50 @@
 import type { FollowUp, Problem } from "../../engine/problem/schema";
 import { followUpIn } from "../asked/follow-up";
 import { factsIn, type Facts } from "../facts/facts";
-import { Scope } from "../facts/scope";
+import { isPercent, Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { shapeOf } from "../shape/shape-of";
 import type { Choices, Shape } from "../shape/shape";
+import { laterPart } from "./later";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
-import { withoutOverridden } from "./override";
+import { withPart } from "./override";
 import type { Split } from "./split";
 
 /** Reads each part with what stands before all of them. */
 export function readParts({ preamble, parts }: Split, choices: Choices): PartRead[] {
   const read: PartRead[] = [];
   const [first] = parts;
+  const shared = tailOf(preamble, parts);
   // Where all is told in the first part, the others change something of it.
-  const isEmpty = !preamble.some(
-    ({ quantity, phrase }) =>
-      phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
-  );
+  const isEmpty =
+    shared.length === 0 &&
+    !preamble.some(
+      ({ quantity, phrase }) =>
+        phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
+    );
   for (const [index, { label, marks }] of parts.entries()) {
     const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
     const before = index > 0 && isLater ? [...preamble, ...(first?.marks ?? [])] : preamble;
     const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
-    read.push(alone ?? readPart(label, before, marks, read, choices));
+    const own = index === parts.length - 1 ? marks : [...marks, ...shared];
+    read.push(alone ?? readPart(label, before, own, read, choices));
   }
   return read;
+}
+
+/** "… for money to (a) double (b) treble at 6% compounded quarterly?": what is told behind the last part is of all. */
+function tailOf(preamble: readonly Mark[], parts: Split["parts"]): readonly Mark[] {
+  const last = parts.at(-1)?.marks ?? [];
+  const opening = preamble.at(-1);
+  const others = parts.slice(0, -1);
+  const hasRate = [preamble, ...others.map(({ marks }) => marks)].some((marks) =>
+    marks.some(isPercent),
+  );
+  const isOneSentence = others.every(({ marks }) => marks.at(-1)?.sentence === opening?.sentence);
+  const percent = last.findIndex(isPercent);
+  if (hasRate || !isOneSentence || percent < 1) return [];
+  return last.slice(last[percent - 1]?.word === "at" ? percent - 1 : percent);
 }
 
 /** "(ii) What would the payment be over four years?" goes on from the payments of the first part. */
@@ -64,7 +83,7 @@ function readPart(
   choices: Choices,
 ): PartRead {
   const own = factsIn(new Scope(marks));
-  const facts = factsIn(new Scope([...withoutOverridden(before, own, marks), ...marks]));
+  const facts = factsIn(new Scope(withPart(before, own, marks)));
   const base = read.findIndex(
     ({ shape, follow }, at) => shape.problem !== null && (follow === null || follow.of === at),
   );
@@ -72,6 +91,8 @@ function readPart(
   if (base !== -1 && problem !== null && problem !== undefined) {
     const followed = tellsNothing(own) ? followUpIn(own.ask === null ? facts : own, problem) : null;
     if (followed !== null) return followedPart(label, own, followed, base, read);
+    const later = tellsNothing(own) ? laterPart(label, own, read) : null;
+    if (later !== null) return later;
     const next = nextPart(label, own, facts, read, choices);
     if (next !== null) return next;
   }

@@ -4,9 +4,10 @@ import { factsIn } from "../facts/facts";
 import { isMoney, isPercent, Scope, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import type { Choices } from "../shape/shape";
-import { CHANGES_RATE, nextPart } from "./next-part";
+import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { partOf } from "./read-parts";
+import { CHANGES_RATE } from "./renewed";
 
 /**
  * "A mortgage of $200,000 over 20 years costs 6%. After three years the rate rises to 7.5%. What is the new payment?":
