@@ -65,11 +65,18 @@ const RULES: readonly AmountRule[] = [
     unless: [/ (?:each|every) /],
   },
   { kind: "start", fits: [/ how much (?:yields|produces|brings in|provides|pays for) /] },
+  { kind: "start", fits: [/ how (?:large|big|much of) a (?:loan|mortgage|debt|advance) /] },
+  {
+    kind: "start",
+    fits: [
+      / how much (?:would|must|should|can|could|does|do|did) (?:\S+ ){1,3}?(?:sell|sells|be sold|be bought) /,
+    ],
+  },
   // "Which sum grows to £20,000?", "What was put into it?"
   {
     kind: "start",
     fits: [
-      / (?:which|what) (?:\S+ )?(?:sum|amount|deposit|capital|principal|investment)(?: of money)? (?:(?:invested|deposited|put away|lent|left|today|now) ){0,2}(?:will |would |must |has to )?(?:grows?|becomes?|amounts?|accumulates?|increases?|rises?) (?:to |into )/,
+      / (?:which|what|the) (?:\S+ )?(?:sum|amount|deposit|capital|principal|investment)(?: of money)? (?:that |which )?(?:(?:invested|deposited|put away|lent|left|today|now) ){0,2}(?:will have |will |would |must |has to )?(?:(?:grows?|grown|amounts?|amounted|accumulates?|accumulated|increases?|rises?|risen) (?:to |into )|becomes? )/,
     ],
     unless: [EACH],
   },

@@ -15,7 +15,7 @@ export interface Ask {
 }
 
 const ASKING =
-  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|restate|rewrite|change|turn|translate|quote|deduce|tell|rank|compare|wanted|discount|value)$/;
+  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|restate|rewrite|change|turn|translate|quote|deduce|tell|rank|compare|wanted|discount|capitalise|capitalize|value)$/;
 
 /** The sentence that asks: the last with a question mark or an asking verb, which is not the story's. */
 export function askIn(scope: Scope, taken: ReadonlySet<Mark>): Ask | null {

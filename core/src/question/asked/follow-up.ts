@@ -29,6 +29,8 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
   if (ask.kind === "future" && stream === undefined) return null;
   if (ask.kind === "balance" || ask.kind === "future" || isFundAsked(ask.marks)) {
     const counted = paymentsBefore(ask.marks);
+    const rank = ask.marks.find((_, place) => isRankBefore(ask.marks, place));
+    if (rank !== undefined) uses.push({ mark: rank, role: "time" });
     const at =
       counted !== null && stream !== undefined
         ? ofPayment(counted, stream)
@@ -89,8 +91,21 @@ function paymentsBefore(marks: readonly Mark[]): number | null {
       PAYMENT_NOUN.test(marks[place + 1]?.word ?? "") &&
       marks[place - 1]?.word === "after",
   );
-  const quantity = marks[at]?.quantity;
+  const quantity = (marks[at] ?? marks.find((_, place) => isRankBefore(marks, place)))?.quantity;
   return quantity?.is === "number" ? quantity.value : null;
+}
+
+/** "Right after the fifth", with or without its noun. */
+function isRankBefore(marks: readonly Mark[], at: number): boolean {
+  const quantity = marks[at]?.quantity;
+  const [next] = marks.slice(at + 1);
+  return (
+    quantity?.is === "number" &&
+    quantity.isOrdinal &&
+    marks[at - 1]?.word === "the" &&
+    /^(?:after|following)$/.test(marks[at - 2]?.word ?? "") &&
+    (next === undefined || /^[?.,)]$/.test(next.word) || PAYMENT_NOUN.test(next.word))
+  );
 }
 
 /** After a time, or right after a payment that is told by its number. */

@@ -16,7 +16,10 @@ const MANY_COINS = / how many (?:euros?|pounds?|dollars?|rands?|rupees?|pence|ce
 
 /** What the words of a question ask for. */
 export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
-  const words = asked.replace(MANY_COINS, " how much ");
+  // "What would it become at that rate?" asks for no rate.
+  const words = asked
+    .replace(MANY_COINS, " how much ")
+    .replace(/ at (?:that|this|the same|the old|its) (?:\S+ )?rate /, " ");
   if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
   if (isValueThen(marks)) return "future";
   if (isValueNow(marks)) return "present";
@@ -47,7 +50,9 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
       ? "begins"
       : "time";
   }
-  if (words.startsWith(" discount ")) return "present";
+  if (/^ (?:discount|capitali[sz]e) /.test(words)) return "present";
+  const isTimed = marks.some(({ phrase }) => phrase?.kind === "when" && phrase.as !== "now");
+  if (/^ value (?:it|them|this|these|those) /.test(words) && !isTimed) return "present";
   if (
     / (?:find|determine|calculate|what is) the (?:time|term|length of time|number of years) /.test(
       words,
@@ -97,6 +102,14 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "future";
+  // "How much would you have to lend for the borrower to owe you £1,000?"
+  if (
+    / how much (?:would|must|should|do|does|can|could|has|have) (?:\S+ ){1,4}?(?:lend|invest|deposit|put away|set aside) (?:\S+ ){0,9}?(?:for|so that|if) /.test(
+      words,
+    ) &&
+    !/ (?:each|every|a (?:week|month|quarter|year)) /.test(words)
+  )
+    return "start";
   if (
     / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) /.test(
       headOf(words),

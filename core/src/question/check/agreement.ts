@@ -21,6 +21,9 @@ export function agrees(
 ): boolean {
   if (kind === "count" || kind === "time" || kind === "begins") return isTimeUnknown(problem);
   if (kind === "rate") return problem.rates.some(({ percent }) => percent === null);
+  // "What would it become at that rate?": an amount is asked for, and no rate.
+  const isOfAmount = AMOUNTS.has(kind);
+  if (isOfAmount && problem.rates.some(({ percent }) => percent === null)) return false;
   if (kind === "net-value") return problem.ask !== undefined && hasBothWays(problem);
   const stream = problem.flows.find((flow) => flow.kind === "stream");
   if (stream?.kind !== "stream") return agreesWithoutPayments(kind, problem);
@@ -50,6 +53,15 @@ export function agrees(
       return !isLaterAsked || (single === undefined ? !isValue : isLate);
   }
 }
+
+const AMOUNTS: ReadonlySet<AskKind> = new Set<AskKind>([
+  "payment",
+  "future",
+  "present",
+  "start",
+  "final",
+  "balance",
+]);
 
 /** A net value is of what is spent and what is got. */
 function hasBothWays({ flows }: Problem): boolean {

@@ -21,7 +21,7 @@ export interface PartsOfText {
 
 /** Whether something tells that a text is read wrongly: figures that are left over, or an answer that was not asked for. */
 export function isDoubted(read: PartsOfText): boolean {
-  return isLeftOver(read) || isShareUnread(read.facts) || !isAnswered(read);
+  return isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read) || !isAnswered(read);
 }
 
 /** Whether a figure is left out that rather belongs to the problem. */
@@ -70,6 +70,29 @@ function isRankLeft({ parts, unused }: PartsOfText): boolean {
           ask?.marks.includes(mark) === true &&
           problem?.flows.some(({ kind }) => kind === "stream") === true,
       ),
+  );
+}
+
+const VALUES: ReadonlySet<AskKind> = new Set<AskKind>(["present", "future", "start", "amount"]);
+
+/** "£2,000 now or £2,500 in 4 years": what is chosen among is not to be had together. */
+function isEitherTaken({ facts, parts, used }: PartsOfText): boolean {
+  const isOfBoth = parts.some(({ facts: { ask } }) => ask !== null && VALUES.has(ask.kind));
+  return (
+    isOfBoth &&
+    facts.scope.sentences().some((sentence) => {
+      const either = sentence.filter(
+        (mark) => mark.quantity?.is === "money" && used.has(mark.index),
+      );
+      const [first, second] = either;
+      if (first === undefined || second === undefined) return false;
+      const between = sentence.slice(sentence.indexOf(first) + 1, sentence.indexOf(second));
+      const isChoice = / (?:choice|choose|chooses|choosing) (?:between )?/.test(wordsOf(sentence));
+      return (
+        (isChoice && between.some(({ word }) => word === "and")) ||
+        between.some(({ word }) => word === "or")
+      );
+    })
   );
 }
 

@@ -95,7 +95,20 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
     ((behind[at - 2]?.word !== ")" && !PAYMENT_NOUN.test(behind[at - 2]?.word ?? "")) ||
       SINGLE.test(behind[at - 3]?.word ?? ""));
   const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
-  return (LEADS.test(lead) || isNoun) && !isOfOther ? (behind[at] ?? null) : null;
+  const isLed = (LEADS.test(lead) || isNoun) && !isOfOther;
+  return isLed || isOnlyOfSentence(scope, cue, behind[at]) ? (behind[at] ?? null) : null;
+}
+
+/** "Every six months, from now on, a windmill brings its owner £900": a sentence that begins with how often. */
+function isOnlyOfSentence(scope: Scope, cue: Mark, money: Mark | undefined): boolean {
+  const sentence = scope.sentence(cue);
+  return (
+    money !== undefined &&
+    sentence[0] === cue &&
+    sentence.filter(isMoney).length === 1 &&
+    !sentence.some(isPercent) &&
+    !isPrincipal(scope, money, FARTHEST)
+  );
 }
 
 /** The first; or the one that is said to be it: "the quarterly payment on a £900 debt is £50". */

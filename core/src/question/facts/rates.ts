@@ -140,7 +140,15 @@ function quotingBehind(scope: Scope, mark: Mark): Read {
         isClose &&
         !isOfPayments(behind[place + 1]) &&
         quoting.per === undefined);
-    if (isTold) {
+    // "5.5% a year is added every three months".
+    const isAddedSo =
+      phrase?.kind === "every" &&
+      isClose &&
+      /^(?:added|credited)$/.test(behind[place - 1]?.word ?? "");
+    if (isAddedSo) {
+      quoting = { compounding: everyOf(other), ...quoting };
+      marks.push(other);
+    } else if (isTold) {
       quoting = { ...quotingOf(other), ...quoting };
       marks.push(other);
     } else if (!FILLERS.test(other.word) || phrase !== undefined) isClose = false;

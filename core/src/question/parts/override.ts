@@ -94,10 +94,14 @@ function withoutOverridden(
 }
 
 /** "If £1,000 is paid instead", "if the payments are €300". */
-function isOtherPayment({ scope, amounts }: Facts): boolean {
+function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
   const [only] = amounts;
   if (only === undefined || amounts.length > 1) return false;
   const near = [...scope.before(only.mark, 4), ...scope.after(only.mark, 3)];
+  // "After how many payments does it pass £50,000?" tells of what they come to.
+  const isTimeAsked = ask?.kind === "count" || ask?.kind === "time";
+  const isChanged = near.some(({ word }) => /^(?:instead|paid|pays?|are|is|were)$/.test(word));
+  if (isTimeAsked && !isChanged) return false;
   return near.some(
     ({ word }) =>
       PAYMENT_NOUN.test(word) || /^(?:paid|pays?|instead|each|deposits?|deposited)$/.test(word),

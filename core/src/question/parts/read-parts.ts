@@ -1,7 +1,7 @@
 import type { FollowUp, Problem } from "../../engine/problem/schema";
 import { followUpIn } from "../asked/follow-up";
 import { factsIn, type Facts } from "../facts/facts";
-import { isPercent, Scope } from "../facts/scope";
+import { Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { shapeOf } from "../shape/shape-of";
 import type { Choices, Shape } from "../shape/shape";
@@ -9,42 +9,33 @@ import { laterPart } from "./later";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { withPart } from "./override";
+import { rateOfFirst, withShared } from "./shared";
 import type { Split } from "./split";
 
 /** Reads each part with what stands before all of them. */
-export function readParts({ preamble, parts }: Split, choices: Choices): PartRead[] {
+export function readParts(split: Split, choices: Choices): PartRead[] {
+  const { preamble, parts } = withShared(split);
   const read: PartRead[] = [];
   const [first] = parts;
-  const shared = tailOf(preamble, parts);
   // Where all is told in the first part, the others change something of it.
-  const isEmpty =
-    shared.length === 0 &&
-    !preamble.some(
-      ({ quantity, phrase }) =>
-        phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
-    );
+  const isEmpty = !tells(preamble) && tells(split.parts[0]?.marks ?? []);
   for (const [index, { label, marks }] of parts.entries()) {
     const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
-    const before = index > 0 && isLater ? [...preamble, ...(first?.marks ?? [])] : preamble;
+    const told = first?.marks ?? [];
+    const rate = index === 0 ? [] : rateOfFirst(preamble, told, marks);
+    const before = [...preamble, ...(index > 0 && isLater ? told : rate)];
     const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
-    const own = index === parts.length - 1 ? marks : [...marks, ...shared];
-    read.push(alone ?? readPart(label, before, own, read, choices));
+    read.push(alone ?? readPart(label, before, marks, read, choices));
   }
   return read;
 }
 
-/** "… for money to (a) double (b) treble at 6% compounded quarterly?": what is told behind the last part is of all. */
-function tailOf(preamble: readonly Mark[], parts: Split["parts"]): readonly Mark[] {
-  const last = parts.at(-1)?.marks ?? [];
-  const opening = preamble.at(-1);
-  const others = parts.slice(0, -1);
-  const hasRate = [preamble, ...others.map(({ marks }) => marks)].some((marks) =>
-    marks.some(isPercent),
+/** Whether there is more than plain words and numbers. */
+function tells(marks: readonly Mark[]): boolean {
+  return marks.some(
+    ({ quantity, phrase }) =>
+      phrase !== undefined || (quantity !== undefined && quantity.is !== "number"),
   );
-  const isOneSentence = others.every(({ marks }) => marks.at(-1)?.sentence === opening?.sentence);
-  const percent = last.findIndex(isPercent);
-  if (hasRate || !isOneSentence || percent < 1) return [];
-  return last.slice(last[percent - 1]?.word === "at" ? percent - 1 : percent);
 }
 
 /** "(ii) What would the payment be over four years?" goes on from the payments of the first part. */

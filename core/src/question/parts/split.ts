@@ -56,7 +56,9 @@ function labelAt(marks: readonly Mark[], at: number): Label | null {
     (!open && (close.word === "." || close.word === ":"));
   const isTight = close.from === name.to;
   if (!isClosed || !isTight || !NAME.test(name.word)) return null;
-  if (!open && !isAtStart(marks, at)) return null;
+  // "At a) 5% effective, b) 6% …": a letter with a bracket that touches it is a label anywhere.
+  const isLetter = close.word === ")" && /^[a-j]$/.test(name.word);
+  if (!open && !isLetter && !isAtStart(marks, at)) return null;
   return { label: name.word, first: at, behind: open ? at + 3 : at + 2 };
 }
 

@@ -1,7 +1,7 @@
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import { interestOf } from "./rates";
-import { isMoney, isYear } from "../facts/scope";
+import { isMoney, isYear, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 
 export const TIMES: Readonly<Record<string, number>> = {
@@ -48,7 +48,11 @@ export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
       (mark) =>
         TIMES[mark.word] !== undefined && mark.phrase === undefined && mark.quantity === undefined,
     );
-  const isByHalf = word?.word === "half" && scope.before(word, 1)[0]?.word === "by";
+  // "Grows by half", "half as much again".
+  const isByHalf =
+    word?.word === "half" &&
+    (scope.before(word, 1)[0]?.word === "by" ||
+      / half (?:as much |as many )?again /.test(wordsOf([word, ...scope.after(word, 3)])));
   const times = isByHalf
     ? 1.5
     : figure?.quantity?.is === "number"
@@ -64,6 +68,13 @@ export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
     const [first, second] = isOfPrices ? [times * base, base] : [base, times * base];
     return [factOf(own?.mark ?? word, first), factOf(word, second)];
   }
+  // "Is worth a quarter of its price": the price itself is 1.
+  const share = facts.percents.find(
+    ({ use, mark }) =>
+      use === "share" && mark.quantity?.is === "percent" && mark.quantity.isFraction === true,
+  );
+  if (share?.percent !== null && share !== undefined && amounts.length === 0)
+    return [factOf(share.mark, 1), factOf(share.mark, share.percent / 100)];
   const grown = facts.percents.find(
     ({ use, marks, percent }) => use === "growth" && marks.length === 1 && percent !== null,
   );

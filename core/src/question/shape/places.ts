@@ -1,7 +1,7 @@
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import type { Role } from "../facts/roles";
-import type { Side } from "./sides";
+import { isHadThen, type Side } from "./sides";
 
 /** Where the single amounts of a question with streams belong. */
 export interface Places {
@@ -77,7 +77,7 @@ function placeOf(
       facts.ask?.kind === "rate" &&
       at === null &&
       role !== "deposit" &&
-      role !== "fund";
+      (role !== "fund" || isHadThen(facts, amount));
     if (isResult) return "end";
     const isGoal = all.length === 1 && isDepositAsked && at !== "P0D" && role !== "deposit";
     return isGoal ? "end" : "start";

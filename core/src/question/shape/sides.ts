@@ -1,3 +1,4 @@
+import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import type { PaymentsFact } from "../facts/payments-fact";
 import type { Role } from "../facts/roles";
@@ -31,6 +32,9 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
   if (isSpared) return "spending";
   if (role === "deposit" || / (?:sinking|redemption) fund /.test(words)) return "saving";
   if (role === "rent-paid") return "renting";
+  const [only] = facts.amounts;
+  const isReached = only !== undefined && facts.amounts.length === 1 && isHadThen(facts, only);
+  if (isReached && !owes && role !== "withdrawal") return "saving";
   if (
     / (?:paid|pays?) (?:out )?to (?:him|her|them|you|me|us) | (?:pays|paying) (?:him|her|them|you|me|us) (?!back)/.test(
       words,
@@ -78,6 +82,13 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
   if (has("fund")) return "spending";
   if (has("goal")) return "saving";
   return facts.ask?.kind === "present" || facts.ask?.kind === "start" ? "spending" : "repaying";
+}
+
+/** "… he will have £60,000": what payments come to. */
+export function isHadThen({ scope }: Facts, { mark }: AmountFact): boolean {
+  return / will (?:then )?(?:have|hold|contain) $/.test(
+    wordsOf([...scope.before(mark, 3)].reverse()),
+  );
 }
 
 /** What is bought brings money in: a share, an annuity, a machine that earns. */
