@@ -1,6 +1,6 @@
 import { describe, expect, test } from "@jest/globals";
 import questions from "../../test/own-questions.json";
-import { answersIn } from "../../test/read-answers";
+import { answersIn, answersOfPart } from "../../test/read-answers";
 import { convertRate } from "../engine/rates/convert-rate";
 import { readQuestion } from "./index";
 
@@ -14,6 +14,8 @@ interface Case {
   readonly value?: number;
   readonly unit?: string;
   readonly direction?: string;
+  /** Of several parts: the answer of each. */
+  readonly answers?: readonly { readonly value: number; readonly unit: string }[];
 }
 
 const cases: readonly Case[] = questions;
@@ -41,6 +43,20 @@ describe("a problem, or several parts, of which the last is asked", () => {
     if (direction !== undefined && answer?.direction !== undefined) {
       expect(answer.direction).toBe(direction);
     }
+  });
+});
+
+describe("several parts, all of which are asked", () => {
+  test.each(of("parts"))("$text", ({ text, answers = [] }) => {
+    const reading = readQuestion(text);
+    expect(reading.missing).toEqual([]);
+    expect(reading.parts).toHaveLength(answers.length);
+    reading.parts.forEach((part, index) => {
+      const [answer] = answersOfPart(part);
+      const wanted = answers[index];
+      expect(answer?.unit).toBe(wanted?.unit);
+      expectClose(Math.abs(answer?.value ?? Number.NaN), Math.abs(wanted?.value ?? Number.NaN));
+    });
   });
 });
 

@@ -1,6 +1,7 @@
 import type { FlowOf, FollowUp, KnownPosition, Problem } from "../../engine/problem/schema";
 import { momentOf } from "../facts/moment";
 import { PAYMENT_NOUN } from "../facts/rates";
+import { wordsOf } from "../facts/scope";
 import type { Facts } from "../facts/facts";
 import type { Mark } from "../marks/mark";
 import { timesSpan, yearsIn } from "../marks/span";
@@ -147,6 +148,13 @@ function spanOf(
     return { from: timesSpan(number - 1, stream.every), to: timesSpan(number, stream.every) };
   }
   const phrase = when?.phrase;
+  const isOfLast = / (?:of|in) the (?:last|final) (?:payment|instal?lment|repayment) /.test(
+    wordsOf(marks),
+  );
+  if (isOfLast && typeof stream?.count === "number") {
+    const { count, every } = stream;
+    return { from: timesSpan(count - 1, every), to: timesSpan(count, every) };
+  }
   if (phrase === undefined) return whole;
   if (
     phrase.kind === "at-end-of-flows" &&

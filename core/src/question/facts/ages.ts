@@ -30,13 +30,20 @@ export function agesIn(scope: Scope): AgeFact[] {
     told.length === 2 &&
     first !== undefined &&
     second !== undefined &&
-    /^(?:is|am|was|aged|im|i'm)$/.test(scope.before(first.mark, 1)[0]?.word ?? "") &&
+    (isNow(scope, first.mark) || isNow(scope, second.mark)) &&
     (/^(?:at|im|i'm)$/.test(scope.before(second.mark, 1)[0]?.word ?? "") ||
+      // "She wants £500,000 at 65. She is 30."
+      scope.before(first.mark, 1)[0]?.word === "at" ||
       /^(?:he|she|they|i)$/.test(scope.before(second.mark, 2)[1]?.word ?? ""));
   const ages = [...new Map(told.map((fact) => [fact.age, fact])).values()];
   return (hasCue || isLife) && ages.length >= 2
     ? ages.sort((one, other) => one.age - other.age)
     : [];
+}
+
+/** "She is 30", "aged 30". */
+function isNow(scope: Scope, mark: Mark): boolean {
+  return /^(?:is|am|was|aged|im|i'm)$/.test(scope.before(mark, 1)[0]?.word ?? "");
 }
 
 function ageOf({ quantity, word }: Mark): number {

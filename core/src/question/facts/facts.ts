@@ -2,7 +2,7 @@ import { askIn, type Ask } from "../asked/ask";
 import type { Mark } from "../marks/mark";
 import { agesIn, type AgeFact } from "./ages";
 import { askInContext, askOfMoney } from "./ask-in-context";
-import { firstAmount, grownStream, untoldGrowth } from "./growth";
+import { firstAmount, firstNamed, grownStream, untoldGrowth } from "./growth";
 import { amountsIn, type AmountFact } from "./amounts";
 import { addDetails } from "./details";
 import { paymentsIn } from "./payments";
@@ -107,6 +107,13 @@ function addFirstAmount(scope: Scope, stream: PaymentsFact, ask: Ask | null): vo
   // "An equal amount, rising by £5 a year": it is the first that is asked for.
   const isAsked = (stream.isOpen || ask?.kind === "payment") && !isGrowthAsked;
   if (!grows || isAsked || stream.amount !== null) return;
+  const named = firstNamed(scope);
+  if (named?.quantity?.is === "money") {
+    stream.amount = named.quantity.value;
+    stream.amountMark = named;
+    stream.marks.push(named);
+    return;
+  }
   const first = firstAmount(scope, null);
   if (first === null || stream.marks.includes(first.mark)) return;
   stream.amount = first.value;

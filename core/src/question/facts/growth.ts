@@ -1,7 +1,7 @@
 import type { Ask } from "../asked/ask";
 import type { Mark } from "../marks/mark";
 import type { PaymentsFact } from "./payments-fact";
-import { everyOf, type PercentFact } from "./rates";
+import { everyOf, PAYMENT_NOUN, type PercentFact } from "./rates";
 import { rolesAround, strongest } from "./roles";
 import { isMoney, until, wordsOf, type Scope } from "./scope";
 import { stepOf } from "./steps";
@@ -61,6 +61,21 @@ export function grownStream(
     marks: [amount.mark, amount.when],
     amountMark: amount.mark,
   };
+}
+
+/** "The first payment is £2,000 and each is 3% larger than the last." */
+export function firstNamed(scope: Scope): Mark | null {
+  const named = scope.marks.filter((mark) => {
+    const before = scope.before(mark, 7);
+    const isTold = /^(?:is|was|be|of|=|:)$/.test(before[0]?.word ?? "");
+    const isFirst = before.some(
+      ({ word, phrase, plain }, at) =>
+        (phrase?.kind === "first-of" && / payment| deposit| rent/.test(plain)) ||
+        (word === "first" && PAYMENT_NOUN.test(before[at - 1]?.word ?? "")),
+    );
+    return isMoney(mark) && isTold && isFirst;
+  });
+  return named[0] ?? null;
 }
 
 interface FirstAmount {

@@ -75,7 +75,14 @@ function amountBefore(scope: Scope, before: readonly Mark[], distance: number): 
     ({ word, phrase }, at) =>
       phrase === undefined && PAYMENTS.test(word) && at < between.length - 1,
   );
+  if (isOfPayments(scope, found) && !hasNoun) return found;
   return isCut || hasNoun || isPrincipal(scope, found, distance) ? null : found;
+}
+
+/** "Deposits of £1,000": the amount of several, whatever stands before how often. */
+function isOfPayments(scope: Scope, money: Mark): boolean {
+  const [of, noun, kind] = scope.before(money, 3);
+  return of?.word === "of" && PAYMENTS.test(noun?.word ?? "") && !SINGLE.test(kind?.word ?? "");
 }
 
 /** The amount behind, where words say that it is that of the payments. */

@@ -25,7 +25,7 @@ const WORDS: Readonly<Record<Role, string>> = {
   price:
     "price|priced|prices|cost|costs|costing|cash price|buy|buys|bought|buying|purchase|purchases|purchased|sells for|sold for|sells|worth|valued|retails|invoice|list price",
   deposit:
-    "deposit|deposits|deposited|depositing|lodge|lodges|lodged|save|saves|saved|saving|savings|invest|invests|invested|investing|contribute|contributes|contribution|contributions|contributed|put|puts|putting|banks|banked|pay in|pays in|paid in|pay into|pays into|paid into|pay it in|pays it in|pay them in|set aside|sets aside|laid aside|lay aside|lays aside|setting aside|put by|puts by|lay by|premium|premiums|adds|add|added|sinking fund|drop|drops|stash|stashes",
+    "takes in|take in|taken in|deposit|deposits|deposited|depositing|lodge|lodges|lodged|save|saves|saved|saving|savings|invest|invests|invested|investing|contribute|contributes|contribution|contributions|contributed|put|puts|putting|banks|banked|pay in|pays in|paid in|pay into|pays into|paid into|pay it in|pays it in|pay them in|set aside|sets aside|laid aside|lay aside|lays aside|setting aside|put by|puts by|lay by|premium|premiums|adds|add|added|sinking fund|drop|drops|stash|stashes",
   fund: "fund|has|have|had|holds|hold|account|stands at|left with|gift|gives it|given|legacy|inherit|inherits|inherited|inheritance|bequest|endowment|balance|kitty|keeps|kept|pot|capital|nest egg|lump sum|sum|windfall|won|wins|proceeds",
   withdrawal:
     "gives its owner|gives the owner|gives her|gives him|gives them|withdraw|withdraws|withdrawal|withdrawals|withdrawn|withdrew|draw|draws|drawn|drawing|take|takes|takes out|take out|taken out|taken from|taking|spend|spends|spending|spent|live on|lives on|pension|pensions|pay out|pays out|paid out|pays it out|pay it out|paid it out|hands it out|distribute|distributes|distributed|provide|provides|support|supports|wages",
@@ -78,9 +78,14 @@ export function roleWordsIn(marks: readonly Mark[]): RoleWord[] {
   return found;
 }
 
+/** A plain word, or the noun that a length of time is told of: "a 20-year mortgage". */
 function plain(mark: Mark): string {
+  const noun = mark.phrase?.kind === "lasting" ? LENT.exec(mark.plain)?.[1] : undefined;
+  if (noun !== undefined) return noun;
   return mark.quantity === undefined && mark.phrase === undefined ? mark.word : "";
 }
+
+const LENT = / (loan|mortgage|debt)$/;
 
 const FAR = 12;
 

@@ -9,7 +9,7 @@ import { laterPart } from "./later";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { withPart } from "./override";
-import { rateOfFirst, withShared } from "./shared";
+import { askedAgain, rateOfFirst, withShared } from "./shared";
 import type { Split } from "./split";
 
 /** Reads each part with what stands before all of them. */
@@ -22,10 +22,11 @@ export function readParts(split: Split, choices: Choices): PartRead[] {
   for (const [index, { label, marks }] of parts.entries()) {
     const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
     const told = first?.marks ?? [];
+    const again = index === 0 ? 0 : askedAgain(marks);
     const rate = index === 0 ? [] : rateOfFirst(preamble, told, marks);
-    const before = [...preamble, ...(index > 0 && isLater ? told : rate)];
+    const before = [...preamble, ...(index > 0 && (isLater || again > 0) ? told : rate)];
     const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
-    read.push(alone ?? readPart(label, before, marks, read, choices));
+    read.push(alone ?? readPart(label, before, marks.slice(again), read, choices));
   }
   return read;
 }
@@ -80,7 +81,10 @@ function readPart(
   );
   const problem = read[base]?.shape.problem;
   if (base !== -1 && problem !== null && problem !== undefined) {
-    const followed = tellsNothing(own) ? followUpIn(own.ask === null ? facts : own, problem) : null;
+    // "… (a) at the end of each year (b) at the beginning": the same is asked again.
+    const isAgain = own.ask === null && own.streams.length > 0;
+    const isFollow = tellsNothing(own) && !isAgain;
+    const followed = isFollow ? followUpIn(own.ask === null ? facts : own, problem) : null;
     if (followed !== null) return followedPart(label, own, followed, base, read);
     const later = tellsNothing(own) ? laterPart(label, own, read) : null;
     if (later !== null) return later;

@@ -1,5 +1,5 @@
 import { percentsIn } from "../facts/rates";
-import { isPercent, Scope } from "../facts/scope";
+import { isPercent, Scope, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import type { Split } from "./split";
 
@@ -42,6 +42,15 @@ function withTiming(marks: readonly Mark[], timing: Mark | undefined): readonly 
 }
 
 const END = /^at the (end|beginning|start)$/;
+
+const AGAIN =
+  /^ (?:(?:find|calculate|determine|compute|give|state) (?:it|this|that|the same)|(?:what|how much|how large|how long) (?:is|are|would|will|does|do) (?:it|this|that|they|these)(?: be| become| take| last)?) (?=if |when |for |over |with |at )/;
+
+/** How many marks ask for what the first part asks: "(b) Find it if the payments are made at the start instead." */
+export function askedAgain(marks: readonly Mark[]): number {
+  const asked = AGAIN.exec(wordsOf(marks))?.[0];
+  return asked === undefined ? 0 : asked.trim().split(" ").length;
+}
 
 /** "(a) What must he invest today at 7%? (b) What at the end of each quarter instead?": the rate of the first is that of both. */
 export function rateOfFirst(

@@ -7,6 +7,7 @@ import { spareTimes } from "../facts/times";
 import type { Mark } from "../marks/mark";
 import { periodsIn } from "../marks/span";
 import { ratesOf } from "./rates";
+import { EARNING } from "./sides";
 import {
   amountUses,
   complete,
@@ -104,6 +105,7 @@ function streamWay({ scope }: Facts, { amountMark }: PaymentsFact): "in" | "out"
       word,
     ),
   );
+  if (EARNING.test(scope.words)) return "in";
   const isSaved = before.some(({ word }) =>
     /^(?:saves?|saving|savings|less|net|receives?|income)$/.test(word),
   );

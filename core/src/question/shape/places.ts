@@ -49,7 +49,7 @@ function placeOf(
     const isCleared = /^(?:clears?|repays?|settles?|off|discharges?)$/.test(verb?.word ?? "");
     if (isCleared && all.length === 1 && isDepositAsked) return "start";
     if (role === "final" && isOwed < score("final")) return "end";
-    if (isLater && isOwed < 0.4) return "end";
+    if (isLater && isOwed < 0.35) return "end";
     const isDown =
       (score("down") > 0.4 && score("down") >= isOwed) ||
       (at === "P0D" && isOwed < 0.5 && all.length > 1);

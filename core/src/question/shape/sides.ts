@@ -14,6 +14,10 @@ const INTO_FUND =
 const FROM_FUND =
   / (?:from (?:a|the|an|his|her|their|this|its|it) (?:\w+ ){0,2}?(?:fund|account|pot|savings|gift)|draws?|draw|withdraws?|withdrawals?|pension|live on|lives on|last|lasts|perpetuity|for ever|forever|spend) /;
 
+/** "An investment of £25,000 pays £4,000 a year": what is bought pays who bought it. */
+export const EARNING =
+  / (?:investment|project|property|share|machine|annuity)(?: \S+){0,6}? (?:pays|brings|returns|yields|earns) /;
+
 /**
  * The side of a stream: by the word nearest to it, and where that is neutral ("pays"), by what the whole question
  * speaks of.
@@ -55,6 +59,8 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
   const isValued = facts.ask?.kind === "present" || facts.ask?.kind === "start";
   if (isValued && !owes && facts.amounts.length === 0 && facts.streams.length === 1)
     return "spending";
+  const isAppraised = facts.ask?.kind === "net-value" || facts.ask?.kind === "rate";
+  if (EARNING.test(words) && isAppraised && !owes) return "spending";
   const isFromFund =
     / from (?:a|an|the|this|his|her|their) (?:\S+ ){0,2}?(?:fund|account|pot|gift|legacy) /.test(
       words,

@@ -19,7 +19,7 @@ import {
 import { datedOf, wholeYearsApart } from "./dated";
 import { equalPayments, momentsOf } from "./equal-payments";
 import { timedAmounts } from "./timed-amounts";
-import { OWED, owedWay, wayOf, type Way } from "./ways";
+import { isThere, OWED, owedWay, wayOf, type Way } from "./ways";
 
 /**
  * Amounts that are told one by one, each with its own time: `null` where a question is not of these. Two or more that
@@ -81,8 +81,9 @@ function unevenOf(
 ): Shape {
   const { scope, ask } = facts;
   const owes =
-    scope.marks.some(({ word, phrase }) => phrase === undefined && OWED.test(word)) ||
-    / (?:must|has to|have to|is to|are to) pay /.test(scope.words);
+    ask?.kind !== "net-value" &&
+    (scope.marks.some(({ word, phrase }) => phrase === undefined && OWED.test(word)) ||
+      / (?:must|has to|have to|is to|are to) pay /.test(scope.words));
   const rates = ratesOf(facts, null, null, choices);
   const uses: Use[] = [...rates.uses];
   if (rates.isMissing) return lacking(["rate"], { uses });
@@ -121,7 +122,8 @@ function unevenOf(
       : "in";
   const at = ask?.kind === "start" && asked === null ? "P0D" : (asked ?? lastOf(amounts));
   // "Can be paid for with €500 now, €700 in one year …": all that is paid is what the price is worth.
-  const isPrice = ask?.kind === "start" && at === "P0D" && !owes;
+  const isPrice =
+    ask?.kind === "start" && at === "P0D" && !owes && !amounts.some((one) => isThere(scope, one));
   const paid = flows.map((flow) =>
     isPrice && flow.kind === "single" ? { ...flow, direction: "in" as const } : flow,
   );

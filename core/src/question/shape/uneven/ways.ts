@@ -12,10 +12,10 @@ const OFFERED =
   /^(?:offers?|replace|replaces|replaced|repaid|repays|repay|pays|paid|payment|payments|settle|settles|proposes?|clear|cleared|rest|give|gives|agrees?|by)$/;
 
 const SPENT =
-  /^(?:costs?|cost|outlay|buy|buys|bought|price|needs?|requires?|puts?|invests?|invested|investment|deposits?|deposited|saves?|spend|spends|spent|paid|pays|payable|outflow)$/;
+  /^(?:costs?|cost|outlay|buy|buys|bought|price|needs?|requires?|puts?|invests?|invested|investment|deposits?|deposited|saves?|spend|spends|spent|paid|pays|paying|payable|outflow)$/;
 
 const GOT =
-  /^(?:receive|receives|received|receipt|brings?|bring|gets?|inflow|inflows|returns?|saves|saving|savings|sold|sale|resale|sell|net|royalties|income|pays|earn)$/;
+  /^(?:receive|receives|received|receipt|brings?|bring|gets?|getting|receiving|inflow|inflows|returns?|saves|saving|savings|sold|sale|resale|sell|net|royalties|income|pays|earn)$/;
 
 const COSTS = /^(?:costs?|costing|needs?|needing|requires?|requiring|spends?|spent|spending)$/;
 
@@ -42,6 +42,11 @@ export function owedWay({ scope }: Facts, amount: AmountFact, index: number): Wa
   return owed !== -1 && owed < offered ? "in" : "out";
 }
 
+/** "What must be added to an account that holds £40,000?": what is there is put in. */
+export function isThere(scope: Facts["scope"], { at, mark }: AmountFact): boolean {
+  return at === "P0D" && /^(?:holds?|has|contains?)$/.test(scope.before(mark, 1)[0]?.word ?? "");
+}
+
 /** Whether an amount of a project is spent or got, by the words beside it. */
 export function wayOf({ scope, ask }: Facts, amount: AmountFact, index: number): Way {
   if (amount.amount < 0) return "out";
@@ -53,6 +58,7 @@ export function wayOf({ scope, ask }: Facts, amount: AmountFact, index: number):
   const got = before.findIndex(
     ({ word }, at) => GOT.test(word) && !(word === "return" && before[at + 1]?.word === "of"),
   );
+  if (isThere(scope, amount) && ask?.kind === "start") return "out";
   const isPaidOut = behind.some(
     ({ word }, at) => word === "paid" && behind[at + 1]?.word === "out",
   );
