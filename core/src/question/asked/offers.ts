@@ -18,7 +18,9 @@ export function offersQuestion(facts: Facts): OffersQuestion | null {
   const { percents, ask, scope, streams } = facts;
   const rates = percents.filter(({ use, percent }) => use === "rate" && percent !== null);
   // "Should you borrow at 6.4% compounded monthly or at 6.5% compounded annually?"
-  const isEither = scope.marks.some(({ word }) => word === "or") && !scope.marks.some(isMoney);
+  const isEither =
+    !scope.marks.some(isMoney) &&
+    / (?:or|prefers?|preferred|where (?:should|would)) /.test(scope.words);
   const isChoice = ask?.kind === "choose" || (isEither && ask !== null);
   if (!isChoice || rates.length < 2 || streams.some(({ amount }) => amount !== null)) return null;
   const words = scope.words;

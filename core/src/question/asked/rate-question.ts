@@ -48,7 +48,11 @@ export function rateQuestion(facts: Facts): RateQuestion | null {
   const { source, target } = halves(scope.marks, given.mark);
   const from = quotingIn(source);
   const to = notationIn(scope.marks, given.marks) ?? quotingIn(target);
-  const fromQuotation = saidQuotation(from) ?? saidQuotation(given.quoting);
+  // What quotes the wanted rate says nothing of the given one.
+  const at = scope.marks.indexOf(given.mark);
+  const far = scope.marks.slice(0, Math.max(at - NEAR, 0));
+  const isOwn = !far.some((mark) => mark.phrase?.kind === "quoted" && given.marks.includes(mark));
+  const fromQuotation = saidQuotation(from) ?? (isOwn ? saidQuotation(given.quoting) : null);
   const toQuotation = saidQuotation(to) ?? ("per" in to ? { quoted: "effective" as const } : null);
   if (toQuotation === null) return null;
   const uses: Use[] = [...source, ...target]
@@ -61,6 +65,9 @@ export function rateQuestion(facts: Facts): RateQuestion | null {
     uses,
   };
 }
+
+/** So near before its figure stands what quotes it: "a nominal rate of 9%". */
+const NEAR = 5;
 
 /** "Find j4": the wanted rate in the notation of the given one. */
 function notationIn(marks: readonly Mark[], given: readonly Mark[]): Quoting | null {
@@ -140,7 +147,7 @@ function isRestated(marks: readonly Mark[], at: number): boolean {
 /** "A nominal rate of 9%": what quotes the given rate before its figure. */
 function leadOf(before: readonly Mark[]): readonly Mark[] {
   return before
-    .slice(-5)
+    .slice(-NEAR)
     .filter(({ phrase }) => /^(?:quoted|every|compounding)$/.test(phrase?.kind ?? ""));
 }
 
