@@ -47,7 +47,7 @@ function headed(sentences: readonly (readonly Mark[])[]): readonly Mark[] | unde
 export function isAsking(sentence: readonly Mark[]): boolean {
   const words = wordsOf(sentence);
   if (
-    / (?:ask yourself|do you (?:have|know|think|agree)|does anyone|may we|can we|is that right|is that correct) /.test(
+    / (?:ask yourself|(?<!how much |how many |what )do you have|do you (?:know|think|agree)|does anyone|may we|can we|is that right|is that correct) /.test(
       words,
     )
   )

@@ -44,6 +44,13 @@ export function isDoubtful(
       isLengthLeftOut(scope, mark, used) ||
       (mark.quantity?.is === "number" && mark.quantity.isOrdinal && isTimeOfRate(scope, mark, used))
     );
+  // "At 6%, like everybody … with interest at 6%": the same, told twice.
+  const isAgain = (other: Mark) =>
+    used.has(other.index) &&
+    other.quantity?.is === "percent" &&
+    mark.quantity?.is === "percent" &&
+    other.quantity.value === mark.quantity.value;
+  if (scope.marks.some(isAgain)) return false;
   const isSame = (other: Mark) =>
     used.has(other.index) &&
     other.quantity?.is === "money" &&

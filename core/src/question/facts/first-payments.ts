@@ -29,6 +29,8 @@ export function addFirst(scope: Scope, streams: readonly PaymentsFact[]): void {
       stream.marks.push(mark, when);
     if (when === null || first === null || stream?.first !== null) continue;
     stream.first = first;
+    // "… at the end of each quarter. What if the first payment is made today?"
+    if (first === "P0D" && phrase.kind === "first-of") stream.timing = "start";
     stream.marks.push(mark, ...(when === mark ? [] : [when]));
   }
   for (const mark of scope.marks) {

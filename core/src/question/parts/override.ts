@@ -67,8 +67,10 @@ function withoutOverridden(
       if (use === "rate") told.forEach((mark) => dropped.add(mark));
     }
   }
+  // "How many years does it take instead?": how long is not told any more.
+  const isTimeAsked = own.ask?.kind === "time" || own.ask?.kind === "count";
   if (
-    marks.some(isTerm) &&
+    (marks.some(isTerm) || isTimeAsked) &&
     !marks.some(({ word }) => /^(?:owes?|owed|owing|outstanding|balance)$/.test(word))
   )
     before.filter(isTerm).forEach((mark) => dropped.add(mark));

@@ -2,7 +2,7 @@ import type { Flow, Position, Rate } from "../../engine/problem/schema";
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import { spareTimes, type TimeFact } from "../facts/times";
-import { wordsOf } from "../facts/scope";
+import { isBreak, until, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { withFollowUp } from "./follow-up";
 import { multiplesIn } from "./multiples";
@@ -178,7 +178,7 @@ const OWES = / (?:loan|borrow|borrows|borrowed|owes|owe|owed|card|repay|repays|r
 const LENDS = / (?:invests?|invested|deposits?|deposited|saves?|lends?|note|holds) /;
 
 /** A borrower gets first and pays later, and so does who sells a claim. */
-function isReceivedFirst({ scope, ask }: Facts): boolean {
+function isReceivedFirst({ scope, ask, amounts }: Facts): boolean {
   const words = scope.words;
   if (
     / (?:get for|sells? it|sells? (?:the|this|her|his)|raise on|sold) /.test(
@@ -186,5 +186,10 @@ function isReceivedFirst({ scope, ask }: Facts): boolean {
     )
   )
     return true;
-  return OWES.test(words) && !LENDS.test(words);
+  // "He will pay them with the £2,150 that he gets in 3 years."
+  const isGot = amounts.some(({ mark }) => {
+    const around = [...scope.before(mark, 3), ...until(scope.after(mark, 4), isBreak)];
+    return around.some(({ word }) => /^(?:gets?|receives?|inherits?)$/.test(word));
+  });
+  return OWES.test(words) && !LENDS.test(words) && !isGot;
 }

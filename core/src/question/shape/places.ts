@@ -1,6 +1,6 @@
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
-import type { Role } from "../facts/roles";
+import { roleWordsIn, type Role } from "../facts/roles";
 import { isHadThen, type Side } from "./sides";
 
 /** Where the single amounts of a question with streams belong. */
@@ -25,6 +25,20 @@ export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Sid
     else if (place === "start" && side === "saving" && end === null) end = amount;
   }
   return { start, down, end };
+}
+
+/** "She drinks a £4 coffee every Friday": what something costs that is no money. */
+function isOfThing({ scope }: Facts, { mark }: AmountFact): boolean {
+  const [before] = scope.before(mark, 1);
+  const behind = scope.after(mark, 2);
+  const [noun] = behind;
+  return (
+    /^(?:a|an|his|her|their|this)$/.test(before?.word ?? "") &&
+    noun !== undefined &&
+    noun.phrase === undefined &&
+    /^[a-z]{3,}$/.test(noun.word) &&
+    roleWordsIn(behind).length === 0
+  );
 }
 
 function placeOf(
@@ -60,6 +74,7 @@ function placeOf(
     // "… then £350": what comes later is not there at the start.
     const [lead] = facts.scope.before(amount.mark, 1);
     if (lead?.phrase?.kind === "thereafter" && role !== "goal") return "none";
+    if (isOfThing(facts, amount) && all.length === 1 && !isDepositAsked) return "none";
     if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
     const isInQuestion = facts.ask?.marks.includes(amount.mark) ?? false;
     const isReached =
