@@ -73,7 +73,7 @@ function isPlainAmount(scope: Scope, mark: Mark): boolean {
     next !== undefined &&
     next.phrase === undefined &&
     next.quantity === undefined &&
-    !/^(?:becomes?|grows?|is|at|was|today|now|and|to|in|into|for|,|\.|\?|;|has|have|will|amounts?|over|earns?|accumulates?|after|on|from|with|down|worth|due|loan|mortgage|debt|invested|deposited|borrowed)$/.test(
+    !/^(?:becomes?|grows?|falls?|rises?|shrinks?|declines?|increases?|decreases?|loses?|is|at|was|today|now|and|to|in|into|for|,|\.|\?|;|has|have|will|amounts?|over|earns?|accumulates?|after|on|from|with|down|worth|due|loan|mortgage|debt|invested|deposited|borrowed)$/.test(
       next.word,
     );
   return (

@@ -80,7 +80,7 @@ const isOfThings: Rule = ({ kind }, { streams, percents, amounts }) => {
     percents.length > 0 &&
     percents.every(({ use, percent }) => use === "growth" && percent !== null);
   const isAlone = streams.length === 0 && amounts.length === 1;
-  return kind === "count" && isAlone && isGrown ? "future" : null;
+  return (kind === "count" || kind === "balance") && isAlone && isGrown ? "future" : null;
 };
 
 /** "How much must she have, to be able to draw …?": where nothing but what is drawn is told, it is there before. */

@@ -28,7 +28,13 @@ export function spareTimes(facts: Facts, taken: ReadonlySet<Mark>): TimeFact[] {
   });
   const inQuestion = times.filter(({ isAsked }) => isAsked);
   const told = times.filter(({ isAsked }) => !isAsked);
-  const found = [...inQuestion, ...betweenAges(facts), ...told, ...betweenYears(facts)];
+  const found = [
+    ...inQuestion,
+    ...betweenAges(facts),
+    ...told,
+    ...betweenDates(facts),
+    ...betweenYears(facts),
+  ];
   return found.length > 0 ? found : onlyTime(facts, taken);
 }
 
@@ -94,6 +100,25 @@ function betweenAges({ ages }: Facts): TimeFact[] {
       isAsked: false,
     };
   });
+}
+
+/** "Borrowed on 1 March 2022 … to be repaid on 1 September 2025": in months, where the day is the same. */
+function betweenDates({ scope }: Facts): TimeFact[] {
+  const dates = scope.marks.flatMap((mark) =>
+    mark.quantity?.is === "date" ? [{ mark, date: mark.quantity.iso }] : [],
+  );
+  const [first, second] = dates;
+  if (dates.length !== 2 || first === undefined || second === undefined) return [];
+  const months = monthsBetween(first.date, second.date);
+  return months === null || months <= 0
+    ? []
+    : [{ iso: timesSpan(months, "P1M"), marks: [first.mark, second.mark], isAsked: false }];
+}
+
+function monthsBetween(from: string, to: string): number | null {
+  const [years = 0, months = 0, day = 0] = from.split("-").map(Number);
+  const [laterYears = 0, laterMonths = 0, laterDay = 0] = to.split("-").map(Number);
+  return day === laterDay ? 12 * (laterYears - years) + laterMonths - months : null;
 }
 
 /** "in 2019 … and in 2026". */

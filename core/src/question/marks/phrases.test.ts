@@ -168,7 +168,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "at end of each of year 4",
     "in each of year 4",
   ],
-  "when:after-last": ["3 years after the last"],
+  "when:after-last": ["3 years after the last", "3 years after the third payment"],
   "when:each-of": ["in each of year 4 to 4"],
   "when:first-at": [
     "first 3 years from now",

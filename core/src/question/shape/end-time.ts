@@ -52,7 +52,10 @@ function afterLast(
   every: string,
 ): EndTime | null {
   const after = scope.marks.find(({ phrase }) => phrase?.as === "after-last");
-  if (after?.phrase?.iso !== undefined) {
+  // "One year after the eighth deposit", of eight.
+  const [rank] = after?.phrase?.numbers ?? [];
+  const isLast = rank === undefined || timesSpan(rank, every) === length;
+  if (after?.phrase?.iso !== undefined && isLast) {
     const last = isDue ? addSpans(length, every, -1) : length;
     return { at: addSpans(last, after.phrase.iso), marks: [after] };
   }

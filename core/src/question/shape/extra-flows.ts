@@ -2,6 +2,7 @@ import type { Flow } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { Mark } from "../marks/mark";
 import { TIMES } from "./multiples";
+import type { Places } from "./places";
 import type { Plan } from "./plans";
 
 /** "Three rents are paid at signing": so many payments at once; `null` where there are none. */
@@ -17,4 +18,9 @@ export function advanceOf({ fact, side, id }: Plan): Flow | null {
 export function multipleIn({ scope }: Facts): { mark: Mark; times: number } | null {
   const mark = scope.marks.find((one) => one.phrase === undefined && TIMES[one.word] !== undefined);
   return mark === undefined ? null : { mark, times: TIMES[mark.word] ?? 1 };
+}
+
+/** "A payment due in four years is exchanged for equal payments": the two go opposite ways. */
+export function isExchanged({ start, down }: Places, plans: readonly Plan[]): boolean {
+  return start === null && down.length === 0 && plans.every(({ fact }) => fact.amount === null);
 }

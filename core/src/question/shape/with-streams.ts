@@ -20,7 +20,7 @@ import {
 import { FOLLOW_UPS, withFollowUp } from "./follow-up";
 import { endTime } from "./end-time";
 import { askedOf, isGrowthOpen } from "./left-open";
-import { advanceOf, multipleIn } from "./extra-flows";
+import { advanceOf, isExchanged, multipleIn } from "./extra-flows";
 import { IDS, inOrder, stillToPay, type Plan } from "./plans";
 import { shareFlow, shareUse, sharesIn, type Share } from "./shares";
 import { standIn, standInRate } from "./stand-in";
@@ -237,7 +237,11 @@ class StreamQuestion {
   }
 
   private endFlow(amount: number | null): Flow {
-    const direction = this.side === "saving" || this.side === "spending" ? "in" : "out";
+    const isGot =
+      this.side === "saving" ||
+      this.side === "spending" ||
+      (amount !== null && this.shares.length === 0 && isExchanged(this.places, this.plans));
+    const direction = isGot ? "in" : "out";
     return { id: IDS[this.side].end, kind: "single", direction, amount, at: this.endOf() };
   }
 

@@ -3,6 +3,7 @@ import { behindJoint, type Joined } from "./joining";
 import { lengthLeftOut } from "./lengths";
 import { withRank } from "./ranks";
 import { ranksOfOneUnit, timesOfOneUnit } from "./shared-unit";
+import { timingLeftOut } from "./timings";
 import { unitIn } from "../units";
 
 /**
@@ -17,6 +18,7 @@ export function withoutElisions(marks: readonly Mark[]): Mark[] {
       timesOfOneUnit(marks, at) ??
       ranksOfOneUnit(marks, at) ??
       withRank(marks, at) ??
+      timingLeftOut(marks, at, result) ??
       timeAt(marks, at, result) ??
       lengthLeftOut(marks, at, result);
     const mark = joined?.mark ?? marks[at];

@@ -65,6 +65,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
     as: "after-last",
     says: [
       "{span} after the (last|final) [payment|deposit|instalment|installment|withdrawal|premium|contribution|of these|of them|one]",
+      "{span} after (the|his|her|their|its) {rank} (payment|deposit|instalment|installment|withdrawal|premium|contribution|rent)",
     ],
   },
   {
