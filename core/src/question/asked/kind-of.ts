@@ -68,14 +68,14 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
       : "count";
   }
   if (
-    / how much (?:simple |compound |total )?interest | (?:total |simple |compound )?interest (?:is )?(?:paid|charged|earned|payable|in|on|due|portion|part|component|content|does|do|did) | find the (?:total |half-yearly |simple |compound )?interest | total interest | amount of interest | finance charge | (?:how much|(?:what|which) (?:part|portion|share)) of (?:\S+ ){1,6}?is (?:for )?interest /.test(
+    / how much (?:simple |compound |total )?interest | (?:total |simple |compound )?interest (?:is )?(?:paid|charged|earned|payable|in|on|due|portion|part|component|content|does|do|did) | find the (?:total |half-yearly |simple |compound )?interest | total interest | amount of interest | finance charge | (?:how much|(?:what|which) (?:part|portion|share)) of (?:\S+ ){1,6}?(?:is (?:for )?|goes (?:to|towards?|into) (?:the )?)interest /.test(
       words,
     ) &&
     !/ at .*interest rate/.test(words)
   )
     return "interest";
   if (
-    / (?:how much|(?:what|which) (?:part|portion|share)) of (?:\S+ ){1,6}?is (?:for )?(?:principal|capital) | (?:principal|capital) (?:is |has been |does |will be )?(?:repaid|paid|reduced|in|part|portion)| how much of (?:the )?(?:principal|capital|loan|debt) /.test(
+    / (?:how much|(?:what|which) (?:part|portion|share)) of (?:\S+ ){1,6}?(?:is (?:for )?|goes (?:to|towards?|into) (?:the )?)(?:principal|capital) | (?:principal|capital) (?:is |has been |does |will be )?(?:repaid|paid|reduced|in|part|portion)| how much of (?:the )?(?:principal|capital|loan|debt) /.test(
       words,
     )
   )

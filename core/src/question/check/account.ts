@@ -58,11 +58,18 @@ export function isDoubtful(
   if (isName(scope, mark) && scope.marks.some(isSame)) return false;
   const span = spanOf(mark);
   const isTold = (other: Mark) => used.has(other.index) && spanOf(other) === span;
-  const isLengthOf =
-    span !== null && lengths.some((length) => Math.abs(yearsIn(length) - yearsIn(span)) < 0.02);
+  const isLengthOf = span !== null && lengths.some((length) => isSameTime(length, span));
   if (isTime && (isLengthOf || scope.marks.some(isTold))) return false;
   return scope.sentence(mark).some((other) => used.has(other.index) && isFact(other));
 }
+
+/** Whether two lengths of time are the same, however their days are counted. */
+export function isSameTime(one: string, other: string): boolean {
+  return Math.abs(yearsIn(one) - yearsIn(other)) < A_WEEK;
+}
+
+/** In years. */
+const A_WEEK = 0.02;
 
 /** "… and for another six, …": a length without its unit. */
 function isLengthLeftOut(scope: Scope, mark: Mark, used: ReadonlySet<number>): boolean {
@@ -82,7 +89,7 @@ function valueOf({ quantity }: Mark): number | null {
 }
 
 /** The length of time that a mark says. */
-function spanOf({ phrase, quantity }: Mark): string | null {
+export function spanOf({ phrase, quantity }: Mark): string | null {
   return phrase?.iso ?? (quantity?.is === "span" ? quantity.iso : null);
 }
 

@@ -3,10 +3,11 @@ import type { SolvedPart } from "../../engine/question/solve-question";
 import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
 import { wordsOf } from "../facts/scope";
+import { momentOf } from "../facts/moment";
 import { isOpen } from "../facts/rates";
 import { timesSpan } from "../marks/span";
 import type { PartRead } from "../parts/part";
-import { isDoubtful, type Unused } from "./account";
+import { isDoubtful, isSameTime, spanOf, type Unused } from "./account";
 import { agrees, HALF_A_CENT, isSensible } from "./agreement";
 import { isShareUnread } from "./gaps";
 
@@ -32,7 +33,8 @@ export function isLeftOver(read: PartsOfText): boolean {
     unused.some((one) => isDoubtful(facts.scope, one, used, lengths)) ||
     isRateLeft(read) ||
     isChangeLeft(read) ||
-    isRankLeft(read)
+    isRankLeft(read) ||
+    isTimeLeft(read)
   );
 }
 
@@ -56,6 +58,23 @@ function isNothing(
   const source = solved.find((one) => one.label === label)?.solved;
   const value = source?.ok === true ? source.value.also[follow.index] : undefined;
   return typeof value === "number" && Math.abs(value) < HALF_A_CENT;
+}
+
+/** "What settles it in one year?": when something is asked for is not to be passed over either. */
+function isTimeLeft({ facts, parts, used, unused }: PartsOfText): boolean {
+  const told = facts.scope.marks
+    .filter(({ index }) => used.has(index))
+    .flatMap((mark) => spanOf(mark) ?? []);
+  const spans = [...told, ...parts.flatMap(({ shape }) => lengthsIn(shape.problem))];
+  return unused.some(({ mark }) => {
+    const { phrase } = mark;
+    const isOne = phrase !== undefined && phrase.numbers.length < 2;
+    const isWhen =
+      phrase?.kind === "when" && (phrase.as === "at" || phrase.as === "end-of") && isOne;
+    const isAsked = parts.some(({ facts: { ask } }) => ask?.marks.includes(mark) === true);
+    const at = isWhen && isAsked ? momentOf(mark) : null;
+    return at !== null && !spans.some((span) => isSameTime(span, at));
+  });
 }
 
 /** "The 20th payment": which one is asked for is not to be passed over. */

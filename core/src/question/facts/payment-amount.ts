@@ -131,8 +131,12 @@ function placeBehind(scope: Scope, behind: readonly Mark[]): number {
 
 /** An amount that words right before it call a loan or a price, with the frequency further on. */
 function isPrincipal(scope: Scope, money: Mark, distance: number): boolean {
-  if (distance <= 2) return false;
   const [noun, second] = scope.after(money, 2);
+  // "A loan of £4,000 is repaid by month-end payments".
+  const isRepaid =
+    /^(?:is|was|are|being)$/.test(noun?.word ?? "") &&
+    /^(?:repaid|cleared|amorti[sz]ed|discharged|redeemed|settled)$/.test(second?.word ?? "");
+  if (distance <= 2 && !isRepaid) return false;
   const isNamed = /^(?:loan|mortgage|debt|overdraft|bond)$/.test(noun?.word ?? "");
   if (isNamed && !PAYMENT_NOUN.test(second?.word ?? "")) return true;
   const before = until(

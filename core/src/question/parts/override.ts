@@ -110,7 +110,9 @@ function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
   );
 }
 
-function isTerm({ phrase, quantity }: Mark): boolean {
+function isTerm({ phrase, quantity, plain }: Mark): boolean {
+  // When a debt is due stays as it is, whenever it is settled.
+  if (/^(?:due|payable) /.test(plain)) return false;
   return (
     (phrase?.kind === "lasting" && phrase.as === "whole") ||
     (quantity?.is === "span" && !quantity.isArticle) ||

@@ -1,10 +1,12 @@
 import { followUpIn } from "../asked/follow-up";
 import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
+import type { PaymentsFact } from "../facts/payments-fact";
+import type { TimeFact } from "../facts/times";
 import type { Shape } from "./shape";
 
 /** What is asked of a problem whose payment has to be found first. */
-export const FOLLOW_UPS: ReadonlySet<AskKind> = new Set<AskKind>([
+const FOLLOW_UPS: ReadonlySet<AskKind> = new Set<AskKind>([
   "balance",
   "interest",
   "principal",
@@ -31,6 +33,17 @@ export function withFollowUp(facts: Facts, shape: Shape): Shape {
     uses: [...shape.uses, ...read.uses],
     follow: 0,
   };
+}
+
+/** "25 years … how much is owed after 7?": the time that is asked about is not how long the payments go on. */
+export function timesOfPayments(
+  times: readonly TimeFact[],
+  { ask }: Facts,
+  { amount }: PaymentsFact,
+): readonly TimeFact[] {
+  const told = times.filter(({ isAsked }) => !isAsked);
+  const isOfPart = ask !== null && FOLLOW_UPS.has(ask.kind) && amount === null;
+  return isOfPart && told.length > 0 ? told : times;
 }
 
 /** What is left at the end is the unknown of the problem and no follow-up. */

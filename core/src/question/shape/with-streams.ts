@@ -17,7 +17,7 @@ import {
   type Use,
   usesOf,
 } from "./shape";
-import { FOLLOW_UPS, withFollowUp } from "./follow-up";
+import { timesOfPayments, withFollowUp } from "./follow-up";
 import { endTime } from "./end-time";
 import { askedOf, isGrowthOpen } from "./left-open";
 import { advanceOf, isExchanged, multipleIn } from "./extra-flows";
@@ -157,10 +157,7 @@ class StreamQuestion {
     if (own !== null) return own;
     if (goal !== null && goal !== "end" && goal !== "P0D" && index === 0)
       return periodsIn(goal, every);
-    // "25 years … how much is owed after 7?": the time that is asked about is not how long the payments go on.
-    const isOfPart = FOLLOW_UPS.has(this.ask) && fact.amount === null;
-    const told = this.times.filter(({ isAsked: isOfAsk }) => !isOfAsk);
-    const times = isOfPart && told.length > 0 ? told : this.times;
+    const times = timesOfPayments(this.times, this.facts, fact);
     const usable = times.filter(
       ({ iso }) => periodsIn(iso, every) !== null && yearsIn(iso) > yearsIn(every),
     );

@@ -1,4 +1,5 @@
 import type { Flow, Problem } from "../../../engine/problem/schema";
+import type { AskKind } from "../../asked/ask-kind";
 import { isOfFirst, type AmountFact } from "../../facts/amounts";
 import type { Facts } from "../../facts/facts";
 import { momentOf } from "../../facts/moment";
@@ -48,6 +49,7 @@ export function uneven(facts: Facts, choices: Choices): Shape | null {
     facts.ask?.kind === "rate" || facts.ask?.kind === "time" || facts.ask?.kind === "count";
   const isRow =
     later.length > 1 ||
+    isMoved(facts, amounts, later) ||
     (later.length === 1 && facts.ask?.kind === "net-value") ||
     (later.length === 1 && amounts.length > 1 && !isPair && amounts.every(({ at }) => at !== null));
   // Payments that are alike are a stream, however their times are told.
@@ -57,6 +59,32 @@ export function uneven(facts: Facts, choices: Choices): Shape | null {
   if (!isRow || isLevel === true || hasStream || hasGrowth || facts.streams.some(isRepeated))
     return null;
   return unevenOf(facts, amounts, choices, []);
+}
+
+const MOVED: ReadonlySet<AskKind> = new Set<AskKind>([
+  "payment",
+  "future",
+  "start",
+  "final",
+  "amount",
+]);
+
+/** "A debt is due in three years: what settles it in one year?": one amount, asked for at another time than its own. */
+function isMoved(
+  { ask, streams }: Facts,
+  [only, second]: readonly AmountFact[],
+  [later]: readonly AmountFact[],
+): boolean {
+  if (only === undefined || second !== undefined || later === undefined || streams.length > 0)
+    return false;
+  const asked = ask?.marks.find(
+    (mark) =>
+      !only.marks.includes(mark) &&
+      mark.phrase?.kind === "when" &&
+      (mark.phrase.as === "at" || mark.phrase.as === "end-of"),
+  );
+  const at = asked === undefined ? null : momentOf(asked);
+  return ask !== null && MOVED.has(ask.kind) && at !== null && at !== only.at;
 }
 
 /** "Payments of €250 at the end of every month": the amount stands with how often, and with no time of its own. */
