@@ -61,7 +61,9 @@ const RULES: readonly AmountRule[] = [
   },
   {
     kind: "start",
-    fits: [/ which (?:sum|amount|capital) .*(?:gives?|yields?|produces?|provides?|pays?) /],
+    fits: [
+      / (?:which|what) (?:sum|amount|capital) .*(?:gives?|yields?|produces?|provides?|pays?) /,
+    ],
     unless: [/ (?:each|every) /],
   },
   { kind: "start", fits: [/ how much (?:yields|produces|brings in|provides|pays for) /] },

@@ -19,6 +19,8 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   // "What would it become at that rate?" asks for no rate.
   const words = asked
     .replace(MANY_COINS, " how much ")
+    // "What sum will yield £12,000?" asks for no yield.
+    .replace(/ (?:will|would|must) yield /, " gives ")
     .replace(/ at (?:that|this|the same|the old|its) (?:\S+ )?rate /, " ");
   if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
   if (isValueThen(marks)) return "future";

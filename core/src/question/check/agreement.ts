@@ -103,7 +103,7 @@ function agreesWithoutPayments(kind: AskKind, problem: Problem): boolean {
 export const HALF_A_CENT = 0.005;
 const MOST_PERCENT = 150;
 const FALLS =
-  / (?:fall|falls|fell|fallen|falling|los(?:es?|t|ing)|loss|losses|decline[sd]?|shrinks?|shrank|shrunk|decreas\w+|drops?|dropped|less|negative|reduc\w+) /;
+  / (?:fall|falls|fell|fallen|falling|los(?:es?|t|ing)|loss|losses|decline[sd]?|shrinks?|shrank|shrunk|decreas\w+|drops?|dropped|depreciat\w+|less|negative|reduc\w+) /;
 
 /** Whether an answer can be meant: one that goes the other way round, or lies before today, was not asked for. */
 export function isSensible({ answers }: SolvedProblem, words: string): boolean {

@@ -34,7 +34,8 @@ export function isLeftOver(read: PartsOfText): boolean {
     isRateLeft(read) ||
     isChangeLeft(read) ||
     isRankLeft(read) ||
-    isTimeLeft(read)
+    isTimeLeft(read) ||
+    isTimedLeft(read)
   );
 }
 
@@ -75,6 +76,15 @@ function isTimeLeft({ facts, parts, used, unused }: PartsOfText): boolean {
     const at = isWhen && isAsked ? momentOf(mark) : null;
     return at !== null && !spans.some((span) => isSameTime(span, at));
   });
+}
+
+/** "He gave me back £400 after one year": an amount that is paid at a later time is no part of the story. */
+function isTimedLeft({ facts, unused }: PartsOfText): boolean {
+  return unused.some(({ mark }) =>
+    facts.amounts.some(
+      ({ mark: own, at, marks }) => own === mark && at !== null && at !== "P0D" && marks.length > 1,
+    ),
+  );
 }
 
 /** "The 20th payment": which one is asked for is not to be passed over. */

@@ -28,10 +28,15 @@ export function addFirst(scope: Scope, streams: readonly PaymentsFact[]): void {
     if (when !== null && first !== null && stream !== null && isBeginOf(stream, first))
       stream.marks.push(mark, when);
     if (when === null || first === null || stream?.first !== null) continue;
+    stream.marks.push(mark, ...(when === mark ? [] : [when]));
+    // "A pension begins in 15 years and is paid at the end of each month": its first month begins then.
+    if (stream.timing === "end" && first !== "P0D" && isOfWhole(scope, mark)) {
+      stream.waits = first;
+      continue;
+    }
     stream.first = first;
     // "… at the end of each quarter. What if the first payment is made today?"
     if (first === "P0D" && phrase.kind === "first-of") stream.timing = "start";
-    stream.marks.push(mark, ...(when === mark ? [] : [when]));
   }
   for (const mark of scope.marks) {
     const { phrase } = mark;
@@ -47,6 +52,16 @@ export function addFirst(scope: Scope, streams: readonly PaymentsFact[]): void {
     stream.first ??= timesSpan(from, unit);
     stream.marks.push(mark);
   }
+}
+
+const WHOLE = /^(?:pension|annuity|perpetuity|income|lease|stipend|scholarship)$/;
+
+/** Whether what begins is the row of payments, and not the first of them. */
+function isOfWhole(scope: Scope, mark: Mark): boolean {
+  if (mark.phrase?.kind !== "starting") return false;
+  const before = scope.before(mark, 6);
+  const isOfPayments = before.some(({ word }) => /^(?:payments?|instal?lments?)$/.test(word));
+  return !isOfPayments && before.some(({ word }) => WHOLE.test(word));
 }
 
 function isBeginOf({ first, every }: PaymentsFact, begin: string): boolean {

@@ -8,7 +8,7 @@ export type PercentUse = "rate" | "growth" | "inflation" | "share" | "coupon";
 const RISE =
   /^(?:increase|increases|increasing|increased|rise|rises|rising|rose|risen|grown|grew|gained|gains|raise|raises|raised|raising|grow|grows|growing|growth|climb|climbs|climbing|up|higher|larger|greater|bigger|dearer|costlier|more|above|escalates|escalating|escalation|steps|indexed|exceeds|exceeding)$/;
 const FALL =
-  /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropped|dropping|fallen|declined|shrank|reduce|reduces|reduced|reducing|less|lower|smaller|cheaper|loses|lose|losing|lost|down|below)$/;
+  /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropped|dropping|fallen|declined|shrank|reduce|reduces|reduced|reducing|less|lower|smaller|cheaper|loses|lose|losing|lost|depreciates?|depreciated|depreciating|depreciation|down|below)$/;
 const OF_MONEY =
   /^(?:interest|earn|earns|earning|earned|rate|yield|yields|return|discount|discounting|invested|fund|account|money|savings?|accrues|charged|apr|credits|credited)$/;
 const PRICES = /^(?:inflation|prices|living)$/;

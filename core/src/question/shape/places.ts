@@ -76,6 +76,9 @@ function placeOf(
     if (lead?.phrase?.kind === "thereafter" && role !== "goal") return "none";
     if (isOfThing(facts, amount) && all.length === 1 && !isDepositAsked) return "none";
     if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
+    // "… saves £400 a month until she has £50,000."
+    const isUntil = facts.scope.before(amount.mark, 5).some(({ word }) => /^un?till?$/.test(word));
+    if (isUntil && all.length === 1) return "end";
     const isInQuestion = facts.ask?.marks.includes(amount.mark) ?? false;
     const isReached =
       isInQuestion &&
