@@ -2,7 +2,7 @@ import type { SolvedPart } from "../engine/question/solve-question";
 import { offersQuestion, type OffersQuestion } from "./asked/offers";
 import { rateQuestion, type RateQuestion } from "./asked/rate-question";
 import { unusedIn, type Unused } from "./check/account";
-import { isDoubted, isLeftOver } from "./check/doubts";
+import { doubtIn, isLeftOver } from "./check/doubts";
 import { gapsIn } from "./check/gaps";
 import { isTimeValue, looksEnglish } from "./check/vocabulary";
 import { factsIn, type Facts } from "./facts/facts";
@@ -43,6 +43,7 @@ export const MISSING_CODES = [
   "growth",
   "difference",
   "left-over",
+  "other-answer",
   "no-answer",
   "language",
   "several-questions",
@@ -154,10 +155,10 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const told = [
     ...new Set([...lacking.filter((code) => code !== "time" || !isRhythmless), ...gaps]),
   ];
-  const isWrong = isTold ? isLeftOver(read) : isDoubted(read);
   const isSolved = solved.length > 0 && solved.every((part) => part.solved.ok);
-  const doubt: Missing = isSolved ? "left-over" : "no-answer";
-  const missing = told.length === 0 && (isWrong || !isSolved) ? [doubt] : told;
+  const unfit = isTold && isLeftOver(read) ? "left-over" : null;
+  const doubt = isSolved ? (isTold ? unfit : doubtIn(read)) : "no-answer";
+  const missing: readonly Missing[] = told.length === 0 && doubt !== null ? [doubt] : told;
   const kind = missing.length > 0 ? "incomplete" : parts.length > 1 ? "question" : "problem";
   return {
     kind,

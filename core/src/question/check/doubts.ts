@@ -20,9 +20,10 @@ export interface PartsOfText {
   readonly unused: readonly Unused[];
 }
 
-/** Whether something tells that a text is read wrongly: figures that are left over, or an answer that was not asked for. */
-export function isDoubted(read: PartsOfText): boolean {
-  return isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read) || !isAnswered(read);
+/** What tells that a text is read wrongly: figures that do not fit, or an answer that was not asked for. */
+export function doubtIn(read: PartsOfText): "left-over" | "other-answer" | null {
+  if (isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read)) return "left-over";
+  return isAnswered(read) ? null : "other-answer";
 }
 
 /** Whether a figure is left out that rather belongs to the problem. */

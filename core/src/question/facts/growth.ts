@@ -38,6 +38,8 @@ export function grownStream(
   const untold = untoldGrowth(scope, ask);
   const at = growth?.mark ?? step;
   if (at === undefined && untold === null) return null;
+  // "A car depreciates at 16% a year" is no row of payments.
+  if (/ depreciat\w+ /.test(scope.words)) return null;
   const amount = firstAmount(scope, step ?? null);
   if (amount === null) return null;
   const every = growth?.marks.find(

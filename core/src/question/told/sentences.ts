@@ -15,6 +15,8 @@ const MISSING: Readonly<Record<Missing, string>> = {
   growth: "The question does not say by how much the payments change.",
   difference: "The question asks for a difference. Solve for each amount separately.",
   "left-over": "Not every figure fits the lines. Check them against the question.",
+  "other-answer":
+    "The lines answer something else than the question asks. Check them against the question.",
   "no-answer": "The lines have no answer as they are. Check them against the question.",
   language: "This does not look like English. Only questions in English are read.",
   "several-questions": "This is more than one question. Choose one, or paste one at a time.",
