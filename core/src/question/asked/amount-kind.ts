@@ -89,6 +89,17 @@ const RULES: readonly AmountRule[] = [
     ],
     unless: [/ (?:each|every) /],
   },
+  // "What does the bank pay for £2,000 kept for 27 months?"
+  {
+    kind: "future",
+    fits: [
+      / (?:pays?|gives?) for (?:\S+ ){1,3}?(?:kept|left|held|deposited|invested) (?:for|over) /,
+    ],
+  },
+  {
+    kind: "future",
+    fits: [/ (?:value|amount) of (?:the|his|her|their|this) (?:fund|account|pot|savings) after /],
+  },
   { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) /] },
   {
     kind: "final",

@@ -131,7 +131,11 @@ function withInterest({ scope }: Facts, first: AmountFact, second: AmountFact): 
     (/^(?:of|in)$/.test(behind[0] ?? "") && behind[1] === "interest") ||
     (behind[0] === "of" && behind[2] === "interest");
   const [verb] = scope.before(second.mark, 1);
-  const isEarned = isInterest || /^(?:earned|earns?|earning)$/.test(verb?.word ?? "");
+  // "The interest on £9,000 came to £1,350."
+  const isCome = / interest on (?:\S+ ){1,8}?(?:came|comes|amounted|amounts) to $/.test(
+    wordsOf([...scope.before(second.mark, 12)].reverse()),
+  );
+  const isEarned = isInterest || isCome || /^(?:earned|earns?|earning)$/.test(verb?.word ?? "");
   return isEarned ? { ...second, amount: first.amount + second.amount } : second;
 }
 
