@@ -145,7 +145,8 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const uses = [...parts.flatMap(({ shape }) => shape.uses), ...askedUses(parts)];
   const used = indexesOf(uses);
   const unused = unusedIn(scope, used, new Set(split.labels.map(({ index }) => index)));
-  const read = { facts, parts, solved, used, unused };
+  const partsFrom = split.labels[0]?.index ?? Number.POSITIVE_INFINITY;
+  const read = { facts, parts, solved, used, unused, partsFrom };
   const lacking = parts.flatMap(({ shape }) => shape.missing);
   // A list of items says what is unknown by itself.
   const isTold = isItemised(scope);

@@ -24,7 +24,8 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
   const stream = problem.flows.find((flow): flow is FlowOf<"stream"> => flow.kind === "stream");
   const when =
     timeIn(ask.marks) ??
-    timeIn(facts.scope.marks.filter(({ sentence }) => sentence >= (ask.marks[0]?.sentence ?? 0)));
+    timeIn(facts.scope.marks.filter(({ sentence }) => sentence >= (ask.marks[0]?.sentence ?? 0))) ??
+    (isPartAlone(facts) ? timeIn(facts.scope.marks) : null);
   const uses: Use[] = when === null ? [] : [{ mark: when, role: "time" }];
   // "(a) What is it worth in 6 years? (b) In 9 years?": an amount by itself is asked for anew.
   if (ask.kind === "future" && stream === undefined) return null;
@@ -41,7 +42,9 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
     return at === null ? null : { follow: { find: "balance", at }, uses };
   }
   if (ask.kind === "interest" || ask.kind === "principal") {
-    const span = spanOf(when, ask.marks, stream, lasting);
+    const untilThen = thenIn(ask.marks, problem);
+    if (untilThen === "unknown") return null;
+    const span = untilThen ?? spanOf(when, ask.marks, stream, lasting);
     const rank = stream === undefined ? null : rankIn(ask.marks);
     if (rank !== null) uses.push({ mark: rank.mark, role: "time" });
     return { follow: { find: ask.kind, ...span }, uses };
@@ -51,6 +54,21 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
   if (ask.kind === "total" && stream !== undefined && isWhole)
     return { follow: { find: "total", of: stream.id }, uses };
   return null;
+}
+
+/** What a part says by itself has no rate and no amount. */
+function isPartAlone({ percents, amounts }: Facts): boolean {
+  return percents.length === 0 && amounts.length === 0;
+}
+
+/** "How much interest has she paid by then?": up to the time of which a part before has asked. */
+function thenIn(
+  marks: readonly Mark[],
+  { also = [] }: Problem,
+): { from: KnownPosition; to: KnownPosition } | "unknown" | null {
+  if (!/ (?:by|until|till|up to) then /.test(wordsOf(marks))) return null;
+  const last = also.at(-1);
+  return last?.find === "balance" ? { from: "P0D", to: last.at } : "unknown";
 }
 
 /** When all has been paid. */

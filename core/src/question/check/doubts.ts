@@ -18,6 +18,8 @@ export interface PartsOfText {
   readonly solved: readonly SolvedPart[];
   readonly used: ReadonlySet<number>;
   readonly unused: readonly Unused[];
+  /** Where the first part begins, by the index of its label. */
+  readonly partsFrom: number;
 }
 
 /** What tells that a text is read wrongly: figures that do not fit, or an answer that was not asked for. */
@@ -63,7 +65,7 @@ function isNothing(
 }
 
 /** "What settles it in one year?": when something is asked for is not to be passed over either. */
-function isTimeLeft({ facts, parts, used, unused }: PartsOfText): boolean {
+function isTimeLeft({ facts, parts, used, unused, partsFrom }: PartsOfText): boolean {
   const told = facts.scope.marks
     .filter(({ index }) => used.has(index))
     .flatMap((mark) => spanOf(mark) ?? []);
@@ -73,7 +75,9 @@ function isTimeLeft({ facts, parts, used, unused }: PartsOfText): boolean {
     const isOne = phrase !== undefined && phrase.numbers.length < 2;
     const isWhen =
       phrase?.kind === "when" && (phrase.as === "at" || phrase.as === "end-of") && isOne;
-    const isAsked = parts.some(({ facts: { ask } }) => ask?.marks.includes(mark) === true);
+    const isAsked =
+      mark.index > partsFrom ||
+      parts.some(({ facts: { ask } }) => ask?.marks.includes(mark) === true);
     const at = isWhen && isAsked ? momentOf(mark) : null;
     return at !== null && !spans.some((span) => isSameTime(span, at));
   });

@@ -74,7 +74,7 @@ function readPart(
   read: PartRead[],
   choices: Choices,
 ): PartRead {
-  const own = factsIn(new Scope(marks));
+  const own = asSettled(factsIn(new Scope(marks)));
   const facts = factsIn(new Scope(withPart(before, own, marks)));
   const base = read.findIndex(
     ({ shape, follow }, at) => shape.problem !== null && (follow === null || follow.of === at),
@@ -92,6 +92,16 @@ function readPart(
     if (next !== null) return next;
   }
   return partOf(label, facts, read.length, choices);
+}
+
+const SETTLES =
+  / (?:pays?|paying|repays?|settles?|clears?) (?:off )?(?:the (?:rest|remainder|balance|whole loan|loan|debt)|everything|it all)(?: \S+){0,3}? (?:at once|in one|then|early|now) /;
+
+/** "After two years she wants to pay off the rest at once. How much is it?" asks for what is owed. */
+function asSettled(own: Facts): Facts {
+  const { ask, scope } = own;
+  const isSettled = ask !== null && ask.kind !== "time" && SETTLES.test(scope.words);
+  return isSettled && tellsNothing(own) ? { ...own, ask: { ...ask, kind: "balance" } } : own;
 }
 
 /** A part, or a question without parts, that stands by itself. */
