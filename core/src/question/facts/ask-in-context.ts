@@ -39,7 +39,9 @@ type Rule = (ask: Ask, context: Context) => AskKind | null;
 
 /** "What is the prize worth in cash?": without a word of later, it is what it is worth today. */
 const isWorthNow: Rule = ({ kind, marks }, { streams }) => {
-  const words = wordsOf(marks).replace(/ money (?:is|was) worth /, " ");
+  // "At the end of each half-year" says nothing of later.
+  const own = marks.filter(({ phrase }) => phrase?.kind !== "timing");
+  const words = wordsOf(own).replace(/ money (?:is|was) worth /, " ");
   const isGot = streams.length > 0 && streams.every(({ role }) => role !== "deposit");
   const isWorth =
     words.includes(" worth ") &&

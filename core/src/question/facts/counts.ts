@@ -37,15 +37,19 @@ export function addCounts(scope: Scope, streams: readonly PaymentsFact[]): void 
     stream.count = quantity.value + (isAfterFirst(scope, mark) ? 1 : 0);
     stream.marks.push(mark);
   }
+  // "After 24 payments of £350 … made with the 24th": the same, told twice.
+  for (const { mark, count, stream } of paidIn(scope, streams)) {
+    if (stream.count === count) stream.marks.push(mark);
+  }
+}
+
+/** "… with the 24th payment": so many, where no term says how long they go on. */
+export function addRanks(scope: Scope, streams: readonly PaymentsFact[]): void {
   for (const mark of scope.marks) {
     if (mark.phrase?.kind !== "at-end-of-flows" || mark.phrase.numbers.length === 0) continue;
     const stream = streamAt(streams, mark);
     stream?.marks.push(mark);
-    if (stream !== null) stream.count ??= mark.phrase.numbers[0] ?? null;
-  }
-  // "After 24 payments of £350 … made with the 24th": the same, told twice.
-  for (const { mark, count, stream } of paidIn(scope, streams)) {
-    if (stream.count === count) stream.marks.push(mark);
+    if (stream?.term === null) stream.count ??= mark.phrase.numbers[0] ?? null;
   }
 }
 

@@ -1,4 +1,4 @@
-import { addAdvance, addCounts, addPaid } from "./counts";
+import { addAdvance, addCounts, addPaid, addRanks } from "./counts";
 import { addFirst, addFirstAmounts } from "./first-payments";
 import type { PaymentsFact } from "./payments-fact";
 import { everyOf, type PercentFact } from "./rates";
@@ -19,6 +19,7 @@ export function addDetails(
   addFirst(scope, streams);
   addFirstAmounts(scope, streams);
   addTerms(scope, streams);
+  addRanks(scope, streams);
   addPaid(scope, streams);
   addForever(scope, streams);
   addGrowth(scope, streams, percents);

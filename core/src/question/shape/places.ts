@@ -27,6 +27,12 @@ export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Sid
   return { start, down, end };
 }
 
+/** "How long does it take to save £30,000?" */
+function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
+  const [verb, to] = scope.before(mark, 2);
+  return verb?.word === "save" && to?.word === "to";
+}
+
 /** "She drinks a £4 coffee every Friday": what something costs that is no money. */
 function isOfThing({ scope }: Facts, { mark }: AmountFact): boolean {
   const [before] = scope.before(mark, 1);
@@ -61,7 +67,8 @@ function placeOf(
     if (all.length === 1 && facts.percents.some(({ use }) => use === "share")) return "start";
     const [verb] = facts.scope.before(amount.mark, 1);
     const isCleared = /^(?:clears?|repays?|settles?|off|discharges?)$/.test(verb?.word ?? "");
-    if (isCleared && all.length === 1 && isDepositAsked) return "start";
+    if (isCleared && all.length === 1 && (isDepositAsked || facts.ask?.kind === "rate"))
+      return "start";
     if (role === "final" && isOwed < score("final")) return "end";
     if (isLater && isOwed < 0.35) return "end";
     const isDown =
@@ -83,7 +90,7 @@ function placeOf(
     const isReached =
       isInQuestion &&
       (facts.ask?.kind === "count" || facts.ask?.kind === "time") &&
-      role !== "deposit";
+      (role !== "deposit" || isSavedUp(facts, amount));
     if (isReached && all.length === 1) return "end";
     // Where the deposit is asked for, an amount by itself is the goal; one that is there today is not.
     // "£200 a month for 6 years; it is now worth £16,200": what it has become is there at the end.
@@ -100,5 +107,7 @@ function placeOf(
     const isGoal = all.length === 1 && isDepositAsked && at !== "P0D" && role !== "deposit";
     return isGoal ? "end" : "start";
   }
-  return isLater || (role === "final" && all.length > 1) ? "end" : "start";
+  const isRedeemed = / (?:redeemed|redeemable|redemption|matures) /.test(facts.scope.words);
+  const isLast = role === "final" && (all.length > 1 || isRedeemed);
+  return isLater || isLast ? "end" : "start";
 }

@@ -1,6 +1,6 @@
 import type { Mark } from "../mark";
 import { behindJoint, type Joined } from "./joining";
-import { lengthLeftOut } from "./lengths";
+import { lengthLeftOut, lengthOfLoan } from "./lengths";
 import { withRank } from "./ranks";
 import { ranksOfOneUnit, timesOfOneUnit } from "./shared-unit";
 import { timingLeftOut } from "./timings";
@@ -20,7 +20,8 @@ export function withoutElisions(marks: readonly Mark[]): Mark[] {
       withRank(marks, at) ??
       timingLeftOut(marks, at, result) ??
       timeAt(marks, at, result) ??
-      lengthLeftOut(marks, at, result);
+      lengthLeftOut(marks, at, result) ??
+      lengthOfLoan(marks, at);
     const mark = joined?.mark ?? marks[at];
     const index = result.length;
     if (mark !== undefined) result.push(mark.index === index ? mark : { ...mark, index });

@@ -53,6 +53,19 @@ export function lengthLeftOut(
   return joinedMarks(marks, [at, next], phrase, figure.figures);
 }
 
+/** "A 15-year, £200,000 loan": how long it runs. */
+export function lengthOfLoan(marks: readonly Mark[], at: number): Joined | null {
+  const mark = marks[at];
+  const [comma, money, noun] = marks.slice(at + 1, at + 4);
+  if (mark?.quantity?.is !== "span" || mark.quantity.isArticle) return null;
+  const isLoan =
+    comma?.word === "," &&
+    money?.quantity?.is === "money" &&
+    /^(?:loan|mortgage|debt)$/.test(noun?.word ?? "");
+  const phrase = { kind: "lasting", as: "whole", iso: mark.quantity.iso, numbers: [] } as const;
+  return isLoan ? joinedMarks(marks, [at, at + 1], phrase, mark.figures) : null;
+}
+
 function isPlain(mark: Mark | undefined, pattern: RegExp): boolean {
   return mark !== undefined && mark.phrase === undefined && pattern.test(mark.word);
 }
