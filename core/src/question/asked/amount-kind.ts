@@ -74,6 +74,14 @@ const RULES: readonly AmountRule[] = [
       / how much (?:would|must|should|can|could|does|do|did) (?:\S+ ){1,3}?(?:sell|sells|be sold|be bought) /,
     ],
   },
+  // "The capital which, placed at 3.9%, accrues to £11,000".
+  {
+    kind: "start",
+    fits: [
+      / (?:the|what|which) (?:sum|amount|capital|principal)(?: of money)? (?:which|that) (?:\S+ ){0,14}?(?:accrues?|grows?|amounts?|accumulates?|increases?) to /,
+    ],
+    unless: [EACH],
+  },
   // "Which sum grows to £20,000?", "What was put into it?"
   {
     kind: "start",

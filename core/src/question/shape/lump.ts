@@ -117,7 +117,7 @@ function nowAndLater(facts: Facts): [AmountFact | null, AmountFact | null] {
   if (kind === "present" || kind === "start") return [null, inOrder(amounts).at(-1) ?? null];
   const [only] = amounts;
   if (amounts.length === 1 && only !== undefined)
-    return isLaterAmount(only, kind) ? [null, only] : [only, null];
+    return isLaterAmount(only, kind) && !isWithInterest(facts, only) ? [null, only] : [only, null];
   return [firstOfSeveral(amounts), null];
 }
 
@@ -137,6 +137,11 @@ function withInterest({ scope }: Facts, first: AmountFact, second: AmountFact): 
   );
   const isEarned = isInterest || isCome || /^(?:earned|earns?|earning)$/.test(verb?.word ?? "");
   return isEarned ? { ...second, amount: first.amount + second.amount } : second;
+}
+
+/** "£3,600 matures in 27 months with interest at 4%": what is told is there now, and earns until then. */
+function isWithInterest({ scope }: Facts, { mark }: AmountFact): boolean {
+  return / (?:with|plus) interest (?:at|of) /.test(wordsOf(scope.sentence(mark)));
 }
 
 function isLaterAmount({ at, role, marks }: AmountFact, kind: string): boolean {

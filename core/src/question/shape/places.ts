@@ -27,6 +27,20 @@ export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Sid
   return { start, down, end };
 }
 
+/** "An employer pays £160 and an employee £80 a month": no amount at the start, though nobody says that it is paid so often. */
+function isPaidBeside({ scope, streams }: Facts, { mark, at }: AmountFact): boolean {
+  const behind = scope.after(mark, 5);
+  const next = behind.findIndex((other) => streams.some(({ amountMark }) => amountMark === other));
+  const [and, article, ...who] = behind.slice(0, Math.max(next, 0));
+  // A verb of its own would be another thing that the same person does.
+  return (
+    at === null &&
+    and?.word === "and" &&
+    /^(?:a|an|the|his|her|another)$/.test(article?.word ?? "") &&
+    roleWordsIn(who).length === 0
+  );
+}
+
 /** "How long does it take to save £30,000?" */
 function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
   const [verb, to] = scope.before(mark, 2);
@@ -82,6 +96,7 @@ function placeOf(
     const [lead] = facts.scope.before(amount.mark, 1);
     if (lead?.phrase?.kind === "thereafter" && role !== "goal") return "none";
     if (isOfThing(facts, amount) && all.length === 1 && !isDepositAsked) return "none";
+    if (isPaidBeside(facts, amount)) return "none";
     if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
     // "… saves £400 a month until she has £50,000."
     const isUntil = facts.scope.before(amount.mark, 5).some(({ word }) => /^un?till?$/.test(word));
