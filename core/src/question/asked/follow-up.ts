@@ -20,40 +20,74 @@ export interface FollowUpRead {
 export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null {
   const { ask } = facts;
   if (ask === null) return null;
-  const lasting = lastOf(problem);
   const stream = problem.flows.find((flow): flow is FlowOf<"stream"> => flow.kind === "stream");
-  const when =
-    timeIn(ask.marks) ??
-    timeIn(facts.scope.marks.filter(({ sentence }) => sentence >= (ask.marks[0]?.sentence ?? 0))) ??
-    (isPartAlone(facts) ? timeIn(facts.scope.marks) : null);
-  const uses: Use[] = when === null ? [] : [{ mark: when, role: "time" }];
-  // "(a) What is it worth in 6 years? (b) In 9 years?": an amount by itself is asked for anew.
-  if (ask.kind === "future" && stream === undefined) return null;
-  if (ask.kind === "balance" || ask.kind === "future" || isFundAsked(ask.marks)) {
-    const counted = paymentsBefore(ask.marks);
-    const rank = ask.marks.find((_, place) => isRankBefore(ask.marks, place));
-    if (rank !== undefined) uses.push({ mark: rank, role: "time" });
-    const at =
-      counted !== null && stream !== undefined
-        ? ofPayment(counted, stream)
-        : when === null
-          ? null
-          : balanceAt(when, stream);
-    return at === null ? null : { follow: { find: "balance", at }, uses };
+  const when = whenIn(facts, ask.marks);
+  switch (ask.kind) {
+    case "interest":
+    case "principal":
+      return flowBetween(ask.kind, ask.marks, { problem, stream, when });
+    case "total":
+      // With money down, the payments alone are not all that it costs.
+      return stream === undefined || problem.flows.some(({ id }) => id.startsWith("down"))
+        ? null
+        : { follow: { find: "total", of: stream.id }, uses: usesOfTime(when) };
+    case "future":
+      // "(a) What is it worth in 6 years? (b) In 9 years?": an amount by itself is asked for anew.
+      return stream === undefined ? null : balanceThen(ask.marks, stream, when);
+    case "balance":
+      return balanceThen(ask.marks, stream, when);
+    default:
+      return isFundAsked(ask.marks) ? balanceThen(ask.marks, stream, when) : null;
   }
-  if (ask.kind === "interest" || ask.kind === "principal") {
-    const untilThen = thenIn(ask.marks, problem);
-    if (untilThen === "unknown") return null;
-    const span = untilThen ?? spanOf(when, ask.marks, stream, lasting);
-    const rank = stream === undefined ? null : rankIn(ask.marks);
-    if (rank !== null) uses.push({ mark: rank.mark, role: "time" });
-    return { follow: { find: ask.kind, ...span }, uses };
-  }
-  // With money down, the payments alone are not all that it costs.
-  const isWhole = !problem.flows.some(({ id }) => id.startsWith("down"));
-  if (ask.kind === "total" && stream !== undefined && isWhole)
-    return { follow: { find: "total", of: stream.id }, uses };
-  return null;
+}
+
+/** The time in the question, or behind it; in a part that tells nothing else, wherever it stands. */
+function whenIn(facts: Facts, asked: readonly Mark[]): Mark | null {
+  const { marks } = facts.scope;
+  const from = asked[0]?.sentence ?? 0;
+  const behind = marks.filter(({ sentence }) => sentence >= from);
+  return timeIn(asked) ?? timeIn(behind) ?? (isPartAlone(facts) ? timeIn(marks) : null);
+}
+
+function usesOfTime(mark: Mark | null): Use[] {
+  return mark === null ? [] : [{ mark, role: "time" }];
+}
+
+/** What is owed, or there, after a time or after so many payments. */
+function balanceThen(
+  asked: readonly Mark[],
+  stream: FlowOf<"stream"> | undefined,
+  when: Mark | null,
+): FollowUpRead | null {
+  const counted = stream === undefined ? null : paymentsBefore(asked);
+  const then = when === null ? null : balanceAt(when, stream);
+  const at = counted !== null && stream !== undefined ? ofPayment(counted, stream) : then;
+  const rank = asked.find((_, place) => isRankBefore(asked, place)) ?? null;
+  return at === null
+    ? null
+    : { follow: { find: "balance", at }, uses: [...usesOfTime(when), ...usesOfTime(rank)] };
+}
+
+interface Told {
+  readonly problem: Problem;
+  readonly stream: FlowOf<"stream"> | undefined;
+  readonly when: Mark | null;
+}
+
+/** The interest or the principal that is paid between two times. */
+function flowBetween(
+  find: "interest" | "principal",
+  asked: readonly Mark[],
+  { problem, stream, when }: Told,
+): FollowUpRead | null {
+  const untilThen = thenIn(asked, problem);
+  if (untilThen === "unknown") return null;
+  const span = untilThen ?? spanOf(when, asked, stream, lastOf(problem));
+  const rank = stream === undefined ? null : rankIn(asked);
+  return {
+    follow: { find, ...span },
+    uses: [...usesOfTime(when), ...usesOfTime(rank?.mark ?? null)],
+  };
 }
 
 /** What a part says by itself has no rate and no amount. */
