@@ -7,7 +7,7 @@ const RATE =
   / (?:rate|rates|yield|irr|internal rate|apr|force of interest|percentage|percent|per cent|return|cagr|implicit|aer|ear|effective annual rate) /;
 
 const ASKS_PAYMENT =
-  /^ (?:what|which|find the|determine the|calculate the) (?:\S+ ){0,5}?(?:deposits?|payments?|instal?lments?|repayments?|contributions?|withdrawals?|rents?|premiums?) (?:, )?(?:made|paid|for|needed|required|at|on|will|must|should|would|per|each|every) /;
+  /^ (?:what|which|find the|determine the|calculate the) (?:(?!must|should|does|do|did|can|could|will|would)\S+ ){0,5}?(?:deposits?|payments?|instal?lments?|repayments?|contributions?|withdrawals?|rents?|premiums?) (?:, )?(?:made|paid|for|needed|required|at|on|will|must|should|would|per|each|every) /;
 const ASKS_ONE =
   / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value) /;
 
@@ -104,6 +104,14 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "future";
+  // "What must she deposit for him to have £20,000?"
+  if (
+    / (?:what|how much) (?:must|should|does|did|would|will|has|have) (?:\S+ ){1,5}?(?:deposit|invest|put away|set aside|put in) (?:\S+ ){0,9}?(?:for|so that) (?:\S+ ){1,4}?(?:have|has|to be|is|are) /.test(
+      words,
+    ) &&
+    !/ (?:each|every|a (?:week|month|quarter|year)|monthly|yearly|quarterly) /.test(words)
+  )
+    return "start";
   // "How much would you have to lend for the borrower to owe you £1,000?"
   if (
     / how much (?:would|must|should|do|does|can|could|has|have) (?:\S+ ){1,4}?(?:lend|invest|deposit|put away|set aside) (?:\S+ ){0,9}?(?:for|so that|if) /.test(

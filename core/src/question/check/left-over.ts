@@ -27,7 +27,8 @@ export function isLeftOver(read: FiguresOfText): boolean {
     isChangeLeft(read) ||
     isRankLeft(read) ||
     isTimeLeft(read) ||
-    isTimedLeft(read)
+    isTimedLeft(read) ||
+    isLengthLeft(read)
   );
 }
 
@@ -47,6 +48,28 @@ function isTimeLeft({ facts, parts, used, unused, partsFrom }: FiguresOfText): b
       parts.some(({ facts: { ask } }) => ask?.marks.includes(mark) === true);
     const at = isWhen && isAsked ? momentOf(mark) : null;
     return at !== null && !spans.some((span) => isSameTime(span, at));
+  });
+}
+
+const OF_PAYMENTS = / (?:deposits?|deposited|withdraws?|withdrawn) /;
+
+/** "Then nothing is deposited for 5 years": how long payments go on, or stop. */
+function isLengthLeft({ facts: { scope }, parts, used, unused }: FiguresOfText): boolean {
+  const told = scope.marks
+    .filter(({ index }) => used.has(index))
+    .flatMap((one) => spanOf(one) ?? []);
+  const spans = [...told, ...parts.flatMap(({ shape }) => lengthsIn(shape.problem))];
+  return unused.some(({ mark }) => {
+    const { phrase } = mark;
+    const iso =
+      phrase?.kind === "lasting" && /^(?:whole|next)$/.test(phrase.as ?? "")
+        ? phrase.iso
+        : undefined;
+    return (
+      iso !== undefined &&
+      OF_PAYMENTS.test(wordsOf(scope.sentence(mark))) &&
+      !spans.some((span) => isSameTime(span, iso))
+    );
   });
 }
 

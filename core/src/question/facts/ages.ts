@@ -63,8 +63,14 @@ function isAge(scope: Scope, mark: Mark): boolean {
   if (quantity?.is !== "number") return false;
   if (next?.word === "birthday") return true;
   // "From his 30th to his 65th birthday".
-  if (quantity.isOrdinal)
-    return next?.word === "to" && scope.sentence(mark).some(({ word }) => word === "birthday");
+  if (quantity.isOrdinal) {
+    // "On his fifth birthday … on his twentieth".
+    const isElided =
+      /^(?:his|her|their|my)$/.test(before?.word ?? "") &&
+      (next === undefined || /^[.,;?!:]$/.test(next.word));
+    const isOfBirthdays = scope.sentence(mark).some(({ word }) => word === "birthday");
+    return isOfBirthdays && (next?.word === "to" || isElided);
+  }
   const isPlain =
     next === undefined ||
     /^(?:[.,;?!)]|today|now|and|to|when|he|she|the|a|an|with|until)$/.test(next.word) ||

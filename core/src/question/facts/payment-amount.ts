@@ -141,7 +141,7 @@ function isPrincipal(scope: Scope, money: Mark, distance: number): boolean {
   if (isNamed && !PAYMENT_NOUN.test(second?.word ?? "")) return true;
   const before = until(
     scope.before(money, 4),
-    ({ word, phrase }) => phrase !== undefined || /^(?:,|if|and|;|\(|\))$/.test(word),
+    ({ word, phrase }) => phrase !== undefined || /^(?:,|if|and|so|that|;|\(|\))$/.test(word),
   );
   const last = roleWordsIn([...before].reverse()).at(-1);
   return last !== undefined && ["loan", "price", "fund", "goal", "final"].includes(last.role);

@@ -28,6 +28,7 @@ export function bond(facts: Facts, choices: Choices): Shape | null {
   const share = percents.find(
     ({ use, mark, percent }) => use === "share" && mark !== coupon.mark && (percent ?? 0) > 50,
   );
+  const quoted = scope.marks.find((mark) => isQuotedAt(carried, mark));
   const repaid = monies.find((mark) => mark !== face && isRepaid(facts, mark));
   const price = monies.find((mark) => mark !== face && mark !== repaid && isPrice(facts, mark));
   const rates = ratesOf(carried, every, null, choices);
@@ -49,16 +50,14 @@ export function bond(facts: Facts, choices: Choices): Shape | null {
   use(cue, "coupons", "every");
   use(share?.mark, "redemption", "amount");
   use(repaid, "redemption", "amount");
+  use(quoted, "redemption", "amount");
   use(price, "price", "amount");
   time?.marks.forEach((mark) => use(mark, "coupons", "when"));
   if (count === null) return lacking(["time"], { uses });
   if (rates.isMissing) return lacking(["rate"], { uses });
+  const per = quoted?.quantity?.is === "number" ? quoted.quantity.value : (share?.percent ?? 100);
   const redeemed =
-    repaid?.quantity?.is === "money"
-      ? repaid.quantity.value
-      : share?.percent === null || share === undefined
-        ? nominal
-        : rounded((nominal * share.percent) / 100);
+    repaid?.quantity?.is === "money" ? repaid.quantity.value : rounded((nominal * per) / 100);
   const amount = rounded(((nominal * (coupon.percent ?? 0)) / 100) * yearsIn(every));
   const flows: Flow[] = [
     {
@@ -127,6 +126,13 @@ function isRepaid({ scope }: Facts, mark: Mark): boolean {
   return scope
     .before(mark, 4)
     .some(({ word }) => /^(?:redeemed|redeemable|redemption|repaid|repayable)$/.test(word));
+}
+
+/** "Redeemed at 102": of each hundred of its nominal. */
+function isQuotedAt(facts: Facts, mark: Mark): boolean {
+  const { quantity } = mark;
+  const isNear = quantity?.is === "number" && quantity.value > 50 && quantity.value < 200;
+  return isNear && facts.scope.before(mark, 1)[0]?.word === "at" && isRepaid(facts, mark);
 }
 
 function isPrice({ scope }: Facts, mark: Mark): boolean {

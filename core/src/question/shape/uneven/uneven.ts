@@ -77,6 +77,9 @@ function isMoved(
 ): boolean {
   if (only === undefined || second !== undefined || later === undefined || streams.length > 0)
     return false;
+  // "What is £500 worth in 10 years, or rather in 12?" has two times for one amount.
+  const isDue = only.marks.some(({ plain }) => /^(?:due|payable) /.test(plain));
+  if (ask?.marks.includes(only.mark) === true && !isDue) return false;
   const asked = ask?.marks.find(
     (mark) =>
       !only.marks.includes(mark) &&
