@@ -35,11 +35,8 @@ export function whyUnused(scope: Scope, mark: Mark): UnusedCode {
   if (isYear(mark)) return "year";
   if (LABELS.test(before?.word ?? "") || (before?.word === "." && LABELS.test(earlier?.word ?? "")))
     return "label";
-  if (
-    scope.sentence(mark).some(({ word }) => SAYS.test(word)) &&
-    (quantity?.is === "money" || quantity?.is === "percent")
-  )
-    return "said";
+  const isTold = quantity?.is === "money" || quantity?.is === "percent";
+  if (isTold && scope.sentence(mark).some(({ word }) => SAYS.test(word))) return "said";
   if (quantity?.is === "money") return "amount";
   if (isPercent(mark)) return "percent";
   const isAbout =

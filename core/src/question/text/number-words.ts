@@ -87,7 +87,7 @@ function digitsAt(tokens: readonly Token[], at: number, token: Token): NumberAt 
 function digitFractionAt(tokens: readonly Token[], at: number, token: Token): NumberAt | null {
   const value = token.value ?? 0;
   const partAt = (from: number): { value: number; next: number } | null => {
-    const [above, slash, below] = tokens.slice(from, from + 3);
+    const [above, slash, below] = [tokens[from], tokens[from + 1], tokens[from + 2]];
     if (above?.kind !== "number") return null;
     if (/^[½¼¾⅓⅔⅛⅜⅝⅞]$/.test(above.text)) return { value: above.value ?? 0, next: from + 1 };
     const isFraction = slash?.text === "/" && below?.kind === "number" && slash.from === above.to;
