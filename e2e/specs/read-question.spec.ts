@@ -72,6 +72,11 @@ const said: readonly (readonly [string, string, string])[] = [
     "Not every figure fits the lines. Check them against the question.",
   ],
   [
+    "a part that the lines do not answer",
+    "A car costs €23,800. A fifth is paid down and the rest in 48 equal month-end instalments at 0.59% a month. (a) How large is an instalment? (b) What does the car cost in all?",
+    "The lines answer something else than the question asks. Check them against the question.",
+  ],
+  [
     "another language",
     "Ein Darlehen von 10 000 € wird bei einem nominalen Zinssatz von 6 % durch monatliche Raten über fünf Jahre getilgt. Wie hoch ist die Rate?",
     "This does not look like English. Only questions in English are read.",
