@@ -11,6 +11,10 @@ const ASKS_PAYMENT =
 const ASKS_ONE =
   / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value) /;
 
+const PUTS_AWAY =
+  / (?:how much|what) (?:must|should|do|does|did|can|could|would|will|has|have) (?:\S+ ){1,5}?(?:lend|invest|deposit|put away|put in|set aside) (?:\S+ ){0,9}?(?:for|so that) /;
+const OFTEN = / (?:each|every|a (?:week|month|quarter|year)|monthly|yearly|quarterly) /;
+
 /** So many of a currency are an amount. */
 const MANY_COINS = / how many (?:euros?|pounds?|dollars?|rands?|rupees?|pence|cents?|crowns?) /;
 
@@ -104,22 +108,8 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "future";
-  // "What must she deposit for him to have £20,000?"
-  if (
-    / (?:what|how much) (?:must|should|does|did|would|will|has|have) (?:\S+ ){1,5}?(?:deposit|invest|put away|set aside|put in) (?:\S+ ){0,9}?(?:for|so that) (?:\S+ ){1,4}?(?:have|has|to be|is|are) /.test(
-      words,
-    ) &&
-    !/ (?:each|every|a (?:week|month|quarter|year)|monthly|yearly|quarterly) /.test(words)
-  )
-    return "start";
-  // "How much would you have to lend for the borrower to owe you £1,000?"
-  if (
-    / how much (?:would|must|should|do|does|can|could|has|have) (?:\S+ ){1,4}?(?:lend|invest|deposit|put away|set aside) (?:\S+ ){0,9}?(?:for|so that|if) /.test(
-      words,
-    ) &&
-    !/ (?:each|every|a (?:week|month|quarter|year)) /.test(words)
-  )
-    return "start";
+  // "What must she deposit for him to have £20,000?", "How much would you have to lend for him to owe you £1,000?"
+  if (PUTS_AWAY.test(words) && !OFTEN.test(words)) return "start";
   if (
     / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) /.test(
       headOf(words),
@@ -146,10 +136,10 @@ function isValueThen(marks: readonly Mark[]): boolean {
   return (
     !isPresent &&
     near.some(
-      ({ phrase, text }) =>
+      ({ phrase, plain }) =>
         phrase?.kind === "when" &&
         phrase.as === "at" &&
-        / (?:now|today|time|later|hence)$/.test(text.toLowerCase()),
+        / (?:now|today|time|later|hence)$/.test(plain),
     )
   );
 }

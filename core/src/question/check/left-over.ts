@@ -32,12 +32,19 @@ export function isLeftOver(read: FiguresOfText): boolean {
   );
 }
 
+/** The lengths of time that are used, and those of the payments: what says one of them again is not left over. */
+function spansIn({ facts, parts, used }: FiguresOfText): readonly string[] {
+  const told = facts.scope.marks.filter(({ index }) => used.has(index));
+  return [
+    ...told.flatMap((mark) => spanOf(mark) ?? []),
+    ...parts.flatMap(({ shape }) => lengthsIn(shape.problem)),
+  ];
+}
+
 /** "What settles it in one year?": when something is asked for is not to be passed over either. */
-function isTimeLeft({ facts, parts, used, unused, partsFrom }: FiguresOfText): boolean {
-  const told = facts.scope.marks
-    .filter(({ index }) => used.has(index))
-    .flatMap((mark) => spanOf(mark) ?? []);
-  const spans = [...told, ...parts.flatMap(({ shape }) => lengthsIn(shape.problem))];
+function isTimeLeft(read: FiguresOfText): boolean {
+  const { parts, unused, partsFrom } = read;
+  const spans = spansIn(read);
   return unused.some(({ mark }) => {
     const { phrase } = mark;
     const isOne = phrase !== undefined && phrase.numbers.length < 2;
@@ -54,12 +61,10 @@ function isTimeLeft({ facts, parts, used, unused, partsFrom }: FiguresOfText): b
 const OF_PAYMENTS = / (?:deposits?|deposited|withdraws?|withdrawn) /;
 
 /** "Then nothing is deposited for 5 years": how long payments go on, or stop. */
-function isLengthLeft({ facts: { scope }, parts, used, unused }: FiguresOfText): boolean {
-  const told = scope.marks
-    .filter(({ index }) => used.has(index))
-    .flatMap((one) => spanOf(one) ?? []);
-  const spans = [...told, ...parts.flatMap(({ shape }) => lengthsIn(shape.problem))];
-  return unused.some(({ mark }) => {
+function isLengthLeft(read: FiguresOfText): boolean {
+  const { scope } = read.facts;
+  const spans = spansIn(read);
+  return read.unused.some(({ mark }) => {
     const { phrase } = mark;
     const iso =
       phrase?.kind === "lasting" && /^(?:whole|next)$/.test(phrase.as ?? "")

@@ -37,10 +37,6 @@ export function addCounts(scope: Scope, streams: readonly PaymentsFact[]): void 
     stream.count = quantity.value + (isAfterFirst(scope, mark) ? 1 : 0);
     stream.marks.push(mark);
   }
-  // "After 24 payments of £350 … made with the 24th": the same, told twice.
-  for (const { mark, count, stream } of paidIn(scope, streams)) {
-    if (stream.count === count) stream.marks.push(mark);
-  }
 }
 
 /** "… with the 24th payment": so many, where no term says how long they go on. */
@@ -55,28 +51,13 @@ export function addRanks(scope: Scope, streams: readonly PaymentsFact[]): void {
 
 /** "What is owed after 24 payments of £350": of payments that are told in full, so many have been made. */
 export function addPaid(scope: Scope, streams: readonly PaymentsFact[]): void {
-  for (const { mark, count, stream } of paidIn(scope, streams)) {
-    const isOpen = stream.count === null && stream.term === null && stream.amount !== null;
-    if (!isOpen) continue;
-    stream.count = count;
+  for (const mark of scope.marks.filter((one) => isAfter(scope, one) && isCount(scope, one))) {
+    const stream = streamAt(streams, mark);
+    const isOpen = stream?.count === null && stream.term === null && stream.amount !== null;
+    if (mark.quantity?.is !== "number" || stream === null || !isOpen) continue;
+    stream.count = mark.quantity.value;
     stream.marks.push(mark);
   }
-}
-
-interface PaidCount {
-  readonly mark: Mark;
-  readonly count: number;
-  readonly stream: PaymentsFact;
-}
-
-/** "After 24 payments": how many of which have been made. */
-function paidIn(scope: Scope, streams: readonly PaymentsFact[]): PaidCount[] {
-  return scope.marks.flatMap((mark) => {
-    const { quantity } = mark;
-    if (quantity?.is !== "number" || !isAfter(scope, mark) || !isCount(scope, mark)) return [];
-    const stream = streamAt(streams, mark);
-    return stream === null ? [] : [{ mark, count: quantity.value, stream }];
-  });
 }
 
 export function isPlainCount({ quantity }: Mark): boolean {

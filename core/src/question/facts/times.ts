@@ -67,7 +67,7 @@ function isOfMoney({ scope }: Facts, mark: Mark): boolean {
   const sentence = scope.sentence(mark);
   const [next] = scope.after(mark, 1);
   if (next?.word === "old") return false;
-  if (/ from (?:today|now)$/.test(mark.text.toLowerCase())) return true;
+  if (/ from (?:today|now)$/.test(mark.plain)) return true;
   const isOfGrowth = sentence.some(({ word }) =>
     /^(?:doubled?|doubles|tripled?|triples|rose|grew|increased|fell|growing|rising|halved?|population)$/.test(
       word,
@@ -133,7 +133,7 @@ function betweenYears({ scope, streams }: Facts): TimeFact[] {
   const [first, second] = years;
   if (first?.quantity?.is !== "number" || second?.quantity?.is !== "number") return [];
   // "At the end of every year from 2026 to 2040" is paid in each of them.
-  const isEach = streams.length > 0 && scope.before(first, 1)[0]?.text.toLowerCase() === "from";
+  const isEach = streams.length > 0 && scope.before(first, 1)[0]?.plain === "from";
   const count = second.quantity.value - first.quantity.value + (isEach ? 1 : 0);
   return count > 0
     ? [{ iso: timesSpan(count, "P1Y"), marks: [first, second], isAsked: false }]

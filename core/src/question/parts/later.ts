@@ -35,11 +35,11 @@ export function laterPart(label: string, own: Facts, read: readonly PartRead[]):
   };
 }
 
-function isAfterThat({ phrase, text }: Mark): boolean {
+function isAfterThat({ phrase, plain }: Mark): boolean {
   return (
     phrase?.kind === "when" &&
     phrase.as === "at" &&
-    / (?:later|afterwards|after that|after this)$/.test(text.toLowerCase())
+    / (?:later|afterwards|after that|after this)$/.test(plain)
   );
 }
 

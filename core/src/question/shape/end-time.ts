@@ -63,7 +63,7 @@ function afterLast(
     (mark) =>
       mark.phrase?.kind === "when" &&
       mark.phrase.iso === every &&
-      / (?:later|after that|afterwards)$/.test(mark.text.toLowerCase()) &&
+      / (?:later|after that|afterwards)$/.test(mark.plain) &&
       scope.before(mark, 8).some(({ word }) => /^(?:final|last|smaller|closing)$/.test(word)),
   );
   return later === undefined ? null : { at: addSpans(length, every), marks: [later] };

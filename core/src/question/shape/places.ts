@@ -99,7 +99,9 @@ function placeOf(
     if (isPaidBeside(facts, amount)) return "none";
     if (isLater || role === "goal" || role === "price" || role === "loan") return "end";
     // "… saves £400 a month until she has £50,000."
-    const isUntil = facts.scope.before(amount.mark, 5).some(({ word }) => /^un?till?$/.test(word));
+    const isUntil = facts.scope
+      .before(amount.mark, 5)
+      .some(({ word }) => /^(?:until|till)$/.test(word));
     if (isUntil && all.length === 1) return "end";
     const isInQuestion = facts.ask?.marks.includes(amount.mark) ?? false;
     const isReached =

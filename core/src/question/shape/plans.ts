@@ -54,7 +54,7 @@ export function stillToPay(
   if (paid === undefined || paid.amount === null || elapsed === undefined || gone === undefined)
     return [];
   const left = times.find(({ marks }) =>
-    marks.some(({ text }) => / from (?:now|today)$/.test(text.toLowerCase())),
+    marks.some(({ plain }) => / from (?:now|today)$/.test(plain)),
   );
   const rest = left?.iso ?? (paid.term === null ? null : addSpans(paid.term, gone, -1));
   const next: PaymentsFact = {

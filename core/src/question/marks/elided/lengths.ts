@@ -71,8 +71,7 @@ function isPlain(mark: Mark | undefined, pattern: RegExp): boolean {
 }
 
 function whichOf(mark: Mark | undefined): string | null {
-  if (mark?.phrase?.kind === "first-of" && /(?:^|\s)first$/.test(mark.text.toLowerCase()))
-    return "first";
+  if (mark?.phrase?.kind === "first-of" && /(?:^|\s)first$/.test(mark.plain)) return "first";
   return mark?.phrase === undefined ? (WHICH[mark?.word ?? ""] ?? null) : null;
 }
 
