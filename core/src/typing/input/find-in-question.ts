@@ -1,3 +1,4 @@
+import { GROUP } from "./plain-number";
 import { readMoney } from "./read-money";
 import { readTime } from "./read-time";
 import { isSameTime } from "../../engine/numbers/compare";
@@ -17,9 +18,13 @@ export interface UsedFigures {
 
 const TIME =
   /\b(?:\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)[ -](?:(?:half-)?years?|quarters?|months?|fortnights?|weeks?|days?)(?:(?: and | |, )\d+ (?:months?|weeks?|days?))?/gi;
-const PERCENT = /(\d+(?:\.\d+)?)\s?(?:%|per ?cent)/gi;
-const MONEY =
-  /(?:\p{Sc}\s?)?(\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:\.\d+)?)(?![\d,.]*\d|\s?%|\s?per ?cent)/giu;
+const PERCENT = /(\d+(?:[.,]\d+)?)\s?(?:%|per ?cent)/gi;
+/** "4,500", "4 500", "4'500", "12,50,000". */
+const GROUPED = String.raw`\d{1,3}(?:${GROUP}\d{2,3})*${GROUP}\d{3}`;
+const MONEY = new RegExp(
+  String.raw`(?:\p{Sc}\s?)?((?:${GROUPED}|\d+)(?:\.\d+)?)(?![\d,.]*\d|\s?%|\s?per ?cent)`,
+  "giu",
+);
 
 /**
  * Where in a question's text the figures stand that the problem already uses, so that a reader sees
@@ -42,7 +47,7 @@ export function findInQuestion(question: string, used: UsedFigures): TextSpan[] 
   );
   return [
     ...times.filter(isUsedTime),
-    ...percents.filter(({ figure }) => used.percents.includes(Number(figure))),
+    ...percents.filter(({ figure }) => used.percents.includes(Number(figure.replace(",", ".")))),
     ...amounts.filter(isUsedAmount),
   ]
     .map(({ start, end }) => ({ start, end }))

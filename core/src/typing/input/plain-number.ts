@@ -1,7 +1,8 @@
 import { issue } from "../../engine/issues/issue";
 import { fail, succeed, type Result } from "../../engine/result";
 
-const GROUP = "[,'’  \\u202f]";
+/** What stands between the groups of three digits. */
+export const GROUP = "[,'’  \\u202f]";
 
 /** A number as people write one: grouped or not, with a decimal point, perhaps with an exponent. */
 export const NUMBER_PATTERN = String.raw`(?:\d{1,3}(?:${GROUP}\d{2,3})*${GROUP}\d{3}(?!\d)|\d+)?(?:[.,'’]\d+)*\.?(?:e[+-]?\d+)?`;

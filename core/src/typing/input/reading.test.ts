@@ -533,6 +533,16 @@ describe("a question's own words", () => {
     ]);
   });
 
+  test.each([
+    ["R18 000 is lent at 11,5% for 5 years", ["18 000", "11,5%", "5 years"]],
+    ["CHF 18'000 is lent at 11.5 % for 5 years", ["18'000", "11.5 %", "5 years"]],
+    ["In 18 2026 coins, 18 0005 and 18 000 lie", ["18 000"]],
+  ])("are marked as many countries write them: %s", (text, found) => {
+    const used = { amounts: [18_000], percents: [11.5], years: [5] };
+    const marked = findInQuestion(text, used).map(({ start, end }) => text.slice(start, end));
+    expect(marked).toEqual(found);
+  });
+
   test("are not marked for a part of a number, nor for a figure of another kind", () => {
     expect(spans({ amounts: [45, 3.15, 500, 3, 4], percents: [4500], years: [3] })).toEqual([]);
   });
