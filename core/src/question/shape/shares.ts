@@ -20,8 +20,16 @@ const END = /^(?:residual|balloon|final|end|last)$/;
 /** From here on it is what the share leaves. */
 const OTHERS = /^(?:;|balance|rest|remainder)$/;
 
-/** The shares of a price that payments clear: "she pays 20% down", "with a residual of 30% of the price". */
-export function sharesIn({ scope, percents }: Facts): Share[] {
+/**
+ * The shares of a price that payments clear: "she pays 20% down", "with a residual of 30% of the price". Of each kind
+ * there is one; one that is told again is the same.
+ */
+export function sharesIn(facts: Facts): Share[] {
+  const told = toldIn(facts);
+  return told.filter(({ is }, at) => told.findIndex((other) => other.is === is) === at);
+}
+
+function toldIn({ scope, percents }: Facts): Share[] {
   return percents.flatMap((fact): Share[] => {
     if (fact.use !== "share" || fact.percent === null) return [];
     const behind = until(scope.after(fact.mark, 10), ({ word }) => OTHERS.test(word));

@@ -40,6 +40,11 @@ interface PartsReadProps {
 const PartsRead = memo(function PartsRead({ told, draft }: PartsReadProps) {
   const format = useAnswerFormat();
   const parts = useMemo(() => readParts(draft), [draft]);
+  // What a part without an answer lacks stands above.
+  const answers = told.flatMap((part) => {
+    const text = toldAnswer(part, parts, format);
+    return text === "" ? [] : [{ label: part.label, text }];
+  });
   return (
     <>
       {parts.map((part, index) => (
@@ -51,10 +56,10 @@ const PartsRead = memo(function PartsRead({ told, draft }: PartsReadProps) {
         />
       ))}
       <ul className={styles.answers}>
-        {told.map((part, index) => (
-          <li key={part.label ?? index}>
-            {part.label !== undefined && `(${part.label}) `}
-            {toldAnswer(part, parts, format)}
+        {answers.map(({ label, text }, index) => (
+          <li key={label ?? index}>
+            {label !== undefined && `(${label}) `}
+            {text}
           </li>
         ))}
       </ul>
