@@ -74,7 +74,7 @@ const said: readonly (readonly [string, string, string])[] = [
   [
     "a part that the lines do not answer",
     "A car costs €23,800. A fifth is paid down and the rest in 48 equal month-end instalments at 0.59% a month. (a) How large is an instalment? (b) What does the car cost in all?",
-    "The lines answer something else than the question asks. Check them against the question.",
+    "The lines do not answer what the question asks. Check them against the question.",
   ],
   [
     "another language",

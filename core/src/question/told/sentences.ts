@@ -16,7 +16,7 @@ const MISSING: Readonly<Record<Missing, string>> = {
   difference: "The question asks for a difference. Solve for each amount separately.",
   "left-over": "Not every figure fits the lines. Check them against the question.",
   "other-answer":
-    "The lines answer something else than the question asks. Check them against the question.",
+    "The lines do not answer what the question asks. Check them against the question.",
   "no-answer": "The lines have no answer as they are. Check them against the question.",
   language: "This does not look like English. Only questions in English are read.",
   "several-questions": "This is more than one question. Choose one, or paste one at a time.",
