@@ -15,6 +15,12 @@ for (const { colorScheme, width } of LOOKS) {
     test("axe finds nothing on the notebook", async ({ moor, page }) => {
       await moor.openNotebook();
       await expectNoViolations(page);
+      const field = page.getByRole("textbox", { name: "Start from the text of a question" });
+      await field.fill(
+        "A mill of 1987 borrows £9,000 at 6.9% compounded monthly. (a) Find the month-end payment over 5 years. (b) Find it over 6 years.",
+      );
+      await expect(page.getByText(/^\(b\) You pay/)).toBeVisible();
+      await expectNoViolations(page);
     });
 
     test("axe finds nothing on a problem, with an answer and with mistakes", async ({

@@ -78,7 +78,7 @@ function PartRead({ part, own, isOnly }: PartReadProps) {
   const sketch = sketchOf(own, part, format);
   return (
     <section className={styles.part}>
-      {!isOnly && <h3 className={styles.label}>Lines of part ({part.place.label})</h3>}
+      {!isOnly && <h2 className={styles.label}>Lines of part ({part.place.label})</h2>}
       <ul className={styles.flows}>
         {sketchInWords(sketch, format).map(({ id, text }) => (
           <li key={id}>{text}</li>
