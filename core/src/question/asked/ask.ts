@@ -89,7 +89,7 @@ function isIndirect(sentence: readonly Mark[], at: number): boolean {
   const before = sentence[at - 1]?.word ?? "";
   return (
     at <= 1 ||
-    /^(?:asks?|asked|wonders?|know|knows|find|determine|calculate|state|tell|me|us|out|and|then|,|:|\))$/.test(
+    /^(?:asks?|asked|wonders?|know|knows|find|determine|calculate|state|tell|me|us|out|and|then|,|:|\)|-|–|—)$/.test(
       before,
     ) ||
     sentence[at - 1]?.quantity !== undefined ||

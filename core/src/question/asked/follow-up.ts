@@ -35,7 +35,7 @@ export function followUpIn(facts: Facts, problem: Problem): FollowUpRead | null 
       // "(a) What is it worth in 6 years? (b) In 9 years?": an amount by itself is asked for anew.
       return stream === undefined ? null : balanceThen(ask.marks, stream, when);
     case "balance":
-      return balanceThen(ask.marks, stream, when);
+      return balanceThen(ask.marks, stream, when ?? soFar(facts));
     default:
       return isFundAsked(ask.marks) ? balanceThen(ask.marks, stream, when) : null;
   }
@@ -47,6 +47,15 @@ function whenIn(facts: Facts, asked: readonly Mark[]): Mark | null {
   const from = asked[0]?.sentence ?? 0;
   const behind = marks.filter(({ sentence }) => sentence >= from);
   return timeIn(asked) ?? timeIn(behind) ?? (isPartAlone(facts) ? timeIn(marks) : null);
+}
+
+/** "She has just made payment number 36", "three years ago": how far it has gone when nothing else is asked about. */
+function soFar({ scope, amounts }: Facts): Mark | null {
+  const isRanked = ({ phrase }: Mark) =>
+    phrase?.kind === "at-end-of-flows" && phrase.numbers.length > 0;
+  const since = amounts.some((amount) => amount.since !== undefined);
+  const ago = scope.marks.filter(({ phrase }) => phrase?.as === "ago" || phrase?.as === "elapsed");
+  return scope.marks.find(isRanked) ?? (since && ago.length === 1 ? (ago[0] ?? null) : null);
 }
 
 function usesOfTime(mark: Mark | null): Use[] {
@@ -169,7 +178,7 @@ function balanceAt(when: Mark, stream: FlowOf<"stream"> | undefined): KnownPosit
     if (number === undefined) return stream === undefined ? null : { endOf: stream.id };
     return stream === undefined ? null : ofPayment(number, stream);
   }
-  if (phrase?.kind === "when") return momentOf(when);
+  if (phrase?.kind === "when" && phrase.as !== "elapsed") return momentOf(when);
   return phrase?.iso ?? (quantity?.is === "span" ? quantity.iso : null);
 }
 

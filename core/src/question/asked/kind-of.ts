@@ -8,6 +8,9 @@ const RATE =
 
 const ASKS_PAYMENT =
   /^ (?:what|which|find the|determine the|calculate the) (?:(?!must|should|does|do|did|can|could|will|would)\S+ ){0,5}?(?:deposits?|payments?|instal?lments?|repayments?|contributions?|withdrawals?|rents?|premiums?) (?:, )?(?:made|paid|for|needed|required|at|on|will|must|should|would|per|each|every) /;
+/** "Which amount, paid at the end of each year, is worth £8,000?" */
+const ASKS_PAID =
+  /^ (?:which|what|find the|calculate the|determine the) (?:\S+ )?(?:amount|sum) (?:, )?(?:if )?(?:paid|payable|deposited|invested|saved|set aside|received|withdrawn|repaid) (?:\S+ ){0,4}?(?:each|every|monthly|yearly|quarterly|annually) /;
 const ASKS_ONE =
   / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value) /;
 
@@ -27,6 +30,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     .replace(/ (?:will|would|must) yield /, " gives ")
     .replace(/ at (?:that|this|the same|the old|its) (?:\S+ )?rate /, " ");
   if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
+  if (ASKS_PAID.test(words)) return "payment";
   if (isValueThen(marks)) return "future";
   if (isValueNow(marks)) return "present";
   if (/ (?:net present value|npv) /.test(words)) return "net-value";
@@ -50,6 +54,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     / (?:how long|how soon|(?:what|which) (?:time|period) (?:has|have|had|will|do|does|did|is|must)|what length of time|when will|when does|when is|n = \?) /.test(
       words,
     ) ||
+    /^ (?:find|calculate|determine|compute|what is) n /.test(words) ||
     words.includes(" n = ?")
   ) {
     return / (?:wait|before the first|deferred|put off|until the first) /.test(words)

@@ -6,6 +6,8 @@ import type { AskKind } from "../asked/ask-kind";
 export interface AskedBeside {
   /** Of what is paid each time: "What does each come to?" */
   readonly isOfEach: boolean;
+  /** Of what is paid so often: "how much at the end of each month?" */
+  readonly isRhythmAsked: boolean;
   /** Of a later time. */
   readonly isLaterAsked: boolean;
 }
@@ -17,7 +19,7 @@ export interface AskedBeside {
 export function agrees(
   kind: AskKind,
   problem: Problem,
-  { isOfEach, isLaterAsked }: AskedBeside,
+  { isOfEach, isRhythmAsked, isLaterAsked }: AskedBeside,
 ): boolean {
   if (kind === "count" || kind === "time" || kind === "begins") return isTimeUnknown(problem);
   if (kind === "rate") return problem.rates.some(({ percent }) => percent === null);
@@ -26,7 +28,7 @@ export function agrees(
   if (isOfAmount && problem.rates.some(({ percent }) => percent === null)) return false;
   if (kind === "net-value") return problem.ask !== undefined && hasBothWays(problem);
   const stream = problem.flows.find((flow) => flow.kind === "stream");
-  if (stream?.kind !== "stream") return agreesWithoutPayments(kind, problem);
+  if (stream?.kind !== "stream") return agreesWithoutPayments(kind, problem, isRhythmAsked);
   const single = problem.flows.find((flow) => flow.kind === "single" && flow.amount === null);
   const isLate = single?.kind === "single" && single.at !== "P0D";
   const isValue = problem.ask !== undefined;
@@ -84,7 +86,7 @@ function isTimeUnknown({ flows }: Problem): boolean {
   });
 }
 
-function agreesWithoutPayments(kind: AskKind, problem: Problem): boolean {
+function agreesWithoutPayments(kind: AskKind, problem: Problem, isRhythmAsked: boolean): boolean {
   const single = problem.flows.find((flow) => flow.kind === "single" && flow.amount === null);
   if (single?.kind !== "single") return true;
   // Of equal payments at times of their own any may be asked for.
@@ -92,6 +94,7 @@ function agreesWithoutPayments(kind: AskKind, problem: Problem): boolean {
     (flow) => flow.kind === "single" && typeof flow.amount === "object" && flow.amount !== null,
   );
   if (isOfEqual) return true;
+  if (kind === "payment" && isRhythmAsked) return false;
   const isPast = ({ at }: { readonly at: unknown }) => typeof at === "string" && at.startsWith("-");
   // Of what was there before, the value today is a later one and a present one.
   if (problem.flows.some((flow) => flow.kind === "single" && isPast(flow))) return true;

@@ -66,16 +66,17 @@ const SUMS: ReadonlySet<AskKind> = new Set<AskKind>(["total", "interest", "princ
 
 const ONE_OF_SEVERAL = /^(?:each|every|payment|instal?lment|deposit|withdrawal|repayment|rent)$/;
 
-function isAgreed({ facts: { ask }, shape: { problem }, follow }: PartRead): boolean {
+function isAgreed({ facts: { ask, streams }, shape: { problem }, follow }: PartRead): boolean {
   if (follow !== null || problem === null) return true;
   // A total, interest or principal is never the unknown of a problem.
   if (ask !== null && SUMS.has(ask.kind)) return false;
   const asked = ask?.marks ?? [];
+  const rhythms = asked.filter(
+    ({ phrase }) => phrase?.kind === "every" || phrase?.kind === "timing",
+  );
   return agrees(ask?.kind ?? "amount", problem, {
-    isOfEach: asked.some(
-      ({ word, phrase }) =>
-        phrase?.kind === "every" || phrase?.kind === "timing" || ONE_OF_SEVERAL.test(word),
-    ),
+    isOfEach: rhythms.length > 0 || asked.some(({ word }) => ONE_OF_SEVERAL.test(word)),
+    isRhythmAsked: rhythms.some((mark) => streams.some(({ marks }) => marks.includes(mark))),
     isLaterAsked: asked.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at"),
   });
 }

@@ -1,3 +1,4 @@
+import { isClaimed } from "../facts/amounts";
 import { isPercent, isYear, type Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 
@@ -36,7 +37,11 @@ export function whyUnused(scope: Scope, mark: Mark): UnusedCode {
   if (LABELS.test(before?.word ?? "") || (before?.word === "." && LABELS.test(earlier?.word ?? "")))
     return "label";
   const isTold = quantity?.is === "money" || quantity?.is === "percent";
-  if (isTold && scope.sentence(mark).some(({ word }) => SAYS.test(word))) return "said";
+  if (
+    isTold &&
+    (scope.sentence(mark).some(({ word }) => SAYS.test(word)) || isClaimed(scope, mark))
+  )
+    return "said";
   if (quantity?.is === "money") return "amount";
   if (isPercent(mark)) return "percent";
   const isAbout =

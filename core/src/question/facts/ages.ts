@@ -19,11 +19,13 @@ export function agesIn(scope: Scope): AgeFact[] {
   const told = scope.marks
     .filter((mark) => isAge(scope, mark))
     .map((mark) => ({ age: ageOf(mark), mark }));
-  const hasCue = scope.marks.some(({ word }) =>
-    /^(?:birthday|birthdays|age|ages|aged|old|turns|turned|turn|retire|retires|retirement|until|reaches)$/.test(
-      word,
-    ),
-  );
+  const hasCue =
+    WHEN.test(scope.words) ||
+    scope.marks.some(({ word }) =>
+      /^(?:birthday|birthdays|age|ages|aged|old|turns|turned|turn|retire|retires|retirement|until|reaches)$/.test(
+        word,
+      ),
+    );
   // "Solveig is 29 and wants €200,000 at 60."
   const [first, second] = told;
   const isLife =
@@ -40,6 +42,9 @@ export function agesIn(scope: Scope): AgeFact[] {
     ? ages.sort((one, other) => one.age - other.age)
     : [];
 }
+
+/** "When she was 25." */
+const WHEN = / when (?:he|she|i|they|you) (?:was|were|am|is|are) \d/;
 
 /** "She is 30", "aged 30". */
 function isNow(scope: Scope, mark: Mark): boolean {

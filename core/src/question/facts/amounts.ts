@@ -2,7 +2,7 @@ import type { Mark } from "../marks/mark";
 import { timesSpan } from "../marks/span";
 import { momentOf } from "./moment";
 import { rolesAround, strongest, type Role } from "./roles";
-import { isBreak, isMoney, isYear, namesCurrency, until, type Scope } from "./scope";
+import { isBreak, isMoney, isYear, namesCurrency, until, wordsOf, type Scope } from "./scope";
 
 /** An amount that is paid once, as far as the words tell of it. */
 export interface AmountFact {
@@ -23,12 +23,26 @@ export interface AmountFact {
 
 /** The amounts of a scope that no stream has taken. */
 export function amountsIn(scope: Scope, taken: ReadonlySet<Mark>): AmountFact[] {
-  const marks = scope.marks.filter((mark) => isMoney(mark) && !taken.has(mark));
+  const marks = scope.marks.filter(
+    (mark) => isMoney(mark) && !taken.has(mark) && !isClaimed(scope, mark),
+  );
   const plain = scope.marks.some(namesCurrency)
     ? []
     : scope.marks.filter((mark) => !taken.has(mark) && isPlainAmount(scope, mark));
   const all = [...marks, ...plain].sort((one, other) => one.index - other.index);
   return fromThePast(eachItsTime(all.map((mark) => amountFact(scope, mark, taken))));
+}
+
+const CHECKS = / (?:check|correct|wrong|mistake|is that right|is this right) /;
+
+/** "Please check: I get £900": what somebody has worked out is what is asked for. */
+export function isClaimed(scope: Scope, mark: Mark): boolean {
+  const lead = wordsOf([...scope.before(mark, 3)].reverse());
+  return (
+    / (?:i (?:get|got|found|calculated|make it|have)|(?:my|the) (?:answer|result) (?:is|was)) $/.test(
+      lead,
+    ) && CHECKS.test(scope.words)
+  );
 }
 
 /** A time between two amounts is told of the nearer one. */

@@ -104,7 +104,15 @@ const isBeforeDrawing: Rule = ({ kind, marks }, { scope, streams, amounts }) => 
   return isBefore && isDrawn ? "start" : null;
 };
 
+/** "I get £900 for the future value of …. What should it be?" */
+const isOfNamed: Rule = ({ kind }, { scope }) => {
+  if (kind !== "amount") return null;
+  if (/ the (?:future|accumulated) value of /.test(scope.words)) return "future";
+  return / the present value of /.test(scope.words) ? "present" : null;
+};
+
 const RULES: readonly Rule[] = [
+  isOfNamed,
   isWorthNow,
   isForever,
   isOfOpenPayment,

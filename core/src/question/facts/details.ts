@@ -1,8 +1,9 @@
+import type { Mark } from "../marks/mark";
 import { addAdvance, addCounts, addPaid, addRanks } from "./counts";
 import { addFirst, addFirstAmounts } from "./first-payments";
 import type { PaymentsFact } from "./payments-fact";
 import { everyOf, type PercentFact } from "./rates";
-import type { Scope } from "./scope";
+import { wordsOf, type Scope } from "./scope";
 import { stepOf } from "./steps";
 import { streamAt } from "./stream-at";
 import { addTerms } from "./terms";
@@ -34,13 +35,23 @@ function addForever(scope: Scope, streams: readonly PaymentsFact[]): void {
   stream.marks.push(mark);
 }
 
+/** "The price goes up 3% a year", in a sentence that speaks of no payments. */
+function isOfPrice(scope: Scope, streams: readonly PaymentsFact[], { sentence }: Mark): boolean {
+  const words = wordsOf(scope.marks.filter((mark) => mark.sentence === sentence));
+  return (
+    / (?:prices?|costs?) (?:\S+ ){0,3}?(?:goes?|rises?|increases?|grows?|climbs?|falls?|is) /.test(
+      words,
+    ) && !streams.some(({ marks }) => marks.some((mark) => mark.sentence === sentence))
+  );
+}
+
 function addGrowth(
   scope: Scope,
   streams: readonly PaymentsFact[],
   percents: readonly PercentFact[],
 ): void {
   for (const fact of percents) {
-    if (fact.use !== "growth") continue;
+    if (fact.use !== "growth" || isOfPrice(scope, streams, fact.mark)) continue;
     const stream = streamAt(streams, fact.mark);
     if (stream?.growth !== null) continue;
     stream.growth = { percent: fact.percent };

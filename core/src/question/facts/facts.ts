@@ -8,7 +8,7 @@ import { addDetails } from "./details";
 import { paymentsIn } from "./payments";
 import type { PaymentsFact } from "./payments-fact";
 import { PAYMENT_NOUN, percentsIn, type PercentFact } from "./rates";
-import { isMoney, isName, type Scope } from "./scope";
+import { isMoney, isName, wordsOf, type Scope } from "./scope";
 
 /** What a text tells, before it is made a problem. */
 export interface Facts {
@@ -69,21 +69,39 @@ function adopted(
 ): readonly AmountFact[] {
   const stream = streams.find(({ amount }) => amount === null);
   if (stream === undefined || ask?.kind === "payment" || stream.growth !== null) return amounts;
-  const found = amounts.find(({ mark, role, at }) => {
-    const before = scope.before(mark, 3).map(({ word }) => word);
-    const isEach = before.includes("each") || scope.after(mark, 1)[0]?.word === "each";
-    const isPaid = /^(?:paid|deposited|saved|withdrawn|repaid)$/.test(
-      scope.after(mark, 2)[1]?.word ?? "",
-    );
-    const isOf =
-      /^(?:of|is|are|were|be)$/.test(before[0] ?? "") && PAYMENT_NOUN.test(before[1] ?? "");
-    return at === null && (isEach || isOf || isPaid) && role !== "loan";
-  });
+  const again = amountOfAgain(scope, stream, amounts);
+  const found =
+    again ??
+    amounts.find(({ mark, role, at }) => {
+      const before = scope.before(mark, 3).map(({ word }) => word);
+      const isEach = before.includes("each") || scope.after(mark, 1)[0]?.word === "each";
+      const isPaid = /^(?:paid|deposited|saved|withdrawn|repaid)$/.test(
+        scope.after(mark, 2)[1]?.word ?? "",
+      );
+      const isOf =
+        /^(?:of|is|are|were|be)$/.test(before[0] ?? "") && PAYMENT_NOUN.test(before[1] ?? "");
+      return at === null && (isEach || isOf || isPaid) && role !== "loan";
+    });
   if (found === undefined) return amounts;
   stream.amount = found.amount;
   stream.amountMark = found.mark;
   stream.marks.push(found.mark);
   return amounts.filter((amount) => amount !== found);
+}
+
+const AGAIN = / (?:do|does|did|done|doing) (?:so|this|that|the same|it) /;
+
+/** "She pays in £300. She does so every year": the amount of the sentence before. */
+function amountOfAgain(
+  scope: Scope,
+  { marks: [cue] }: PaymentsFact,
+  amounts: readonly AmountFact[],
+): AmountFact | undefined {
+  const isAgain = cue !== undefined && AGAIN.test(wordsOf(scope.sentence(cue)));
+  const before = amounts.filter(
+    ({ mark }) => cue !== undefined && mark.sentence === cue.sentence - 1,
+  );
+  return isAgain && before.length === 1 ? before[0] : undefined;
 }
 
 function streamsIn(

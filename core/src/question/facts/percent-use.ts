@@ -47,7 +47,7 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
   }
   // "A deposit of 20%", "15% down".
   const isDown =
-    next?.word === "down" ||
+    /^(?:down|themselves|himself|herself|ourselves|myself)$/.test(next?.word ?? "") ||
     /^(?:deposit|downpayment)$/.test(before[0]?.word ?? "") ||
     (next?.word === "deposit" && !/^(?:account|rate|bond|scheme)$/.test(second?.word ?? "")) ||
     (before[0]?.word === "of" &&

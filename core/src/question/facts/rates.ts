@@ -135,7 +135,9 @@ function quotingBehind(scope: Scope, mark: Mark): Read {
     const { phrase } = other;
     const isTold =
       phrase?.kind === "quoted" ||
-      (phrase?.kind === "compounding" && (phrase.as !== "payable" || isClose)) ||
+      (phrase?.kind === "compounding" &&
+        (phrase.as !== "payable" ||
+          (isClose && quoting.compounding === undefined && !isTimed(behind[place + 1])))) ||
       (phrase?.kind === "every" &&
         isClose &&
         !isOfPayments(behind[place + 1]) &&
@@ -169,6 +171,11 @@ function isAmongAdding(scope: Scope, mark: Mark, timing: Mark): boolean {
 
 export const PAYMENT_NOUN =
   /^(?:payments?|deposits?|instal(?:l)?ments?|repayments?|withdrawals?|contributions?|rents?|rentals?|coupons?|dividends?|receipts?|draws?|sums?|amounts?|premiums?|cheques?|wages?|salar(?:y|ies)|pensions?|payouts?|savings?|annuit(?:y|ies)|royalt(?:y|ies)|scholarships?|lease|rentes?|inflows?|stipends?|fees|bursar(?:y|ies)|grants?|pay|cash|flows?|transfers?|deductions?|drawings?|income|allowances?)$/;
+
+/** "Paid monthly in arrears" is how payments are made. */
+function isTimed(next: Mark | undefined): boolean {
+  return next?.phrase?.kind === "timing";
+}
 
 function isOfPayments(next: Mark | undefined): boolean {
   return next !== undefined && PAYMENT_NOUN.test(next.word);

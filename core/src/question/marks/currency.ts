@@ -58,6 +58,7 @@ const NAMES: Readonly<Record<string, string | null>> = {
   crowns: null,
   kroner: null,
   kronor: null,
+  kr: null,
   pesos: null,
   yen: "JPY",
   naira: "NGN",
@@ -70,7 +71,7 @@ const NAMES: Readonly<Record<string, string | null>> = {
 const DOUBTFUL_NAMES = new Set(["marks", "coins"]);
 
 const FIRST_TEXTS = new Set([...Object.keys(SIGNS), ...CODES, "R", "Rs", "Re"]);
-const FIRST_WORDS = new Set([...Object.keys(DOLLARS), "rupee", "rupees"]);
+const FIRST_WORDS = new Set([...Object.keys(DOLLARS), "rupee", "rupees", "kr"]);
 
 /** Whether an amount can begin with a token that is no number. */
 export function beginsCurrency({ text, word }: Token): boolean {
@@ -90,6 +91,8 @@ export function currencyAt(tokens: readonly Token[], at: number): CurrencyAt | n
   if (token.text === "R" && next?.kind === "number" && next.from - token.to <= 1) {
     return { currency: "ZAR", next: at + 1 };
   }
+  // The crowns of several countries.
+  if (token.word === "kr" && next?.kind === "number") return { currency: null, next: at + 1 };
   if (
     /^(?:rs|inr|re|rupees?)$/.test(token.word) &&
     /^(?:Rs|INR|Re|[Rr]upees?)$/.test(token.text) &&

@@ -2,6 +2,7 @@ import type { Position, Problem } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { Mark } from "../marks/mark";
 import { addSpans, timesSpan } from "../marks/span";
+import { LEAVES } from "../shape/left-alone";
 import { usesOf } from "../shape/shape";
 import type { PartRead } from "./part";
 
@@ -13,7 +14,7 @@ import type { PartRead } from "./part";
 export function laterPart(label: string, own: Facts, read: readonly PartRead[]): PartRead | null {
   const before = read.at(-1);
   const problem = before?.shape.problem ?? null;
-  const when = own.scope.marks.find(isAfterThat);
+  const when = own.scope.marks.find(isAfterThat) ?? leftFor(own);
   const span = when?.phrase?.iso;
   if (before?.follow !== null || problem === null || when === undefined || span === undefined)
     return null;
@@ -33,6 +34,15 @@ export function laterPart(label: string, own: Facts, read: readonly PartRead[]):
     facts: own,
     follow: null,
   };
+}
+
+/** "He then leaves it for four more years." */
+function leftFor({ scope }: Facts): Mark | undefined {
+  const isLeft = LEAVES.test(scope.words);
+  return scope.marks.find(
+    ({ phrase }) =>
+      isLeft && phrase?.kind === "lasting" && /^(?:next|whole)$/.test(phrase.as ?? ""),
+  );
 }
 
 function isAfterThat({ phrase, plain }: Mark): boolean {

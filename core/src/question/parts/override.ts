@@ -10,12 +10,14 @@ export function withPart(before: readonly Mark[], own: Facts, marks: readonly Ma
     const told = toldAnew(before, own, fact);
     return told === null ? [] : [[told.mark, fact.mark] as const];
   });
-  const places = new Map(changed);
+  const payment = paymentAnew(before, own);
+  const places = new Map([...changed, ...payment]);
   const taken = new Set(changed.map(([, mark]) => mark));
   const clauses = new Set([...taken].flatMap((mark) => clauseOf(own.scope, mark)));
+  for (const [, mark] of payment) clauses.add(mark);
   const rest = marks.filter((mark) => !clauses.has(mark));
   const lead =
-    changed.length === 0
+    places.size === 0
       ? before
       : before.map((mark) => {
           const anew = places.get(mark);
@@ -23,7 +25,20 @@ export function withPart(before: readonly Mark[], own: Facts, marks: readonly Ma
           return anew === undefined ? mark : { ...anew, sentence, line };
         });
   const others = own.percents.filter(({ mark }) => !taken.has(mark));
-  return [...withoutOverridden(lead, { ...own, percents: others }, rest), ...rest];
+  const amounts = own.amounts.filter(({ mark }) => !clauses.has(mark));
+  return [...withoutOverridden(lead, { ...own, percents: others, amounts }, rest), ...rest];
+}
+
+/** "If he saved £250", "if £1,000 is paid instead": another amount in the place of what was paid so often. */
+function paymentAnew(before: readonly Mark[], own: Facts): (readonly [Mark, Mark])[] {
+  if (!isOtherPayment(own) || own.streams.length > 0) return [];
+  const scope = new Scope(before);
+  const told = paymentsIn(scope, percentsIn(scope)).flatMap(({ amountMark }) => amountMark ?? []);
+  const [amount] = own.amounts;
+  const [only] = told;
+  return told.length === 1 && only !== undefined && amount !== undefined
+    ? [[only, amount.mark]]
+    : [];
 }
 
 /** "If the rate is 4.2% instead", from its first word on. */
@@ -106,11 +121,15 @@ function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
   if (isTimeAsked && !isChanged) return false;
   return near.some(
     ({ word }) =>
-      PAYMENT_NOUN.test(word) || /^(?:paid|pays?|instead|each|deposits?|deposited)$/.test(word),
+      PAYMENT_NOUN.test(word) ||
+      /^(?:paid|pays?|instead|each|deposits?|deposited|saved|saves?|invests?|invested|withdrew|withdraws?|drew|draws?)$/.test(
+        word,
+      ),
   );
 }
 
-function isTerm({ phrase, quantity, plain }: Mark): boolean {
+/** Whether a mark tells how long something goes on. */
+export function isTerm({ phrase, quantity, plain }: Mark): boolean {
   // When a debt is due stays as it is, whenever it is settled.
   if (/^(?:due|payable) /.test(plain)) return false;
   return (

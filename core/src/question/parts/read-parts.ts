@@ -9,7 +9,7 @@ import { laterPart } from "./later";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { withPart } from "./override";
-import { askedAgain, rateOfFirst, withShared } from "./shared";
+import { askedAgain, rateOfFirst, timeOfFirst, withShared } from "./shared";
 import type { Split } from "./split";
 
 /** Reads each part with what stands before all of them. */
@@ -23,8 +23,11 @@ export function readParts(split: Split, choices: Choices): PartRead[] {
     const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
     const told = first?.marks ?? [];
     const again = index === 0 ? 0 : askedAgain(marks);
-    const rate = index === 0 ? [] : rateOfFirst(preamble, told, marks);
-    const before = [...preamble, ...(index > 0 && (isLater || again > 0) ? told : rate)];
+    const kept =
+      index === 0
+        ? []
+        : [...timeOfFirst(preamble, told, marks), ...rateOfFirst(preamble, told, marks)];
+    const before = [...preamble, ...(index > 0 && (isLater || again > 0) ? told : kept)];
     const alone = isEmpty && index > 0 ? wholePart(label, marks, read.length, choices) : null;
     read.push(alone ?? readPart(label, before, marks.slice(again), read, choices));
   }
@@ -84,10 +87,10 @@ function readPart(
     // "… (a) at the end of each year (b) at the beginning": the same is asked again.
     const isAgain = own.ask === null && own.streams.length > 0;
     const isFollow = tellsNothing(own) && !isAgain;
-    const followed = isFollow ? followUpIn(own.ask === null ? facts : own, problem) : null;
-    if (followed !== null) return followedPart(label, own, followed, base, read);
     const later = tellsNothing(own) ? laterPart(label, own, read) : null;
     if (later !== null) return later;
+    const followed = isFollow ? followUpIn(own.ask === null ? facts : own, problem) : null;
+    if (followed !== null) return followedPart(label, own, followed, base, read);
     const next = nextPart(label, own, facts, read, choices);
     if (next !== null) return next;
   }

@@ -1,6 +1,7 @@
 import { percentsIn } from "../facts/rates";
 import { isPercent, Scope, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
+import { isTerm } from "./override";
 import type { Split } from "./split";
 
 /** The parts with what only the last of them says, though it is told of all. */
@@ -63,4 +64,16 @@ export function rateOfFirst(
   const [only] = rates;
   if (rates.length !== 1 || only === undefined || only.percent === null) return [];
   return first.filter((mark) => only.marks.includes(mark));
+}
+
+/** "(ii) What would it be if she saved £90?": how long, where only the first part tells it. */
+export function timeOfFirst(
+  preamble: readonly Mark[],
+  first: readonly Mark[],
+  own: readonly Mark[],
+): readonly Mark[] {
+  const isVariant = own.some(({ word, phrase }) => word === "if" && phrase === undefined);
+  const told = first.filter(isTerm);
+  const isElsewhere = preamble.some(isTerm) || own.some(isTerm);
+  return isVariant && !isElsewhere && told.length === 1 ? told : [];
 }

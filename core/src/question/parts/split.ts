@@ -46,14 +46,14 @@ const LONGEST_NAME = 4;
 function labelAt(marks: readonly Mark[], at: number): Label | null {
   const word = marks[at]?.word ?? "";
   if (word.length > LONGEST_NAME) return null;
-  const open = word === "(" || word === "[";
+  const open = word === "(" || word === "[" || word === "part";
   const name = marks[open ? at + 1 : at];
   const close = marks[open ? at + 2 : at + 1];
   if (name === undefined || close === undefined || name.phrase !== undefined) return null;
   const isClosed =
     close.word === ")" ||
     close.word === "]" ||
-    (!open && (close.word === "." || close.word === ":"));
+    ((!open || word === "part") && (close.word === "." || close.word === ":"));
   const isTight = close.from === name.to;
   if (!isClosed || !isTight || !NAME.test(name.word)) return null;
   // "At a) 5% effective, b) 6% …": a letter with a bracket that touches it is a label anywhere.

@@ -3,7 +3,7 @@ import { wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { addSpans } from "../marks/span";
 
-const LEAVES =
+export const LEAVES =
   / (?:left|leaves?|leaving|lets? (?:it|the \S+|everything|all of it) (?:lie|grow|rest)|stays?|remains?|untouched|no (?:further|more)|nothing (?:more|further|is (?:paid|deposited|added|put))|makes no|stops (?:paying|saving)|without (?:further|more|any more)) /;
 
 export interface LeftAlone {

@@ -108,7 +108,7 @@ function nowAndLater(facts: Facts): [AmountFact | null, AmountFact | null] {
   const { amounts } = facts;
   const isBothKnown = kind === "time" || kind === "count" || kind === "rate";
   if (isBothKnown) {
-    const told = multiplesIn(facts);
+    const told = multiplesIn(facts) ?? askedPair(facts);
     if (told !== null) return told;
     const [first = null, second = null] = inOrder(amounts);
     return [first, second === null || first === null ? second : withInterest(facts, first, second)];
@@ -119,6 +119,14 @@ function nowAndLater(facts: Facts): [AmountFact | null, AmountFact | null] {
   if (amounts.length === 1 && only !== undefined)
     return isLaterAmount(only, kind) && !isWithInterest(facts, only) ? [null, only] : [only, null];
   return [firstOfSeveral(amounts), null];
+}
+
+/** "When will the €20,000 have become €25,000?", whatever else there is. */
+function askedPair({ ask, amounts }: Facts): [AmountFact, AmountFact] | null {
+  const asked = amounts.filter(({ mark }) => ask?.marks.includes(mark) === true);
+  const [first, second] = asked;
+  const isPair = amounts.length > 2 && asked.length === 2;
+  return isPair && first !== undefined && second !== undefined ? [first, second] : null;
 }
 
 /** "To earn £400 interest": what is there later is that much more. */

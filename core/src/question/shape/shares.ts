@@ -11,7 +11,7 @@ export interface Share {
   readonly fact: PercentFact;
 }
 
-const DOWN = /^(?:down|deposit|initial|upfront|cash)$/;
+const DOWN = /^(?:down|deposit|initial|upfront|cash|themselves|himself|herself|myself|ourselves)$/;
 /** What is paid of a price is paid down, where nothing says that it is paid at the end. */
 const PAID = /^(?:paid|pays?|paying)$/;
 const LENT = /^(?:borrows?|borrowed|finances?|financed|lends?|lent|loan|mortgage)$/;

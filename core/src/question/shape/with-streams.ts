@@ -1,10 +1,11 @@
 import type { Flow, KnownPosition, Problem } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { PaymentsFact } from "../facts/payments-fact";
+import { wordsOf } from "../facts/scope";
 import { spareTimes, type TimeFact } from "../facts/times";
 import { periodsIn, timesSpan, yearsIn } from "../marks/span";
 import { placesOf, type Places } from "./places";
-import { ratesOf } from "./rates";
+import { interestOf, ratesOf } from "./rates";
 import {
   amountUses,
   blanksOf,
@@ -32,6 +33,20 @@ export function withStreams(facts: Facts, choices: Choices): Shape {
   return new StreamQuestion(facts, choices).shape();
 }
 
+/** "What is the present value of the lease payments?", whatever the car costs. */
+function isOfPayments({ ask, streams, amounts }: Facts): boolean {
+  const [only] = streams;
+  return (
+    ask?.kind === "present" &&
+    streams.length === 1 &&
+    only?.amount !== null &&
+    amounts.every(({ at }) => at === null) &&
+    / (?:value|worth) of (?:the|all|all the|these|those|his|her|their) (?:\S+ )?(?:payments|rents|rentals|instal?lments) /.test(
+      wordsOf(ask.marks),
+    )
+  );
+}
+
 class StreamQuestion {
   private readonly uses: Use[] = [];
   private readonly missing: MissingCode[] = [];
@@ -47,7 +62,7 @@ class StreamQuestion {
   ) {
     const streams = inOrder(facts);
     const taken = new Set(streams.flatMap(({ marks }) => marks));
-    const amounts = facts.amounts.filter(({ mark }) => !taken.has(mark));
+    const amounts = isOfPayments(facts) ? [] : facts.amounts.filter(({ mark }) => !taken.has(mark));
     this.side = streams[0] === undefined ? "repaying" : sideOf(facts, streams[0]);
     this.places = placesOf(facts, amounts, this.side);
     const isOfPrice = this.side === "repaying" || this.side === "renting";
@@ -140,6 +155,11 @@ class StreamQuestion {
     const unit = fact.first ?? this.times[0]?.iso ?? null;
     const isYearly =
       unit !== null && /^P\d+Y$/.test(unit) && (fact.timing !== null || fact.growth !== null);
+    // Beside "compounded monthly", "in arrears" alone does not say how often.
+    const isOften = interestOf(this.facts).some(
+      ({ quoting: { compounding } }) => compounding !== undefined && yearsIn(compounding) < 1,
+    );
+    if (isOften && fact.first === null) return null;
     return isYearly ? "P1Y" : null;
   }
 

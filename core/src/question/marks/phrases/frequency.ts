@@ -10,6 +10,7 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
       "(once|one time) (a|every|each|per) {unit}",
       "on a {adverb} basis",
       "{unit} by {unit}",
+      "by the {unit}",
       "(at|on) each {unit} (payday|anniversary)",
       "at intervals of {span}",
     ],
@@ -67,6 +68,7 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
     says: [
       "[payable|paid|made|due] (at|on|by|from) [the] (beginning|start|first day|first|outset|opening) of (each|every) [successive|single] {period}",
       "[the] (beginning|start) of (each|every) {period}",
+      "(at|on|by) the first [day] of the {unit}",
       "(each|payments|paid|payable|due|made|rents|instalments) [payable|paid|due|made] (at|on) the (beginning|start) of the {unit}",
       "(at|on|by) [the] {unit} (start|beginning)",
       "(at|on|by) (each|every) {unit} (start|beginning)",

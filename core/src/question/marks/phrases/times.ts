@@ -192,6 +192,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
       "[just|right|immediately|straight|directly] (after|with|alongside|together with|along with|on the day of|on the date of|at the time of|at the same time as|the day of) [the|its|her|his|their|my] (last|final) [of (these|them|the)] [{any}]",
       "(after|with|alongside|together with|along with) the (last|final) {unit} end (payment|instalment|installment|deposit|withdrawal|repayment)",
       "[just|right|immediately|straight|directly] (after|with|alongside|together with|along with|on the day of|on the date of|at the time of) [the|her|his|their] {rank} [{adverb}|{unit} end] (payment|instalment|installment|deposit|withdrawal|contribution|repayment|one|coupon|dividend)",
+      "[just|right|immediately] (after|with|made|paid) (payment|instalment|installment|deposit|repayment|withdrawal) [number|no] {n}",
       "at maturity",
       "(at|by) the [very] end",
       "when (it|this|the equipment|the machine|the car|the van) (comes back|is returned|is handed back|is given back|goes back)",

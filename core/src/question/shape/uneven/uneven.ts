@@ -17,6 +17,7 @@ import {
   type Use,
   usesOf,
 } from "../shape";
+import { byYears, type ByYears } from "./by-years";
 import { datedOf, wholeYearsApart } from "./dated";
 import { equalPayments, momentsOf } from "./equal-payments";
 import { timedAmounts } from "./timed-amounts";
@@ -35,12 +36,14 @@ export function uneven(facts: Facts, choices: Choices): Shape | null {
     const told = facts.scope.marks.filter(({ quantity }) => quantity?.is === "date");
     return { ...shape, uses: [...shape.uses, ...usesOf(told, "time")] };
   }
+  const years = facts.streams.length > 0 ? null : byYears(facts, amounts);
+  if (years !== null) return unevenOf(facts, years.amounts, choices, [], years.asked);
   const equal = equalPayments(facts, amounts);
   if (equal.length > 1) return unevenOf(facts, amounts, choices, equal);
   const later = amounts.filter(({ at }) => at !== null && at !== "P0D" && at !== "end");
   const hasStream = facts.streams.some(
     ({ amount, count, term, marks }) =>
-      (count !== null || term !== null) &&
+      (count !== null || term !== null || (amount === null && facts.ask?.kind === "payment")) &&
       (amount === null ||
         !marks.some((mark) => amounts.some((one) => one.mark === mark && one.at !== null))),
   );
@@ -109,6 +112,7 @@ function unevenOf(
   amounts: readonly AmountFact[],
   choices: Choices,
   equal: readonly Mark[],
+  told: ByYears["asked"] = null,
 ): Shape {
   const { scope, ask } = facts;
   const owes =
@@ -142,7 +146,9 @@ function unevenOf(
     uses.push(...usesOf(count === undefined ? [] : [count], "payments"));
     return shape(problemOf({ ...base, flows }));
   }
-  const asked = askedMoment(facts, amounts, uses);
+  const asked = told?.at ?? askedMoment(facts, amounts, uses);
+  if (told !== null)
+    uses.push({ mark: told.mark, role: "time", target: { flow: "asked", field: "when" } });
   if (ask?.kind === "net-value" || ask?.kind === "present") {
     return shape(problemOf({ ...base, flows, ask: { find: "value", at: "P0D" } }));
   }

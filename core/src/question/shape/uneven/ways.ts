@@ -68,7 +68,12 @@ export function wayOf({ scope, ask }: Facts, amount: AmountFact, index: number):
   if (joined !== null && amount.at !== "end" && isSpentOn(scope, joined)) return "out";
   if (behind.slice(0, 2).some(({ word }) => /^(?:received|receipt|inflow)$/.test(word)))
     return "in";
-  if (ask?.kind === "future" && / (?:saves|deposits|account|pays in|invests) /.test(words))
+  if (
+    ask?.kind === "future" &&
+    / (?:saved|saves|deposited|deposits|account|pays in|paid in|invested|invests|puts? (?:aside|away|by)|sets? aside) /.test(
+      words,
+    )
+  )
     return "out";
   if (spent === -1 && got === -1) {
     const isFirst =
