@@ -158,7 +158,7 @@ function isThen({ word, phrase }: Mark): boolean {
 }
 
 function atOf(when: Mark): string | null {
-  if (isThen(when)) return "end";
+  if (when.phrase?.kind === "thereafter") return "end";
   if (isOfFirst(when)) return when.phrase?.iso ?? null;
   return when.phrase?.kind === "at-end-of-flows" ? "end" : momentOf(when);
 }
@@ -182,6 +182,16 @@ function isOfNext(scope: Scope, mark: Mark, when: Mark): boolean {
   );
 }
 
+/** "…, after which it is sold for €9,000." */
+function turnBefore(scope: Scope, mark: Mark): Mark | null {
+  const before = until(scope.before(mark, 8), isMoney);
+  const at = before.findIndex(({ plain }) => plain === "after which");
+  const isValue = before.slice(0, Math.max(at, 0)).some(({ word }) => LEFT_OVER.test(word));
+  return isValue ? (before[at] ?? null) : null;
+}
+
+const LEFT_OVER = /^(?:worth|sold|resold|sells?|scrapped|fetch|fetches)$/;
+
 /** The time nearest to an amount in its sentence, with no other amount between the two. */
 function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null {
   const stop = (other: Mark) => isMoney(other) || isBreak(other) || other.word === "?";
@@ -197,6 +207,8 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const isLast = (other: Mark) => fits(other) && other.phrase?.kind === "at-end-of-flows";
   const last = until(scope.before(mark, 12), stop).find(isLast);
   if (last !== undefined) return last;
+  const turn = turnBefore(scope, mark);
+  if (turn !== null) return turn;
   const [next, second] = scope.after(mark, 2);
   const isClosed = second === undefined || /^[.,;]$/.test(second.word);
   if (next !== undefined && isThen(next) && isClosed) return next;

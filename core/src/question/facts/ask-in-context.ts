@@ -111,7 +111,17 @@ const isOfNamed: Rule = ({ kind }, { scope }) => {
   return / the present value of /.test(scope.words) ? "present" : null;
 };
 
+/** "With prices rising 3% a year, what will a weekly shop that costs £70 today cost in 5 years?" */
+const isPriceThen: Rule = ({ kind, marks }, { streams, percents, amounts: [price, second] }) => {
+  const isOfPrices = percents.length > 0 && percents.every(({ use }) => use === "inflation");
+  const isNow = price?.role === "price" && price.at === "P0D" && second === undefined;
+  const isThen = / will (?:\S+ )+?(?:cost|be) /.test(wordsOf(marks));
+  const isOne = streams.every(({ amount }) => amount === null);
+  return kind === "payment" && isOfPrices && isNow && isThen && isOne ? "future" : null;
+};
+
 const RULES: readonly Rule[] = [
+  isPriceThen,
   isOfNamed,
   isWorthNow,
   isForever,

@@ -18,10 +18,27 @@ export function shapeOf(facts: Facts, choices: Choices): Shape {
   return withDaysOfYear(facts.scope, plainShape(facts, choices));
 }
 
+/** "With prices rising 3% a year, what will a weekly shop that costs £70 today cost in 5 years?" asks of a price. */
+function laterPrice(facts: Facts): Facts | null {
+  const { streams, percents, amounts, ask } = facts;
+  const [price] = amounts;
+  const isUntold = streams.every(
+    ({ amount, count, term, isOpen }) =>
+      amount === null && count === null && term === null && !isOpen,
+  );
+  const isOfPrices = percents.length > 0 && percents.every(({ use }) => use === "inflation");
+  const isNow = amounts.length === 1 && price?.role === "price" && price.at === "P0D";
+  return ask?.kind === "future" && isUntold && isOfPrices && isNow
+    ? { ...facts, streams: [] }
+    : null;
+}
+
 /** "My rent of £850 a month goes up by 4% a year: what will it be?" asks of one payment, not of all. */
 function withoutPayments(facts: Facts): Facts | null {
   const { streams, percents, scope, ask } = facts;
   const [only] = streams;
+  const priced = laterPrice(facts);
+  if (priced !== null) return priced;
   const isOne = streams.length === 1 && only?.count === null && only.term === null;
   const isGrown =
     percents.length > 0 &&

@@ -59,7 +59,13 @@ export function uneven(facts: Facts, choices: Choices): Shape | null {
   const isLevel =
     new Set(later.map(({ mark }) => mark)).size === 1 && later[0]?.marks.some(isOfFirst);
   const hasGrowth = facts.streams.some(({ growth }) => growth !== null);
-  if (!isRow || isLevel === true || hasStream || hasGrowth || facts.streams.some(isRepeated))
+  if (
+    !isRow ||
+    isLevel === true ||
+    hasStream ||
+    hasGrowth ||
+    facts.streams.some((stream) => isRepeated(stream, amounts))
+  )
     return null;
   return unevenOf(facts, amounts, choices, []);
 }
@@ -94,13 +100,15 @@ function isMoved(
 }
 
 /** "Payments of €250 at the end of every month": the amount stands with how often, and with no time of its own. */
-function isRepeated({ amountMark, marks }: PaymentsFact): boolean {
+function isRepeated({ amountMark, marks }: PaymentsFact, amounts: readonly AmountFact[]): boolean {
   return (
     amountMark !== null &&
     marks.some(
       (mark) =>
         mark.phrase?.kind === "timing" &&
         !isOfFirst(mark) &&
+        // "€40 and €50 at the ends of the next two years".
+        !amounts.some((amount) => amount.times.length > 1 && amount.marks.includes(mark)) &&
         mark.index > amountMark.index &&
         mark.index - amountMark.index <= 3,
     )
@@ -123,8 +131,13 @@ function unevenOf(
   const uses: Use[] = [...rates.uses];
   if (rates.isMissing) return lacking(["rate"], { uses });
   const flows: Flow[] = [];
+  const ways = new Map<Mark, Way>();
   amounts.forEach((amount, index) => {
-    const direction = owes ? owedWay(facts, amount, index) : wayOf(facts, amount, index);
+    // What is told in one row goes one way.
+    const row = amount.times.length > 1 ? amount.marks.at(-1) : undefined;
+    const own = owes ? owedWay(facts, amount, index) : wayOf(facts, amount, index);
+    const direction = (row === undefined ? undefined : ways.get(row)) ?? own;
+    if (row !== undefined) ways.set(row, direction);
     const id = `amount${String(index + 1)}`;
     const at = amount.at === "end" ? lastOf(amounts) : (amount.at ?? "P0D");
     flows.push({ id, kind: "single", direction, amount: amount.amount, at });
