@@ -161,9 +161,14 @@ function isPercentAsked(sentence: readonly Mark[]): boolean {
   return sentence.some(({ word, quantity }) => word === "%" && quantity === undefined);
 }
 
-/** "How much simple interest does £3,000 earn?": how it is quoted is a part of the question. */
+/**
+ * "How much simple interest does £3,000 earn?": how it is quoted is a part of the question. "By how much does it grow?"
+ * asks for the same.
+ */
 function isInterestAsked(sentence: readonly Mark[]): boolean {
-  return / how much (?:simple|compound) interest /.test(wordsOf(sentence));
+  return / how much (?:simple|compound) interest | by how much (?:does|do|did|will|would) (?:\S+ ){1,4}?(?:grow|increase) (?!by |each |every )/.test(
+    wordsOf(sentence),
+  );
 }
 
 function unitOf(words: string): string | null {

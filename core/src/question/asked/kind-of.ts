@@ -28,6 +28,8 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     .replace(MANY_COINS, " how much ")
     // "What sum will yield £12,000?" asks for no yield.
     .replace(/ (?:will|would|must) yield /, " gives ")
+    // "How much does she have to return?" asks for no return.
+    .replace(/ (?:to|must|will|shall|should) return /, " to repay ")
     .replace(/ at (?:that|this|the same|the old|its) (?:\S+ )?rate /, " ");
   if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
   if (ASKS_PAID.test(words)) return "payment";

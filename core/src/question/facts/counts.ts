@@ -103,7 +103,9 @@ export function isCount(scope: Scope, mark: Mark): boolean {
   const isTimes = words[0] === "times" && /^[,;.]$/.test(words[1] ?? "");
   // "12 x €119".
   const isTimesMoney = /^[x×]$/.test(words[0] ?? "") && isMoney(behind[1]);
-  if (isOfThem || isTotal || isTimes || isTimesMoney) return true;
+  // "Twelve payments of £180 …, then twelve of £240".
+  const isOfMoney = words[0] === "of" && isMoney(behind[1]);
+  if (isOfThem || isTotal || isTimes || isTimesMoney || isOfMoney) return true;
   const noun = behind.findIndex(
     ({ word, phrase }) => PAYMENT_NOUN.test(word) && phrase === undefined,
   );

@@ -6,7 +6,7 @@ import { everyOf, type PercentFact } from "./rates";
 import { wordsOf, type Scope } from "./scope";
 import { stepOf } from "./steps";
 import { streamAt } from "./stream-at";
-import { addTerms } from "./terms";
+import { addLast, addTerms } from "./terms";
 
 /** Gives each stream how many payments it has, for how long, when the first is made and how they grow. */
 export function addDetails(
@@ -20,6 +20,7 @@ export function addDetails(
   addFirst(scope, streams);
   addFirstAmounts(scope, streams);
   addTerms(scope, streams);
+  addLast(scope, streams);
   addRanks(scope, streams);
   addPaid(scope, streams);
   addForever(scope, streams);

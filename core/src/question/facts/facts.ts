@@ -114,8 +114,26 @@ function streamsIn(
   const grown = found.length === 0 && !isOne ? grownStream(scope, percents, ask) : null;
   const streams = grown === null ? found : [grown];
   addDetails(scope, streams, percents);
-  for (const stream of streams) addFirstAmount(scope, stream, ask);
+  for (const stream of streams) {
+    addFirstAmount(scope, stream, ask);
+    multiply(scope, stream);
+  }
   return streams;
+}
+
+/** "Two prizes of £300 each, every year": so many times the amount is paid at a time. */
+function multiply(scope: Scope, stream: PaymentsFact): void {
+  const { amount, amountMark } = stream;
+  if (amount === null || amountMark === null) return;
+  const [of, noun, number] = scope.before(amountMark, 3);
+  const isEach = scope.after(amountMark, 1)[0]?.word === "each";
+  const isOfThings =
+    of?.word === "of" && noun?.word.endsWith("s") === true && !PAYMENT_NOUN.test(noun.word);
+  const quantity = number?.quantity;
+  if (!isEach || !isOfThings || quantity?.is !== "number" || quantity.isOrdinal) return;
+  if (number === undefined || stream.marks.includes(number)) return;
+  stream.amount = Number((amount * quantity.value).toPrecision(15));
+  stream.marks.push(number);
 }
 
 /** Of payments that grow, the first is told by itself: "£6,000 today … goes up by £250 each year". */

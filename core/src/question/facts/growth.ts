@@ -11,6 +11,8 @@ const UNTOLD =
 
 /** Growth that the words leave to be found: "a dividend larger by the same percentage"; `null` for none. */
 export function untoldGrowth(scope: Scope, ask: Ask | null): "percent" | "amount" | null {
+  // "By how much does £500 grow?"
+  if (ask?.kind === "interest") return null;
   const words = scope.words;
   const match = UNTOLD.exec(words);
   const asked = wordsOf(ask?.marks ?? []);

@@ -1,5 +1,5 @@
 import type { Mark } from "../marks/mark";
-import { addSpans } from "../marks/span";
+import { addSpans, periodsIn } from "../marks/span";
 import type { PaymentsFact } from "./payments-fact";
 import { PAYMENT_NOUN } from "./rates";
 import { isMoney, until, wordsOf, type Scope } from "./scope";
@@ -35,6 +35,25 @@ export function addTerms(scope: Scope, streams: readonly PaymentsFact[]): void {
       stream.every === stream.first;
     stream.term = isAfterOne ? addSpans(phrase.iso, stream.first ?? "P0D") : phrase.iso;
     stream.isNext ||= phrase.as === "next";
+    stream.marks.push(mark);
+  }
+}
+
+/** "Its first payment now and its last in 11 years": how many there are, from the first to the last. */
+export function addLast(scope: Scope, streams: readonly PaymentsFact[]): void {
+  for (const mark of scope.marks) {
+    const { phrase } = mark;
+    const lead = wordsOf([...scope.before(mark, 2)].reverse());
+    const isLast =
+      phrase?.kind === "when" && phrase.as === "at" && / last (?:one |payment )?$/.test(lead);
+    const stream = isLast ? streamAt(streams, mark) : null;
+    if (phrase?.iso === undefined || stream === null || stream.every === null) continue;
+    if (stream.count !== null || stream.term !== null) continue;
+    const isNow = stream.first === "P0D" || (stream.first === null && stream.timing === "start");
+    const from = isNow ? "P0D" : (stream.first ?? stream.every);
+    const between = periodsIn(addSpans(phrase.iso, from, -1), stream.every);
+    if (between === null) continue;
+    stream.count = between + 1;
     stream.marks.push(mark);
   }
 }

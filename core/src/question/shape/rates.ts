@@ -186,7 +186,10 @@ function spanNear(
     ((phrase.kind === "lasting" && kinds.includes(phrase.as ?? "")) ||
       // "0.2% in the first year": up to its end.
       (phrase.kind === "when" && phrase.as === "end-of" && kinds.includes("years")));
-  const behind = until(scope.after(mark, 10), stop).find(isSpan);
+  // "…; then for 7 years at 5%" tells of the rate behind.
+  const turns = (other: Mark) =>
+    stop(other) || other.word === ";" || other.phrase?.kind === "thereafter";
+  const behind = until(scope.after(mark, 10), turns).find(isSpan);
   const before = until(scope.before(mark, 10), stop);
   // "For two years £9,000 earned 3%": right before the amount.
   const beyond = scope.before(mark, 10).slice(before.length + 1, before.length + 2);

@@ -10,6 +10,11 @@ export function momentsOf(mark: Mark): readonly string[] {
   return all.length > 0 ? all : [momentOf(mark) ?? "P0D"];
 }
 
+/** "Three equal payments, due in 1, 2 and 3 years, settle a debt of £900": the times are not the debt's. */
+function isOfAll(mark: Mark, count: number | null): boolean {
+  return count !== null && count > 1 && momentsOf(mark).length === count;
+}
+
 /** "Two equal payments, one at the end of 1 year, the other at the end of 4 years." */
 export function equalPayments(
   { scope, streams }: Facts,
@@ -29,7 +34,12 @@ export function equalPayments(
   const count = told === null ? level : (before ?? level);
   const whens = scope
     .sentence(count)
-    .filter((mark) => !taken.has(mark) && mark.phrase?.kind === "when" && mark.phrase.as !== "ago");
+    .filter(
+      (mark) =>
+        (!taken.has(mark) || isOfAll(mark, told)) &&
+        mark.phrase?.kind === "when" &&
+        mark.phrase.as !== "ago",
+    );
   const { length } = whens.flatMap(momentsOf);
   const isAll = told === null ? length > 1 : length === told;
   return isAll ? [count, ...whens] : [];

@@ -49,6 +49,7 @@ function respectively(amounts: readonly AmountFact[]): AmountFact[] {
       const told = [...run, amount].map((one, index) => ({
         ...one,
         at: times[index] ?? one.at,
+        times,
         marks: [one.mark, ...amount.marks.slice(1)],
       }));
       result.splice(result.length - run.length, run.length, ...told);

@@ -39,7 +39,15 @@ export function uneven(facts: Facts, choices: Choices): Shape | null {
   const years = facts.streams.length > 0 ? null : byYears(facts, amounts);
   if (years !== null) return unevenOf(facts, years.amounts, choices, [], years.asked);
   const equal = equalPayments(facts, amounts);
-  if (equal.length > 1) return unevenOf(facts, amounts, choices, equal);
+  if (equal.length > 1) {
+    const own = amounts.flatMap((amount, index) => {
+      if (!amount.marks.some((mark) => equal.includes(mark))) return [amount];
+      // Told at each of the times, it is one amount.
+      const isFirst = amounts.findIndex(({ mark }) => mark === amount.mark) === index;
+      return isFirst ? [{ ...amount, at: null, times: [], marks: [amount.mark] }] : [];
+    });
+    return unevenOf(facts, own, choices, equal);
+  }
   const later = amounts.filter(({ at }) => at !== null && at !== "P0D" && at !== "end");
   const hasStream = facts.streams.some(
     ({ amount, count, term, marks }) =>
