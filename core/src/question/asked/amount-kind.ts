@@ -108,6 +108,10 @@ const RULES: readonly AmountRule[] = [
     kind: "future",
     fits: [/ (?:value|amount) of (?:the|his|her|their|this) (?:fund|account|pot|savings) after /],
   },
+  {
+    kind: "payment",
+    fits: [/ how (?:large|big|high) (?:are|is each of) the (?:amounts|sums|parts) /],
+  },
   { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) /] },
   {
     kind: "final",

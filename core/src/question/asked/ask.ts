@@ -106,6 +106,8 @@ function isVerb(sentence: readonly Mark[], at: number): boolean {
       (sentence[1]?.phrase?.as === "now" ||
         /^(?:it|them|this|these|that|those|the|a|an|all)$/.test(sentence[1]?.word ?? ""))
     );
+  if (word === "price" && !/^(?:a|an|the|this|these|it|them)$/.test(sentence[at + 1]?.word ?? ""))
+    return false;
   if (
     !/^(?:work|price|give|state|show|tell|quote|change|turn|find|rank|compare|estimate|solve|express|discount)$/.test(
       word,

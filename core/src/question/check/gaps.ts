@@ -144,8 +144,9 @@ function isRhythmUntold({ scope, streams, amounts, ask }: Facts): boolean {
     const [before, next] = [marks[at - 1], marks[at + 1]];
     // "Repaid by 40 payments."
     const isOfNumber = isOfPayments && isCountOfSeveral(before);
-    // "She deposits £500", "without payments in or out".
-    const isVerb = isMoney(next) || /^(?:no|without)$/.test(before?.word ?? "");
+    // "She deposits £500", "which he deposits", "without payments in or out".
+    const isVerb =
+      isMoney(next) || /^(?:no|without|he|she|it|who|they|i|we)$/.test(before?.word ?? "");
     const isPlural = !isVerb && amounts.filter(({ at: time }) => time !== null).length < 2;
     return next?.word === "of" || isOfNumber || isPlural;
   });

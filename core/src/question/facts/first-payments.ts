@@ -80,7 +80,9 @@ export function addFirstAmounts(scope: Scope, streams: readonly PaymentsFact[]):
       .every(
         ({ word, phrase }) =>
           phrase?.kind === "when" ||
-          /^(?:is|of|,|was|being|for|will|be|equals?|amounts|to)$/.test(word),
+          /^(?:is|of|,|was|being|for|will|be|equals?|amounts|to|year|month|quarter|it|yields?|brings?|pays?|earns?|in)$/.test(
+            word,
+          ),
       );
     const stream = streamAt(streams, mark);
     if (money?.quantity?.is !== "money" || !isPlain || stream?.amount !== null) continue;

@@ -99,6 +99,8 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
   const isOfOther =
     lead === "of" &&
     at > 1 &&
+    // "Every ten years at a cost of £900".
+    !(behind[at - 2]?.word === "cost" && behind[at - 3]?.word === "a") &&
     ((behind[at - 2]?.word !== ")" && !PAYMENT_NOUN.test(behind[at - 2]?.word ?? "")) ||
       SINGLE.test(behind[at - 3]?.word ?? ""));
   const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);

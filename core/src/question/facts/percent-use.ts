@@ -11,6 +11,7 @@ const FALL =
   /^(?:fall|falls|falling|fell|decrease|decreases|decreasing|decreased|decline|declines|declining|shrink|shrinks|shrinking|drop|drops|dropped|dropping|fallen|declined|shrank|reduce|reduces|reduced|reducing|less|lower|smaller|cheaper|loses|lose|losing|lost|depreciates?|depreciated|depreciating|depreciation|down|below)$/;
 const OF_MONEY =
   /^(?:interest|earn|earns|earning|earned|rate|yield|yields|return|discount|discounting|invested|fund|account|money|savings?|accrues|charged|apr|credits|credited)$/;
+const FUND = /^(?:fund|account|money|investment|capital|portfolio|pot)$/;
 const PRICES = /^(?:inflation|prices|living)$/;
 
 function isChange({ word }: Mark): boolean {
@@ -85,7 +86,12 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
     before[0]?.word === "at" &&
     /^grow(?:s|ing)?$/.test(before[1]?.word ?? "") &&
     before.slice(2, 7).some(({ word }) => OF_MONEY.test(word));
-  if (isFund) return rate;
+  // "The fund grows by 5% a year."
+  const isOfFund =
+    cueBefore !== -1 &&
+    /^grow(?:s|ing)?$/.test(before[cueBefore]?.word ?? "") &&
+    FUND.test(before[cueBefore + 1]?.word ?? "");
+  if (isFund || isOfFund) return rate;
   // "Increases her savings by 4% each year."
   const isBy = before[0]?.word === "by" && cueBefore !== -1 && cueBefore <= 4;
   const isBefore =

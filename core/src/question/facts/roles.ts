@@ -67,6 +67,7 @@ export interface RoleWord {
 export function roleWordsIn(marks: readonly Mark[]): RoleWord[] {
   const found: RoleWord[] = [];
   marks.forEach((mark, at) => {
+    if (isAuxiliary(mark, marks[at + 1])) return;
     for (const { role, words } of BY_FIRST_WORD.get(plain(mark)) ?? []) {
       const fits = words.every((word, ahead) => {
         const other = marks[at + ahead];
@@ -76,6 +77,17 @@ export function roleWordsIn(marks: readonly Mark[]): RoleWord[] {
     }
   });
   return found;
+}
+
+/** "Has transferred", "had lent": no word of having. */
+function isAuxiliary({ word }: Mark, next: Mark | undefined): boolean {
+  return (
+    /^(?:has|have|had)$/.test(word) &&
+    next?.phrase === undefined &&
+    /^(?:[a-z]{2,}ed|been|put|paid|lent|bought|sold|kept|made|drawn|taken|given|left|won|spent)$/.test(
+      next?.word ?? "",
+    )
+  );
 }
 
 /** A plain word, or the noun that a length of time is told of: "a 20-year mortgage". */

@@ -44,7 +44,9 @@ function withoutPayments(facts: Facts): Facts | null {
     percents.length > 0 &&
     percents.every(({ use, percent }) => /^(?:growth|inflation)$/.test(use) && percent !== null);
   const isAsked = ask !== null && ["future", "amount", "time", "present"].includes(ask.kind);
-  if (!isOne || !isGrown || !isAsked || only.amountMark === null) return null;
+  // Who pays in every year asks for more than one payment.
+  const isSaved = only?.role === "deposit";
+  if (!isOne || !isGrown || !isAsked || isSaved || only.amountMark === null) return null;
   const amount = amountFact(scope, only.amountMark, new Set());
   const at = ask.kind === "present" ? amount.at : "P0D";
   return { ...facts, streams: [], amounts: [...facts.amounts, { ...amount, at }] };

@@ -10,7 +10,7 @@ export type Side = "repaying" | "saving" | "spending" | "renting";
 const OWES =
   / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|credit|overdraft|paid off|pay off) /;
 const INTO_FUND =
-  / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|saver|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings account|reach|reaches|reached|build up|builds up) /;
+  / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|saver|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings (?:account|scheme|plan)|reach|reaches|reached|build up|builds up) /;
 const FROM_FUND =
   / (?:from (?:a|the|an|his|her|their|this|its|it) (?:\w+ ){0,2}?(?:fund|account|pot|savings|gift)|draws?|draw|withdraws?|withdrawals?|pension|live on|lives on|last|lasts|perpetuity|for ever|forever|spend) /;
 
