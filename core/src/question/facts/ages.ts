@@ -22,7 +22,7 @@ export function agesIn(scope: Scope): AgeFact[] {
   const hasCue =
     WHEN.test(scope.words) ||
     scope.marks.some(({ word }) =>
-      /^(?:birthday|birthdays|age|ages|aged|old|turns|turned|turn|retire|retires|retirement|until|reaches)$/.test(
+      /^(?:birthday|birthdays|age|ages|aged|old|turns|turned|turn|born|retire|retires|retirement|until|reaches)$/.test(
         word,
       ),
     );
@@ -73,7 +73,7 @@ function isAge(scope: Scope, mark: Mark): boolean {
     const isElided =
       /^(?:his|her|their|my)$/.test(before?.word ?? "") &&
       (next === undefined || /^[.,;?!:]$/.test(next.word));
-    const isOfBirthdays = scope.sentence(mark).some(({ word }) => word === "birthday");
+    const isOfBirthdays = scope.marks.some(({ word }) => word === "birthday");
     return isOfBirthdays && (next?.word === "to" || isElided);
   }
   const isPlain =

@@ -2,7 +2,7 @@ import type { Mark } from "../marks/mark";
 import { amountOf, isCue, LEVEL } from "./payment-amount";
 import { extend, newStream, type PaymentsFact } from "./payments-fact";
 import { laterStream, payIn, thenSpan, wholeYears, withoutRhythm } from "./payments-in-row";
-import { everyOf, type PercentFact } from "./rates";
+import { everyOf, PAYMENT_NOUN, type PercentFact } from "./rates";
 import { rolesAround, strongest, type Role } from "./roles";
 import { isMoney, until, type Scope } from "./scope";
 import { stepOf } from "./steps";
@@ -32,6 +32,7 @@ export function paymentsIn(scope: Scope, percents: readonly PercentFact[]): Paym
   const streams: PaymentsFact[] = [];
   for (const mark of scope.marks) {
     if (!isCue(mark) || taken.has(mark) || isOfOther(scope, mark)) continue;
+    if (isOfFall(scope, mark, percents)) continue;
     const whole = wholeYears(scope, streams, mark);
     if (whole !== null) {
       payIn(whole, mark);
@@ -72,6 +73,16 @@ function isOfRate(scope: Scope, mark: Mark): boolean {
 /** Whether a frequency is that of a rate or of growth. */
 function isOfOther(scope: Scope, mark: Mark): boolean {
   return isOfRate(scope, mark) || isOfGrowth(scope, mark) || isOfAskedGrowth(scope, mark);
+}
+
+/** "Every year it loses 12% of its value": a sentence of growth alone, that begins with how often. */
+function isOfFall(scope: Scope, mark: Mark, percents: readonly PercentFact[]): boolean {
+  const sentence = scope.sentence(mark);
+  return (
+    sentence[0] === mark &&
+    !sentence.some((other) => isMoney(other) || PAYMENT_NOUN.test(other.word)) &&
+    percents.some(({ use, mark: own }) => use === "growth" && own.sentence === mark.sentence)
+  );
 }
 
 /** "By what percentage has it grown each year?" asks for a rate, and speaks of no payments. */

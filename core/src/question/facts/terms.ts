@@ -59,7 +59,7 @@ export function addLast(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 const WAITS =
-  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) nothing|no payments?|no repayments?|pays nothing|waits?) /;
+  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) (?:nothing|no (?!more|interest)\S+)|no payments?|no repayments?|pays nothing|waits?) /;
 
 /** "She lets it lie for four years", "nothing is paid for two years". */
 function isWaiting(scope: Scope, mark: Mark): boolean {

@@ -20,7 +20,15 @@ export function multipleIn({ scope }: Facts): { mark: Mark; times: number } | nu
   return mark === undefined ? null : { mark, times: TIMES[mark.word] ?? 1 };
 }
 
-/** "A payment due in four years is exchanged for equal payments": the two go opposite ways. */
-export function isExchanged({ start, down }: Places, plans: readonly Plan[]): boolean {
-  return start === null && down.length === 0 && plans.every(({ fact }) => fact.amount === null);
+/**
+ * "A payment due in four years is exchanged for equal payments", "… equivalent to €10,000 now": the two go opposite
+ * ways.
+ */
+export function isExchanged(
+  { scope }: Facts,
+  { start, down }: Places,
+  plans: readonly Plan[],
+): boolean {
+  const isEqual = down.length === 0 || / (?:equivalent|equal in value) to /.test(scope.words);
+  return start === null && isEqual && plans.every(({ fact }) => fact.amount === null);
 }

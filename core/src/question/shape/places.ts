@@ -113,7 +113,9 @@ function placeOf(
     // "£200 a month for 6 years; it is now worth £16,200": what it has become is there at the end.
     const isWorth = facts.scope
       .before(amount.mark, 3)
-      .some(({ word }) => /^(?:worth|contains|holds|shows)$/.test(word));
+      .some(({ word }) =>
+        /^(?:worth|contains|holds|shows|given|brought|produced|yielded)$/.test(word),
+      );
     if (isWorth && all.length === 1 && facts.ask?.kind === "rate") return "end";
     // "If saving R1,000 a month gives R190,000, what is the rate?"
     const isResult =

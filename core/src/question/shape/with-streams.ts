@@ -257,7 +257,9 @@ class StreamQuestion {
     const isGot =
       this.side === "saving" ||
       this.side === "spending" ||
-      (amount !== null && this.shares.length === 0 && isExchanged(this.places, this.plans));
+      (amount !== null &&
+        this.shares.length === 0 &&
+        isExchanged(this.facts, this.places, this.plans));
     const direction = isGot ? "in" : "out";
     return { id: IDS[this.side].end, kind: "single", direction, amount, at: this.endOf() };
   }
@@ -268,9 +270,12 @@ class StreamQuestion {
     const flows: Flow[] = [];
     if (start !== null) flows.push(this.startFlow(start.amount));
     if (start !== null) this.uses.push(...amountUses(start, ids.start));
+    const isBack = isExchanged(this.facts, this.places, this.plans);
     down.forEach((amount, index) => {
-      const id = index === 0 ? "down" : `down${String(index + 1)}`;
-      flows.push({ id, kind: "single", direction: "out", amount: amount.amount, at: "P0D" });
+      const base = isBack ? "amount" : "down";
+      const id = index === 0 ? base : `${base}${String(index + 1)}`;
+      const direction = isBack ? "in" : "out";
+      flows.push({ id, kind: "single", direction, amount: amount.amount, at: "P0D" });
       this.uses.push(...amountUses(amount, id));
     });
     for (const share of this.shares) {

@@ -37,7 +37,10 @@ export function lengthLeftOut(
   const unit = unitOfLength(before);
   if (figure?.quantity?.is !== "number" || figure.quantity.isOrdinal || unit === null) return null;
   const isAfter = hasArticle && isPlain(marks[place + 1], /^(?:after|afterwards|following)$/);
-  const as = which ?? (isAfter ? "next" : null);
+  // "… for four years. What if it runs for six?"
+  const isWhole =
+    !hasArticle && isPlain(opening, /^(?:for|over)$/) && isPlain(marks[place + 1], /^\?$/);
+  const as = which ?? (isAfter ? "next" : isWhole ? "whole" : null);
   const next = place + (isAfter ? 2 : 1);
   const behind = marks[next];
   const goesOn = behind === undefined || behind.phrase !== undefined || isPlain(behind, GOES_ON);
