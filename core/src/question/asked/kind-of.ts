@@ -94,7 +94,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   )
     return "principal";
   if (
-    / (?:pay|paid|pays|repay|repaid|repays|deposited|paid in) in (?:total|all) | costs? (?:\S+ ){0,3}?in (?:all|total) | total (?:of the |of all |of her |of his )?(?:payments|paid|repaid|repayment|amount paid|cost of the) | altogether /.test(
+    / (?:pay|paid|pays|repay|repaid|repays|deposited|paid in) in (?:total|all) | costs? (?:\S+ ){0,3}?in (?:all|total) | total (?:of the |of all |of her |of his )?(?:payments|paid|repaid|repayment|amount paid|cost of the) | (?:pay|pays|paid|repay|repays|repaid|costs?|cost|payments|deposits|deposited) (?:\S+ ){0,8}?altogether /.test(
       words,
     )
   )

@@ -5,6 +5,7 @@ import type { PaymentsFact } from "../facts/payments-fact";
 import { isOpen } from "../facts/rates";
 import { wordsOf } from "../facts/scope";
 import { periodsIn, timesSpan } from "../marks/span";
+import type { Mark } from "../marks/mark";
 import type { PartRead } from "../parts/part";
 import { isDoubtful, isSameTime, spanOf, type Unused } from "./account";
 
@@ -97,10 +98,11 @@ function isTimedLeft({ facts, unused }: FiguresOfText): boolean {
 }
 
 /** "The 20th payment": which one is asked for is not to be passed over. */
-function isRankLeft({ parts, unused }: FiguresOfText): boolean {
+function isRankLeft({ facts, parts, unused }: FiguresOfText): boolean {
   return unused.some(
     ({ mark, why }) =>
       why !== "age" &&
+      !isChoice(facts.scope.after(mark, 1)[0]) &&
       mark.quantity?.is === "number" &&
       mark.quantity.isOrdinal &&
       parts.some(
@@ -108,6 +110,13 @@ function isRankLeft({ parts, unused }: FiguresOfText): boolean {
           ask?.marks.includes(mark) === true &&
           problem?.flows.some(({ kind }) => kind === "stream") === true,
       ),
+  );
+}
+
+/** "In the second case." */
+function isChoice(next: Mark | undefined): boolean {
+  return /^(?:offer|case|plan|option|alternative|scheme|choice|way|method|variant)$/.test(
+    next?.word ?? "",
   );
 }
 

@@ -87,7 +87,7 @@ function isPlainAmount(scope: Scope, mark: Mark): boolean {
     next !== undefined &&
     next.phrase === undefined &&
     next.quantity === undefined &&
-    !/^(?:becomes?|grows?|falls?|rises?|shrinks?|declines?|increases?|decreases?|loses?|is|at|was|today|now|and|to|in|into|for|,|\.|\?|;|has|have|will|amounts?|over|earns?|accumulates?|after|on|from|with|down|worth|due|loan|mortgage|debt|invested|deposited|borrowed)$/.test(
+    !/^(?:becomes?|grows?|falls?|rises?|shrinks?|declines?|increases?|decreases?|loses?|is|at|was|today|now|and|to|in|into|for|,|\.|\?|;|has|have|will|amounts?|over|earns?|turns?|doubles?|trebles?|triples?|accumulates?|after|on|from|with|down|worth|due|loan|mortgage|debt|invested|deposited|borrowed)$/.test(
       next.word,
     );
   return (
@@ -207,6 +207,10 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const isLast = (other: Mark) => fits(other) && other.phrase?.kind === "at-end-of-flows";
   const last = until(scope.before(mark, 12), stop).find(isLast);
   if (last !== undefined) return last;
+  // "£2,000 (due in 6 months)".
+  const [open, inside, close] = scope.after(mark, 3);
+  if (open?.word === "(" && inside !== undefined && close?.word === ")" && fits(inside))
+    return inside;
   const turn = turnBefore(scope, mark);
   if (turn !== null) return turn;
   const [next, second] = scope.after(mark, 2);

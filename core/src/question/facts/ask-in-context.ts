@@ -68,8 +68,9 @@ const isOfOpenPayment: Rule = ({ kind, marks }, { streams }) => {
 };
 
 /** "How much will be needed in 25 years to live as one does today on €21,000?" */
-const isOfLater: Rule = ({ kind, marks }, { streams, amounts: [amount, second] }) => {
-  const isNow = amount?.marks.some(({ phrase }) => phrase?.as === "now") ?? false;
+const isOfLater: Rule = ({ kind, marks }, { streams, percents, amounts: [amount, second] }) => {
+  const isGrown = percents.length > 0 && percents.every(({ use }) => use === "growth");
+  const isNow = isGrown || (amount?.marks.some(({ phrase }) => phrase?.as === "now") ?? false);
   const isLater = marks.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at");
   const isAlone = streams.length === 0 && second === undefined;
   const isValue = kind === "start" || kind === "present";
@@ -108,7 +109,7 @@ const isBeforeDrawing: Rule = ({ kind, marks }, { scope, streams, amounts }) => 
 const isOfNamed: Rule = ({ kind }, { scope }) => {
   if (kind !== "amount") return null;
   if (/ the (?:future|accumulated) value of /.test(scope.words)) return "future";
-  return / the present value of /.test(scope.words) ? "present" : null;
+  return scope.words.includes(" the present value of ") ? "present" : null;
 };
 
 /** "With prices rising 3% a year, what will a weekly shop that costs £70 today cost in 5 years?" */
@@ -120,7 +121,37 @@ const isPriceThen: Rule = ({ kind, marks }, { streams, percents, amounts: [price
   return kind === "payment" && isOfPrices && isNow && isThen && isOne ? "future" : null;
 };
 
+/** "How much does he have to save a year?" asks for what is paid so often. */
+const isPaidSoOften: Rule = ({ kind, marks }, { streams: [stream, second] }) => {
+  const isOpen = stream !== undefined && second === undefined && stream.amount === null;
+  const verb =
+    / (?:save|pay|put|set aside|deposit|draw|withdraw|invest|contribute|repay) (?:\S+ ){0,3}?(?:a|an|each|every|per) /;
+  const isRhythm = marks.some(
+    (mark) =>
+      (mark.phrase?.kind === "every" && stream?.marks.includes(mark) === true) ||
+      (mark.quantity?.is === "span" && mark.quantity.isArticle),
+  );
+  const isAmount = kind === "start" || kind === "amount" || kind === "future";
+  return isOpen && isAmount && isRhythm && verb.test(wordsOf(marks)) ? "payment" : null;
+};
+
+/** "What single payment now replaces them?": of payments that are all told, one takes the place. */
+const isOneForAll: Rule = ({ kind, marks }, { scope, streams, amounts }) => {
+  const isTold =
+    streams.length > 0 && amounts.length === 0 && streams.every(({ amount }) => amount !== null);
+  const isOne =
+    / (?:one|single|lump) (?:payment|sum|amount) /.test(wordsOf(marks)) ||
+    / (?:one|single|lump) (?:payment|sum|amount) (?:now|today|at once) /.test(scope.words);
+  const isLater = marks.some(
+    ({ phrase }) =>
+      phrase?.kind === "at-end-of-flows" || (phrase?.kind === "when" && phrase.as === "at"),
+  );
+  return kind === "payment" && isTold && isOne && !isLater ? "start" : null;
+};
+
 const RULES: readonly Rule[] = [
+  isPaidSoOften,
+  isOneForAll,
   isPriceThen,
   isOfNamed,
   isWorthNow,

@@ -48,6 +48,13 @@ export function grownStream(
     ({ phrase }) => phrase?.kind === "every" || phrase?.kind === "timing",
   );
   const scores = rolesAround(scope, amount.mark);
+  const role = strongest(scores, ["deposit", "withdrawal", "receipt", "repayment"]);
+  // "A saddle costs €900 today; its price rises by 3% a year": nothing is paid so often.
+  const isPriced =
+    role === null &&
+    percents.every(({ use }) => use === "growth") &&
+    / (?:prices?|costs?|value|worth) /.test(scope.words);
+  if (isPriced) return null;
   return {
     amount: amount.value,
     every: every === undefined ? amount.period : everyOf(every),
@@ -55,7 +62,7 @@ export function grownStream(
     count: null,
     term: null,
     first: amount.first,
-    role: strongest(scores, ["deposit", "withdrawal", "receipt", "repayment"]),
+    role,
     growth: null,
     growthEvery: null,
     advance: 0,

@@ -32,7 +32,7 @@ export function paymentsIn(scope: Scope, percents: readonly PercentFact[]): Paym
   const streams: PaymentsFact[] = [];
   for (const mark of scope.marks) {
     if (!isCue(mark) || taken.has(mark) || isOfOther(scope, mark)) continue;
-    if (isOfFall(scope, mark, percents)) continue;
+    if (isOfFall(scope, mark, percents) || isOfStory(scope, mark)) continue;
     const whole = wholeYears(scope, streams, mark);
     if (whole !== null) {
       payIn(whole, mark);
@@ -73,6 +73,11 @@ function isOfRate(scope: Scope, mark: Mark): boolean {
 /** Whether a frequency is that of a rate or of growth. */
 function isOfOther(scope: Scope, mark: Mark): boolean {
   return isOfRate(scope, mark) || isOfGrowth(scope, mark) || isOfAskedGrowth(scope, mark);
+}
+
+/** "It hums louder each winter." */
+function isOfStory(scope: Scope, mark: Mark): boolean {
+  return mark.phrase?.as === "the-season" && !scope.sentence(mark).some(isMoney);
 }
 
 /** "Every year it loses 12% of its value": a sentence of growth alone, that begins with how often. */

@@ -200,6 +200,8 @@ function quotingBefore(scope: Scope, mark: Mark, behind: Quoting): Read {
       phrase?.kind === "every" &&
       next !== undefined &&
       (RATE_NOUN.test(next.word) || next.phrase?.kind === "quoted");
+    // "4% effective, afterwards 3% compounded monthly": what stands right behind a percentage is that one's.
+    if (isQuoted && isPercent(scope.before(other, 1)[0])) continue;
     if (
       phrase?.kind === "quoted" ||
       (phrase?.kind === "compounding" && phrase.as !== "payable") ||

@@ -33,7 +33,7 @@ const WORDS: Readonly<Record<Role, string>> = {
     "receive|receives|received|receiving|receipt|receipts|rent|rents|rental|rentals|royalty|royalties|dividend|dividends|brings in|bring in|brings|bring|income|incomes|salary|salaries|yields|return|returns|annuity|annuities|scholarship|scholarships|prize|promise|promises|promised|promissory|gets|get|inflow|inflows|savings of|earn from|crop|harvest|lease|let|note|bursary|bursaries|fees|profit|profits|stipend",
   "rent-paid": "lease payments|pays rent|rent paid by|leases from|rents from",
   repayment:
-    "repay|repays|repaid|repayment|repayments|repaying|instalment|instalments|installment|installments|pay back|pays back|paid back|pay off|pays off|paid off|paying off|give back|gives back|gave back|pay|pays|paid|payment|payments|paying|settle|clear|clears",
+    "repay|repays|repaid|repayment|repayments|repaying|instalment|instalments|installment|installments|pay back|pays back|paid back|pay off|pays off|paid off|paying off|give back|gives back|gave back|pay|pays|paid|payment|payments|paying|settle|clear|clears|amortises|amortizes|discharges",
   goal: "to at least|save up|saved up|reach|reaches|reached|goal|target|accumulate|accumulates|accumulated|become|becomes|became|grow to|grows to|grew to|grow|grew|amount to|amounts to|replace|replacement|need|needs|needed|want|wants|wanted|wanting|redeem|redemption|falls due|fall due|make|total|turns into|into|will cost|shows|stand at|stands at|to meet|produce|produces",
   final:
     "balloon|residual|final|final payment|last payment|last instalment|last amount|closing|extra|lump|last sum|resale|salvage|scrap|remaining balance|bullet|redeemed|repaid at|redeemable|resold|leaving|face value|par|sold|sell",

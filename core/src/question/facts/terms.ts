@@ -47,11 +47,12 @@ export function addLast(scope: Scope, streams: readonly PaymentsFact[]): void {
     const isLast =
       phrase?.kind === "when" && phrase.as === "at" && / last (?:one |payment )?$/.test(lead);
     const stream = isLast ? streamAt(streams, mark) : null;
-    if (phrase?.iso === undefined || stream === null || stream.every === null) continue;
+    const every = stream?.every ?? null;
+    if (phrase?.iso === undefined || stream === null || every === null) continue;
     if (stream.count !== null || stream.term !== null) continue;
     const isNow = stream.first === "P0D" || (stream.first === null && stream.timing === "start");
-    const from = isNow ? "P0D" : (stream.first ?? stream.every);
-    const between = periodsIn(addSpans(phrase.iso, from, -1), stream.every);
+    const from = isNow ? "P0D" : (stream.first ?? every);
+    const between = periodsIn(addSpans(phrase.iso, from, -1), every);
     if (between === null) continue;
     stream.count = between + 1;
     stream.marks.push(mark);

@@ -71,12 +71,14 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "once a year",
     "on a monthly basis",
     "year by year",
+    "by the month",
     "at each year payday",
     "at intervals of 3 years",
   ],
   "every:per": ["per month", "/ month", "p a"],
   "every:adverb": ["monthly"],
   "every:twice-a-year": ["twice a year"],
+  "every:the-season": ["every autumn"],
   "every:twice-a-month": ["twice a month"],
   "every:times-a-year": ["4 times a year"],
   "timing:end-of-next": [
@@ -109,6 +111,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
   "timing:start": [
     "at beginning of each month",
     "beginning of each month",
+    "on the first of the month",
     "each at the beginning of the year",
     "at year start",
     "year start",
@@ -224,6 +227,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
   "at-end-of-flows": [
     "after last",
     "after third payment",
+    "after payment number 36",
     "at maturity",
     "at the end",
     "at the end of that time",

@@ -95,6 +95,8 @@ function splitQuestions(marks: readonly Mark[]): Split {
   const first = asks.findIndex((ask) => ask !== null && FINDS.has(ask.kind));
   const [question, ...others] = sentences.slice(first);
   if (first === -1 || question === undefined) return none;
+  // "Calculate: loan £5,000, 4 years, …. Payment?" names what is told.
+  if (question[1]?.word === ":") return none;
   const later = others.flatMap((sentence, index) => {
     const ask = asks[first + 1 + index];
     const isVariant =

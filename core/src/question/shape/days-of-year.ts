@@ -28,7 +28,9 @@ function isYearOf(days: number, scope: Scope, mark: Mark): boolean {
   const isDays =
     quantity?.is === "span" ? durationOf(quantity.iso).days === days : mark.text === String(days);
   const around = [...scope.after(mark, 2), ...scope.before(mark, 2)];
-  return isDays && around.some(({ text }) => /^(?:in )?(?:a )?year$/i.test(text));
+  // "(365 days)"
+  const isApart = scope.before(mark, 1)[0]?.word === "(" && scope.after(mark, 1)[0]?.word === ")";
+  return isDays && (isApart || around.some(({ text }) => /^(?:in )?(?:a )?year$/i.test(text)));
 }
 
 function inMonths(flow: Flow): Flow {

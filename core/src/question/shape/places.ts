@@ -80,7 +80,9 @@ function placeOf(
     // "15% is paid on a €12,000 boat": what a share is taken of.
     if (all.length === 1 && facts.percents.some(({ use }) => use === "share")) return "start";
     const [verb] = facts.scope.before(amount.mark, 1);
-    const isCleared = /^(?:clears?|repays?|settles?|off|discharges?)$/.test(verb?.word ?? "");
+    const isCleared = /^(?:clears?|repays?|settles?|off|discharges?|amorti[sz]es?)$/.test(
+      verb?.word ?? "",
+    );
     if (isCleared && all.length === 1 && (isDepositAsked || facts.ask?.kind === "rate"))
       return "start";
     if (role === "final" && isOwed < score("final")) return "end";

@@ -19,6 +19,11 @@ export const FREQUENCY_PHRASES: readonly PhraseRow[] = [
   { kind: "every", as: "per", says: ["(p a|annum)"] },
   { kind: "every", as: "adverb", says: ["{adverb}"] },
   { kind: "every", as: "twice-a-year", says: ["twice (a|every|each|per) (year|annum)"] },
+  {
+    kind: "every",
+    as: "the-season",
+    says: ["(every|each) (spring|summer|autumn|winter|christmas|easter|harvest)"],
+  },
   { kind: "every", as: "twice-a-month", says: ["twice (a|every|each|per) month"] },
   { kind: "every", as: "times-a-year", says: ["{n} times (a|every|each|per|in a) (year|annum)"] },
   {

@@ -15,7 +15,7 @@ const SPENT =
   /^(?:costs?|cost|outlay|buy|buys|bought|price|needs?|requires?|puts?|invests?|invested|investment|deposits?|deposited|saves?|spend|spends|spent|paid|pays|paying|payable|outflow)$/;
 
 const GOT =
-  /^(?:receive|receives|received|receipt|brings?|bring|gets?|getting|receiving|inflow|inflows|returns?|saves|saving|savings|sold|sale|resale|sell|net|royalties|income|pays|earn)$/;
+  /^(?:receive|receives|received|receipt|brings?|bring|gets?|getting|receiving|inflow|inflows|returns?|saves|saving|savings|sold|sale|resale|sells?|net|royalties|income|pays|earn)$/;
 
 const COSTS = /^(?:costs?|costing|needs?|needing|requires?|requiring|spends?|spent|spending)$/;
 
