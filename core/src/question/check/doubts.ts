@@ -13,7 +13,9 @@ export interface AnswersOfText extends FiguresOfText {
 
 /** What tells that a text is read wrongly: figures that do not fit, or an answer that was not asked for. */
 export function doubtIn(read: AnswersOfText): "left-over" | "other-answer" | null {
-  if (isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read)) return "left-over";
+  const isLeft =
+    isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read) || isSpentUnread(read);
+  if (isLeft) return "left-over";
   return isAnswered(read) ? null : "other-answer";
 }
 
@@ -59,6 +61,18 @@ function isEitherTaken({ facts, parts, used }: AnswersOfText): boolean {
         between.some(({ word }) => word === "or")
       );
     })
+  );
+}
+
+const SPENT =
+  / (?:left|remains?|over) (?:\S+ ){0,6}?(?:after|when|once) (?:\S+ ){1,4}?(?:paid|bought|spent) | for both | for all (?:two|three|four|five|of them) /;
+
+/** "How much is left after they have paid for it?", "to pay for both": what the question still takes into account. */
+function isSpentUnread({ facts, parts, unused }: AnswersOfText): boolean {
+  const isSpent = parts.some(({ facts: { ask } }) => SPENT.test(wordsOf(ask?.marks ?? [])));
+  return (
+    isSpent &&
+    (unused.some(({ mark }) => mark.quantity?.is === "money") || facts.amounts.length === 1)
   );
 }
 

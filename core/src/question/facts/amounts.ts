@@ -182,6 +182,16 @@ function isOfNext(scope: Scope, mark: Mark, when: Mark): boolean {
   );
 }
 
+/** "It was built in 1926. A hundred years later it costs £9,000": later than something that is no money. */
+function isOfStory(scope: Scope, mark: Mark): boolean {
+  const { sentence, plain } = mark;
+  const isFirst = scope.sentence(mark)[0] === mark && / later$/.test(plain);
+  return (
+    isFirst &&
+    !scope.marks.some((other) => other.sentence < sentence && other.quantity?.is === "money")
+  );
+}
+
 /** "…, after which it is sold for €9,000." */
 function turnBefore(scope: Scope, mark: Mark): Mark | null {
   const before = until(scope.before(mark, 8), isMoney);
@@ -197,6 +207,7 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const stop = (other: Mark) => isMoney(other) || isBreak(other) || other.word === "?";
   const fits = (other: Mark) =>
     !taken.has(other) &&
+    !isOfStory(scope, other) &&
     // "In today's money" is no time, and "28 today" an age.
     !/['’]s$/.test(other.text) &&
     !(other.phrase?.as === "now" && scope.before(other, 1)[0]?.quantity?.is === "number") &&

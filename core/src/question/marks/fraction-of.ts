@@ -16,7 +16,8 @@ const BELOW: Readonly<Record<string, number>> = {
   tenth: 10,
 };
 /** What a share is taken of, and what is done with it. */
-const OF = /^(?:the|its|his|her|their) (?:price|cost|purchase|amount|sum|value|total|money|loan)$/;
+const OF =
+  /^(?:the|its|his|her|their) (?:price|cost|purchase|amount|sum|value|total|money|loan|bill|fee|debt|invoice|sale)$/;
 const PAID =
   /^(?:down|upfront|deposit|in cash|is paid|is due|was paid|as a deposit|as a down|at once|on delivery|on signing|immediately)$/;
 

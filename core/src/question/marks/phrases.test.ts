@@ -228,6 +228,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "after last",
     "after third payment",
     "after payment number 36",
+    "when the third payment has been made",
     "at maturity",
     "at the end",
     "at the end of that time",

@@ -8,7 +8,7 @@ import { wordsOf } from "../facts/scope";
 export type Side = "repaying" | "saving" | "spending" | "renting";
 
 const OWES =
-  / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|credit|overdraft|paid off|pay off|amorti[sz]es?|discharges?) /;
+  / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|(?:shop|dealer|seller|store) (?:lets|offers|asks|allows)|credit|overdraft|paid off|pay off|amorti[sz]es?|discharges?) /;
 const INTO_FUND =
   / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|saver|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings (?:account|scheme|plan)|reach|reaches|reached|build up|builds up) /;
 const FROM_FUND =
@@ -45,6 +45,9 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
     )
   )
     return "spending";
+  // "A pension plan: €180 a month": a plan is paid into before it pays.
+  const isPlan = / (?:pension|savings|insurance|retirement) (?:plan|fund|scheme) /.test(words);
+  if (isPlan && facts.ask?.kind === "future" && facts.amounts.length === 0) return "saving";
   // "The accumulated value of an annuity": it is paid in by whoever asks what it becomes.
   if (role === "receipt" && facts.ask?.kind === "future" && facts.amounts.length === 0)
     return "saving";

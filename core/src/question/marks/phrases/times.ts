@@ -193,6 +193,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
       "(after|with|alongside|together with|along with) the (last|final) {unit} end (payment|instalment|installment|deposit|withdrawal|repayment)",
       "[just|right|immediately|straight|directly] (after|with|alongside|together with|along with|on the day of|on the date of|at the time of) [the|her|his|their] {rank} [{adverb}|{unit} end] (payment|instalment|installment|deposit|withdrawal|contribution|repayment|one|coupon|dividend)",
       "[just|right|immediately] (after|with|made|paid) (payment|instalment|installment|deposit|repayment|withdrawal) [number|no] {n}",
+      "(when|once|as soon as) [the|his|her|their] {rank} (payment|instalment|installment|deposit|withdrawal|repayment) [has been|is|was|had been] (made|paid)",
       "at maturity",
       "(at|by) the [very] end",
       "when (it|this|the equipment|the machine|the car|the van) (comes back|is returned|is handed back|is given back|goes back)",
