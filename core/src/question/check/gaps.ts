@@ -40,7 +40,7 @@ export function isShareUnread({ scope }: Facts): boolean {
 
 /** "How much less than £10,000 would you pay?" asks for a difference, which no problem has. */
 function isDifference({ ask }: Facts): boolean {
-  return / how much (?:less|more|cheaper|dearer|longer|better) (?:\S+ ){0,7}?than | (?:what is|find|calculate) the difference | the difference between | (?:what is|find|calculate) the discount (?!rate)| how (?:much|many) (?:more|less|fewer) (?:interest|payments) | by how much (?:is|are|does|do|will) (?:\S+ ){1,9}?(?:below|above|exceeds?|cheaper|dearer|less than|more than) /.test(
+  return / how much (?:less|more|cheaper|dearer|longer|better) (?:\S+ ){0,7}?than | how much (?:would|will|does|do|could|can) (?:\S+ ){1,5}?save (?:on|by) | (?:what is|find|calculate) the difference | the difference between | (?:what is|find|calculate) the discount (?!rate)| how (?:much|many) (?:more|less|fewer) (?:interest|payments) | by how much (?:is|are|does|do|will) (?:\S+ ){1,9}?(?:below|above|exceeds?|cheaper|dearer|less than|more than) /.test(
     wordsOf(ask?.marks ?? []),
   );
 }

@@ -60,7 +60,7 @@ export function addLast(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 const WAITS =
-  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) (?:nothing|no (?!more|interest)\S+)|no payments?|no repayments?|pays nothing|waits?) /;
+  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|(?:grace|waiting|deferral|deferment) period|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) (?:nothing|no (?!more|interest)\S+)|no payments?|no repayments?|pays nothing|waits?) /;
 
 /** "She lets it lie for four years", "nothing is paid for two years". */
 function isWaiting(scope: Scope, mark: Mark): boolean {
@@ -68,6 +68,7 @@ function isWaiting(scope: Scope, mark: Mark): boolean {
     /^[,;.:]$/.test(word) || word === "and" || phrase?.kind === "thereafter";
   const clause = [
     ...[...until(scope.before(mark, 10), stop)].reverse(),
+    mark,
     ...until(scope.after(mark, 6), stop),
   ];
   return WAITS.test(wordsOf(clause));
@@ -79,8 +80,12 @@ function waitingStream(streams: readonly PaymentsFact[], mark: Mark): PaymentsFa
   const isBehind = only?.marks.every(
     ({ index, phrase }) => index > mark.index || phrase?.kind === "lasting",
   );
+  // "Payments begin after a grace period of six months."
+  const isNamed = / period of /.test(mark.plain) && WAITS.test(` ${mark.plain} `);
   const isPaid = only?.role !== "deposit" && only?.first === null && only.waits === null;
-  return streams.length === 1 && only !== undefined && isBehind === true && isPaid ? only : null;
+  return streams.length === 1 && only !== undefined && (isBehind === true || isNamed) && isPaid
+    ? only
+    : null;
 }
 
 /** "Interest-only for the first 5 years: what are the payments for the remaining 25?" */

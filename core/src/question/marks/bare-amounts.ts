@@ -4,6 +4,9 @@ import type { Mark } from "./mark";
 const LEAST_PAID = 20;
 const LEAST_HELD = 100;
 
+/** "When you turn 25 in four years". */
+const AGES = /^(?:turn|aged|age)$/;
+
 const PAYS =
   /^(?:paying|pays?|paid|repays?|repaying|saves?|saving|deposits?|depositing|puts?|putting|adds?|adding|invests?|investing|contributes?|contributing|withdraws?|withdrawing|takes?|taking|draws?|drawing|receives?|receiving|gets?|getting|wants?|needs?|of)$/;
 const IS_PAID = /^(?:invested|deposited|paid|saved|received|withdrawn|repaid)$/;
@@ -44,6 +47,7 @@ function withTold(marks: readonly Mark[]): Mark[] {
     };
     const isAmount =
       !isCountOfPayments(around) &&
+      !AGES.test(around.before?.word ?? "") &&
       ((paid.has(mark.sentence) && (isTimed(around) || isOfRhythm(around))) ||
         isPaidSoOften(around) ||
         (quantity.value >= LEAST_HELD && (isHeld(around) || isListed(around))));

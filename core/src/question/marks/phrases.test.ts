@@ -182,6 +182,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
   "when:ago": ["3 years ago", "since 3 years"],
   "when:elapsed": ["3 years have gone by", "after 3 years of payments"],
   "lasting:whole": [
+    "a grace period of 3 years",
     "for 3 years",
     "for the 3 years",
     "for the next 3 years",

@@ -129,6 +129,7 @@ const LABELS: Readonly<Record<string, string>> = {
   received: "Balance",
   fund: "Fund",
   withdrawals: "Withdrawals",
+  advances: "Advances",
   rest: "Balance",
   rent: "Rent",
   down: "Down payment",

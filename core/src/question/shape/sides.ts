@@ -1,3 +1,4 @@
+import type { AskKind } from "../asked/ask-kind";
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import type { PaymentsFact } from "../facts/payments-fact";
@@ -5,7 +6,7 @@ import type { Role } from "../facts/roles";
 import { wordsOf } from "../facts/scope";
 
 /** Who pays whom by a stream. */
-export type Side = "repaying" | "saving" | "spending" | "renting";
+export type Side = "repaying" | "saving" | "spending" | "renting" | "borrowing";
 
 const OWES =
   / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|(?:shop|dealer|seller|store) (?:lets|offers|asks|allows)|credit|overdraft|paid off|pay off|amorti[sz]es?|discharges?) /;
@@ -22,8 +23,10 @@ export const EARNING =
  * The side of a stream: by the word nearest to it, and where that is neutral ("pays"), by what the whole question
  * speaks of.
  */
-export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
+export function sideOf(facts: Facts, stream: PaymentsFact): Side {
+  const { role } = stream;
   const words = facts.scope.words;
+  if (isBorrowed(facts, stream)) return "borrowing";
   const owes = OWES.test(words);
   const saves = INTO_FUND.test(words);
   const has = (...roles: readonly Role[]) =>
@@ -91,6 +94,18 @@ export function sideOf(facts: Facts, { role }: PaymentsFact): Side {
   if (has("fund")) return "spending";
   if (has("goal")) return "saving";
   return facts.ask?.kind === "present" || facts.ask?.kind === "start" ? "spending" : "repaying";
+}
+
+const DEBTS: ReadonlySet<AskKind> = new Set<AskKind>(["balance", "future", "final", "amount"]);
+
+/** "She borrows £4,000 at the beginning of each year: what does she owe at the end?" */
+function isBorrowed(
+  { scope, ask, streams, amounts }: Facts,
+  { amountMark }: PaymentsFact,
+): boolean {
+  const isAlone = streams.length === 1 && amounts.length === 0;
+  const verb = amountMark === null ? undefined : scope.before(amountMark, 1)[0]?.word;
+  return isAlone && DEBTS.has(ask?.kind ?? "amount") && /^(?:borrows?|borrowed)$/.test(verb ?? "");
 }
 
 /** "… he will have £60,000": what payments come to. */

@@ -90,7 +90,7 @@ class StreamQuestion {
         plan.fact,
         {
           id: plan.id,
-          direction: plan.side === "spending" ? "in" : "out",
+          direction: plan.side === "spending" || plan.side === "borrowing" ? "in" : "out",
           begins: plan.begins,
           count: plan.count,
           every: plan.every,
@@ -256,12 +256,19 @@ class StreamQuestion {
   private endFlow(amount: number | null): Flow {
     const isGot =
       this.side === "saving" ||
-      this.side === "spending" ||
+      (this.side === "spending" && !this.isSpentAtEnd) ||
       (amount !== null &&
         this.shares.length === 0 &&
         isExchanged(this.facts, this.places, this.plans));
     const direction = isGot ? "in" : "out";
     return { id: IDS[this.side].end, kind: "single", direction, amount, at: this.endOf() };
+  }
+
+  /** "…, and whose closure costs €900,000 at the end." */
+  private get isSpentAtEnd(): boolean {
+    const { end } = this.places;
+    const before = end === null ? [] : this.facts.scope.before(end.mark, 2);
+    return before.some(({ word }) => /^(?:costs?|costing|spends?|spent)$/.test(word));
   }
 
   private singles(): Flow[] {
@@ -306,6 +313,7 @@ class StreamQuestion {
     if (ask === "net-value" || this.isGotNow) return "value";
     if (ask === "present" && start === null && (this.side !== "repaying" || known.length === 0))
       return "value";
+    if (this.side === "borrowing") return this.endFlow(null);
     if (this.side === "saving") {
       if (end !== null && start === null && ask !== "final") return this.startFlow(null);
       return end === null ? this.endFlow(null) : null;

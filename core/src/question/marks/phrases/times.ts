@@ -101,6 +101,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
       "(for|over|during) (the|all) {span}",
       "(for|over|during|in) the (next|coming|ensuing) {span}",
       "(a|the) (term|period|life|maturity|tenor|duration) (of|is|was|runs) {span}",
+      "[a|the] (grace|waiting|deferral|deferment) period of {span}",
       "(lasts|lasting|runs|running) [for] {span}",
       "{span} (term|mortgage|loan|lease|life|period|bond|long)",
       "{length} of [equal|level|regular]",

@@ -24,8 +24,14 @@ export function owedWay({ scope }: Facts, amount: AmountFact, index: number): Wa
   const before = scope.before(amount.mark, 12);
   const sentence = wordsOf(scope.sentence(amount.mark));
   const isFallingDue = / (?:fall|falls|falling|are|is|become|becomes) due /.test(sentence);
-  const [behind] = scope.after(amount.mark, 1);
+  const behind = scope
+    .after(amount.mark, 2)
+    .find(({ word }) => !/^(?:is|are|was|were)$/.test(word));
   if (/^(?:lent|borrowed|owed)$/.test(behind?.word ?? "")) return "in";
+  const isRepaid = /^(?:repaid|returned)$/.test(behind?.word ?? "");
+  // "A loan of £900 is repaid with …" is got.
+  const isBy = scope.after(amount.mark, 3).some(({ word }) => /^(?:with|by)$/.test(word));
+  if (isRepaid && !isBy) return "out";
   if (isFallingDue && !before.some(({ word }) => OFFERED.test(word) && !/^payments?$/.test(word)))
     return "in";
   // "She must pay £2,000 today" is what is owed.
