@@ -15,7 +15,7 @@ export interface Ask {
 }
 
 const ASKING =
-  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|restate|rewrite|change|turn|translate|quote|deduce|tell|rank|compare|wanted|discount|capitalise|capitalize|value)$/;
+  /^(?:what|whats|what's|how|which|find|calculate|determine|compute|evaluate|work|give|state|express|convert|show|price|obtain|estimate|solve|ascertain|derive|restate|rewrite|change|turn|translate|quote|deduce|tell|rank|compare|wanted|discount|capitalise|capitalize|value|choose|pick|decide)$/;
 
 /** The sentence that asks: the last with a question mark or an asking verb, which is not the story's. */
 export function askIn(scope: Scope, taken: ReadonlySet<Mark>): Ask | null {
@@ -109,7 +109,7 @@ function isVerb(sentence: readonly Mark[], at: number): boolean {
   if (word === "price" && !/^(?:a|an|the|this|these|it|them)$/.test(sentence[at + 1]?.word ?? ""))
     return false;
   if (
-    !/^(?:work|price|give|state|show|tell|quote|change|turn|find|rank|compare|estimate|solve|express|discount)$/.test(
+    !/^(?:work|price|give|state|show|tell|quote|change|turn|find|rank|compare|estimate|solve|express|discount|choose|pick|decide)$/.test(
       word,
     )
   )

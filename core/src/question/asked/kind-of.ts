@@ -53,7 +53,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     return "choose";
   if (isRateAsked(words, marks)) return "rate";
   if (
-    / (?:how long|how soon|(?:what|which) (?:time|period) (?:has|have|had|will|do|does|did|is|must)|what length of time|when will|when (?:, )?in (?:years|months|quarters|weeks)(?: ,)? (?:will|does)|when does|when is|n = \?) /.test(
+    / (?:how long|how soon|when (?:can|could|do|may)|(?:what|which) (?:time|period) (?:has|have|had|will|do|does|did|is|must)|what length of time|when will|when (?:, )?in (?:years|months|quarters|weeks)(?: ,)? (?:will|does)|when does|when is|n = \?) /.test(
       words,
     ) ||
     /^ (?:find|calculate|determine|compute|what is) n /.test(words) ||

@@ -1,5 +1,5 @@
 import type { Facts } from "../facts/facts";
-import { isMoney } from "../facts/scope";
+import { isMoney, wordsOf } from "../facts/scope";
 import { saidQuotation, type QuotedRate } from "../shape/quotations";
 import { type Use, usesOf } from "../shape/shape";
 
@@ -27,11 +27,17 @@ export function offersQuestion(facts: Facts): OffersQuestion | null {
   const isLending =
     / (?:lend|invest|saver|deposit|savings|account|accounts) /.test(words) &&
     !/ (?:cheapest|cheaper|borrower|borrow) /.test(words);
+  // "Which is the dearer?" asks for the highest, of loans too.
+  const isDearer =
+    / (?:dearer|dearest|more expensive|most expensive|costs more|charges more) /.test(
+      wordsOf(ask.marks),
+    );
+  const isLowest = BORROWING.test(words) && !isLending && !isDearer;
   return {
     rates: rates.flatMap(({ percent, quoting }): QuotedRate[] =>
       percent === null ? [] : [{ percent, ...(saidQuotation(quoting) ?? { quoted: "effective" }) }],
     ),
-    want: BORROWING.test(words) && !isLending ? "lowest" : "highest",
+    want: isLowest ? "lowest" : "highest",
     uses: rates.flatMap(({ marks }, rate) => usesOf(marks, "rate", { rate, field: "percent" })),
   };
 }

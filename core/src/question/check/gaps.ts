@@ -138,6 +138,8 @@ function isRhythmUntold({ scope, streams, amounts, ask }: Facts): boolean {
     AT_TIMES.test(words) ||
     marks.some(({ phrase }) => phrase?.as === "end-of" && phrase.numbers.length > 1);
   if (streams.length > 0 || isTimed) return false;
+  // "Uses £250 of it regularly."
+  if (/ (?:regularly|at regular intervals|time and again) /.test(words)) return true;
   const isOfPayments = ask?.kind === "payment";
   const isSeveral = marks.some((mark, at) => {
     if (mark.phrase !== undefined || !SEVERAL_PAYMENTS.test(mark.word)) return false;
