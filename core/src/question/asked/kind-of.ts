@@ -33,6 +33,9 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     .replace(/ at (?:that|this|the same|the old|its) (?:\S+ )?rate /, " ");
   if (ASKS_PAYMENT.test(words) && !ASKS_ONE.test(words)) return "payment";
   if (ASKS_PAID.test(words)) return "payment";
+  // "At what rate would it be worth £900 now?"
+  if (/^ (?:what|which) (?:\S+ ){0,2}?rate (?!of)/.test(words) && isRateAsked(words, marks))
+    return "rate";
   if (isValueThen(marks)) return "future";
   if (isValueNow(marks)) return "present";
   if (/ (?:net present value|npv) /.test(words)) return "net-value";
@@ -94,7 +97,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   )
     return "principal";
   if (
-    / (?:pay|paid|pays|repay|repaid|repays|deposited|paid in) in (?:total|all) | costs? (?:\S+ ){0,3}?in (?:all|total) | total (?:of the |of all |of her |of his )?(?:payments|paid|repaid|repayment|amount paid|cost of the) | (?:pay|pays|paid|repay|repays|repaid|costs?|cost|payments|deposits|deposited) (?:\S+ ){0,8}?altogether /.test(
+    / (?:pay|paid|pays|repay|repaid|repays|deposited|paid in) in (?:total|all) | (?:pay|paid|pays|repay|repaid|repays) (?:back )?(?:over|during) the (?:whole|full|entire) | costs? (?:\S+ ){0,3}?in (?:all|total) | total (?:of the |of all |of her |of his )?(?:payments|paid|repaid|repayment|amount paid|cost of the) | (?:pay|pays|paid|repay|repays|repaid|costs?|cost|payments|deposits|deposited) (?:\S+ ){0,8}?altogether /.test(
       words,
     )
   )
@@ -118,7 +121,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   // "What must she deposit for him to have £20,000?", "How much would you have to lend for him to owe you £1,000?"
   if (PUTS_AWAY.test(words) && !OFTEN.test(words)) return "start";
   if (
-    / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) /.test(
+    / (?:owe|owes|owed|owing|outstanding|unpaid|balance|still to pay|remain|remains|remaining|left|standing to) | (?:what is|find|calculate|determine) (?:the|her|his|their) (?:debt|loan|mortgage) (?:\S+ ){0,2}?(?:after|at the end) /.test(
       headOf(words),
     )
   )

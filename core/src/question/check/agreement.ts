@@ -99,7 +99,9 @@ function agreesWithoutPayments(kind: AskKind, problem: Problem, isRhythmAsked: b
   // Of what was there before, the value today is a later one and a present one.
   if (problem.flows.some((flow) => flow.kind === "single" && isPast(flow))) return true;
   const isLate = single.at !== "P0D";
-  if (kind === "future" || kind === "final") return isLate;
+  // "What single payment settles both?" is asked at any time.
+  if (kind === "final") return isLate || problem.flows.length > 2;
+  if (kind === "future") return isLate;
   return kind === "present" || kind === "start" ? !isLate : true;
 }
 

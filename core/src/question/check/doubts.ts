@@ -23,9 +23,20 @@ export function doubtIn(read: AnswersOfText): "left-over" | "other-answer" | nul
 function isAnswered({ facts, parts, solved }: AnswersOfText): boolean {
   return (
     parts.every(isAgreed) &&
+    !isAskedTwice(parts) &&
     !parts.some((part) => isNothing(part, parts, solved)) &&
     solved.every(({ solved: one }) => !one.ok || isSensible(one.value, facts.scope.words))
   );
+}
+
+/** Two parts that have the same lines: one of them asks for something else. */
+function isAskedTwice(parts: readonly PartRead[]): boolean {
+  const own = parts.flatMap(({ follow, linked, shape: { problem } }) =>
+    follow === null && linked === undefined && problem !== null
+      ? [JSON.stringify({ ...problem, also: [] })]
+      : [],
+  );
+  return new Set(own).size < own.length;
 }
 
 /** "How much is owed after 7 years?": nobody asks for what is not there any more. */

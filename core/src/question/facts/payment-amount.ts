@@ -60,16 +60,22 @@ function amountBefore(scope: Scope, before: readonly Mark[], distance: number): 
   const found = distance > FARTHEST ? undefined : before[distance];
   if (found === undefined) return null;
   const between = before.slice(0, distance);
-  const isCut = between.some(
-    (mark) =>
-      LEVEL.test(mark.word) ||
-      SETTLES.test(mark.word) ||
-      mark.word === ";" ||
-      isPercent(mark) ||
-      mark.phrase?.kind === "at-end-of-flows" ||
-      (mark.phrase?.kind === "when" && mark.phrase.as === "end-of") ||
-      (mark.phrase?.kind === "when" && mark.phrase.as === "now"),
-  );
+  // "A mortgage of £90,000 for 20 years with month-end payments" tells of another amount.
+  const isWith =
+    between.at(0)?.word === "with" &&
+    roleWordsIn([...scope.before(found, 3)].reverse()).some(({ role }) => role === "loan");
+  const isCut =
+    isWith ||
+    between.some(
+      (mark) =>
+        LEVEL.test(mark.word) ||
+        SETTLES.test(mark.word) ||
+        mark.word === ";" ||
+        isPercent(mark) ||
+        mark.phrase?.kind === "at-end-of-flows" ||
+        (mark.phrase?.kind === "when" && mark.phrase.as === "end-of") ||
+        (mark.phrase?.kind === "when" && mark.phrase.as === "now"),
+    );
   // "A €240,000 mortgage … with payments at the end of each month": the noun stands between, and is no part of the amount.
   const hasNoun = between.some(
     ({ word, phrase }, at) =>

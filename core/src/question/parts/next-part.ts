@@ -26,6 +26,7 @@ export function nextPart(
   const made =
     renewed(own, read, choices) ??
     soldBond(own, read, choices) ??
+    sameRate(own, read, choices) ??
     trueRate(own, read, choices) ??
     otherRhythm(own, read) ??
     drawn(own, read, choices);
@@ -33,6 +34,30 @@ export function nextPart(
   const { uses, assumptions = [] } = made;
   const shape: Shape = { problem: null, uses, assumptions, missing: [] };
   return { label, shape, facts, follow: null, linked: made.linked };
+}
+
+/** "At what effective rate has it been invested?": the rate that gives the answer of the part before. */
+function sameRate(own: Facts, read: readonly PartRead[], choices: Choices): Made | null {
+  const { ask, percents, amounts, streams } = own;
+  const isPlain = percents.length === 0 && amounts.length === 0 && streams.length === 0;
+  const isQuoted = ask?.quoting.as !== undefined || ask?.quoting.compounding !== undefined;
+  if (ask?.kind !== "rate" || !isPlain || !isQuoted) return null;
+  for (const { label, follow, shape } of read) {
+    const found = shape.problem?.flows.find(
+      (flow) => flow.kind === "single" && flow.amount === null && flow.at !== "P0D",
+    );
+    if (shape.problem === null || label === null || follow !== null || found === undefined)
+      continue;
+    const { quotation } = quotationOf(ask.quoting, null, null, choices);
+    const flows = shape.problem.flows.map((flow) =>
+      flow === found ? { ...flow, amount: { answerOf: label } } : flow,
+    );
+    return {
+      uses: [],
+      linked: { ...frame(shape.problem, [{ percent: null, ...quotation }]), flows },
+    };
+  }
+  return null;
 }
 
 /** "The lender keeps back a fee of £450: what rate is the borrower really paying?" */

@@ -1,8 +1,9 @@
 import type { Facts } from "../facts/facts";
+import { laterStart } from "./later-start";
 import type { Mark } from "../marks/mark";
 import { paymentsIn } from "../facts/payments";
 import { isOpen, PAYMENT_NOUN, percentsIn, type PercentFact } from "../facts/rates";
-import { Scope } from "../facts/scope";
+import { Scope, wordsOf } from "../facts/scope";
 
 /** A part with what stands before all of them, as one text: what the part says anew takes the place of what was said. */
 export function withPart(before: readonly Mark[], own: Facts, marks: readonly Mark[]): Mark[] {
@@ -15,7 +16,8 @@ export function withPart(before: readonly Mark[], own: Facts, marks: readonly Ma
   const taken = new Set(changed.map(([, mark]) => mark));
   const clauses = new Set([...taken].flatMap((mark) => clauseOf(own.scope, mark)));
   for (const [, mark] of payment) clauses.add(mark);
-  const rest = marks.filter((mark) => !clauses.has(mark));
+  const start = laterStart(before, own);
+  const rest = marks.filter((mark) => !clauses.has(mark) && start?.again.includes(mark) !== true);
   const lead =
     places.size === 0
       ? before
@@ -84,17 +86,21 @@ function withoutOverridden(
   }
   // "How many years does it take instead?": how long is not told any more.
   const isTimeAsked = own.ask?.kind === "time" || own.ask?.kind === "count";
+  const isMoved = own.percents.length === 0 && isWorthLater(before, own);
   if (
     (marks.some(isTerm) || isTimeAsked) &&
+    !isMoved &&
     !marks.some(({ word }) => /^(?:owes?|owed|owing|outstanding|balance)$/.test(word))
   )
     before.filter(isTerm).forEach((mark) => dropped.add(mark));
-  if (isOtherPayment(own)) {
+  if (isOtherPayment(own) || isPaymentAsked(before, own)) {
     // An amount that is paid instead takes the place of the one that was paid so often.
     for (const { amountMark } of paymentsIn(new Scope(before), percentsIn(new Scope(before)))) {
       if (amountMark !== null) dropped.add(amountMark);
     }
   }
+  const start = laterStart(before, own);
+  if (start !== null) dropped.add(start.age);
   const timing = marks.find(({ phrase }) => phrase?.kind === "timing")?.phrase;
   if (timing !== undefined) {
     // The end of the period is told anew, and stands where it stood: with the payments that it is of.
@@ -108,6 +114,14 @@ function withoutOverridden(
     return before.filter((mark) => !dropped.has(mark)).map(retold);
   }
   return before.filter((mark) => !dropped.has(mark));
+}
+
+/** "(b) What could she give away each year for ever?": the payment that is told is asked for now. */
+function isPaymentAsked(before: readonly Mark[], own: Facts): boolean {
+  const scope = new Scope(before);
+  const told = paymentsIn(scope, percentsIn(scope));
+  const isOpen = own.streams.length > 0 && own.streams.every(({ amount }) => amount === null);
+  return own.ask?.kind === "payment" && isOpen && own.amounts.length === 0 && told.length === 1;
 }
 
 /** "If £1,000 is paid instead", "if the payments are €300". */
@@ -125,6 +139,16 @@ function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
       /^(?:paid|pays?|instead|each|deposits?|deposited|saved|saves?|invests?|invested|withdrew|withdraws?|drew|draws?)$/.test(
         word,
       ),
+  );
+}
+
+/** "… will be worth £9,000 in 25 years. (b) What will it be worth in 10?": the time that is told stays that of the amount. */
+function isWorthLater(before: readonly Mark[], { ask, amounts }: Facts): boolean {
+  const words = wordsOf(before);
+  return (
+    ask?.kind === "future" &&
+    amounts.length === 0 &&
+    / (?:will|would) be worth [^.]*(?:in|after) \S+ (?:years|months) /.test(words)
   );
 }
 

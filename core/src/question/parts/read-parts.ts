@@ -4,8 +4,9 @@ import { factsIn, type Facts } from "../facts/facts";
 import { Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { shapeOf } from "../shape/shape-of";
-import type { Choices, Shape } from "../shape/shape";
+import { usesOf, type Choices, type Shape } from "../shape/shape";
 import { laterPart } from "./later";
+import { laterStart } from "./later-start";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { withPart } from "./override";
@@ -20,7 +21,11 @@ export function readParts(split: Split, choices: Choices): PartRead[] {
   // Where all is told in the first part, the others change something of it.
   const isEmpty = !tells(preamble) && tells(split.parts[0]?.marks ?? []);
   for (const [index, { label, marks }] of parts.entries()) {
-    const isLater = isEmpty || (index > 0 && lacksRhythm(preamble, first?.marks ?? [], marks));
+    const isLater =
+      isEmpty ||
+      (index > 0 &&
+        (lacksRhythm(preamble, first?.marks ?? [], marks) ||
+          isVariant(preamble, first?.marks ?? [], marks)));
     const told = first?.marks ?? [];
     const again = index === 0 ? 0 : askedAgain(marks);
     const kept =
@@ -56,6 +61,18 @@ function lacksRhythm(
   return isOfPayment && own.streams.length === 0 && told.streams.length > 0;
 }
 
+/** "(b) What would it be if they were paid at the end?" changes something of the first part, where that tells the rate. */
+function isVariant(
+  preamble: readonly Mark[],
+  first: readonly Mark[],
+  marks: readonly Mark[],
+): boolean {
+  const isIf = marks.some(({ word, phrase }) => word === "if" && phrase === undefined);
+  const hasFigures = (part: readonly Mark[]) =>
+    part.some(({ quantity }) => quantity?.is === "percent" || quantity?.is === "money");
+  return isIf && hasFigures(first) && !hasFigures(preamble) && !hasFigures(marks);
+}
+
 /** A part that tells everything itself: two exercises that share nothing but their number. */
 function wholePart(
   label: string,
@@ -78,7 +95,7 @@ function readPart(
   choices: Choices,
 ): PartRead {
   const own = asSettled(factsIn(new Scope(marks)));
-  const facts = factsIn(new Scope(withPart(before, own, marks)));
+  const facts = askedAsBefore(factsIn(new Scope(withPart(before, own, marks))), own, read[0]);
   const base = read.findIndex(
     ({ shape, follow }, at) => shape.problem !== null && (follow === null || follow.of === at),
   );
@@ -94,7 +111,20 @@ function readPart(
     const next = nextPart(label, own, facts, read, choices);
     if (next !== null) return next;
   }
-  return partOf(label, facts, read.length, choices);
+  const part = partOf(label, facts, read.length, choices);
+  const again = laterStart(before, own)?.again ?? [];
+  const uses = [...part.shape.uses, ...usesOf(again, "time")];
+  return again.length === 0 ? part : { ...part, shape: { ...part.shape, uses } };
+}
+
+const IF_WORTH = / (?:would|will) (?:\S+ ){1,3}?be worth if /;
+
+/** "(b) What would it be worth if they were paid at the end?" asks of the time that the first part asks of. */
+function askedAsBefore(facts: Facts, own: Facts, first: PartRead | undefined): Facts {
+  const isPresent = first?.facts.ask?.kind === "present" && IF_WORTH.test(own.scope.words);
+  return facts.ask !== null && isPresent
+    ? { ...facts, ask: { ...facts.ask, kind: "present" } }
+    : facts;
 }
 
 const SETTLES =

@@ -45,7 +45,7 @@ function withTiming(marks: readonly Mark[], timing: Mark | undefined): readonly 
 const END = /^at the (end|beginning|start)$/;
 
 const AGAIN =
-  /^ (?:(?:find|calculate|determine|compute|give|state) (?:it|this|that|the same)|(?:what|how much|how large|how long) (?:is|are|would|will|does|do) (?:it|this|that|they|these)(?: be| become| take| last)?|what if (?:it|they|the loan|the term|this) (?:runs|lasts|is|goes on|were|was)) (?=if |when |for |over |with |at )/;
+  /^ (?:how much|(?:find|calculate|determine|compute|give|state) (?:it|this|that|the same)|(?:what|how much|how large|how long) (?:is|are|would|will|does|do) (?:it|this|that|they|these)(?: be| become| take| last)?|what if (?:it|they|the loan|the term|this) (?:runs|lasts|is|goes on|were|was)) (?=if |when |for |over |with |at )/;
 
 /** How many marks ask for what the first part asks: "(b) Find it if the payments are made at the start instead." */
 export function askedAgain(marks: readonly Mark[]): number {

@@ -134,13 +134,15 @@ function countIn(
 
 /** After the payments before, or after what is spent last, where the words say that it follows. */
 function beginsOf(
-  { isNext }: PaymentsFact,
+  { isNext, amountMark }: PaymentsFact,
   before: Flow | null | undefined,
   amounts: readonly AmountFact[],
 ): KnownPosition {
   if (!isNext) return "P0D";
   if (before !== null && before !== undefined) return { endOf: before.id };
-  const later = amounts.findLast(({ at }) => at !== null && at !== "end");
+  const later = amounts.findLast(
+    ({ at, mark }) => at !== null && at !== "end" && mark.index < (amountMark?.index ?? 0),
+  );
   return later?.at ?? "P0D";
 }
 

@@ -30,6 +30,8 @@ export function withoutElisions(marks: readonly Mark[]): Mark[] {
   return result;
 }
 
+const LEAST_AGE = 18;
+
 const ENDS = /^(?:,|and|\.|;|\?|or|:|\))$/;
 
 /**
@@ -52,6 +54,8 @@ function timeAt(marks: readonly Mark[], at: number, before: readonly Mark[]): Jo
   const behind = marks[at + lead + 1];
   if (figure?.quantity?.is !== "number" || figure.quantity.value > 60) return null;
   if (figure.quantity.isOrdinal !== isThe) return null;
+  // "Five years later, at 35."
+  if (word.word === "at" && figure.quantity.value >= LEAST_AGE) return null;
   if (behind !== undefined && !ENDS.test(behind.word) && behind.phrase === undefined) return null;
   const unit = unitBefore(before, word.sentence);
   if (unit === null) return null;

@@ -187,7 +187,7 @@ function unevenOf(
   );
   // What several amounts are exchanged for goes the other way.
   const isAllIn =
-    paid.length > 1 && paid.every((flow) => flow.kind === "single" && flow.direction === "in");
+    paid.length > 0 && paid.every((flow) => flow.kind === "single" && flow.direction === "in");
   return shape(
     problemOf({ ...base, flows: [...paid, askedFlow(at, isAllIn ? "out" : direction)] }),
   );
