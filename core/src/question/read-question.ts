@@ -3,7 +3,7 @@ import { offersQuestion, type OffersQuestion } from "./asked/offers";
 import { rateQuestion, type RateQuestion } from "./asked/rate-question";
 import { unusedIn, type Unused } from "./check/account";
 import { doubtIn } from "./check/doubts";
-import { gapsIn } from "./check/gaps";
+import { gapsIn, isDifference } from "./check/gaps";
 import { isLeftOver } from "./check/left-over";
 import { isTimeValue, looksEnglish } from "./check/vocabulary";
 import { factsIn, type Facts } from "./facts/facts";
@@ -151,7 +151,8 @@ function problemsOf(facts: Facts, choices: Choices): Reading {
   const lacking = parts.flatMap(({ shape }) => shape.missing);
   // A list of items says what is unknown by itself.
   const isTold = isItemised(scope);
-  const gaps = isTold ? [] : gapsIn(facts);
+  const isDifferent = parts.some((part) => isDifference(part.facts));
+  const gaps = isTold ? [] : [...gapsIn(facts), ...(isDifferent ? ["difference" as const] : [])];
   // Payments without a rhythm have no length either.
   const isRhythmless = gaps.includes("frequency");
   const told = [

@@ -30,6 +30,8 @@ export function isShareUnread({ scope }: Facts): boolean {
       (mark.quantity?.is === "span" && mark.quantity.isArticle && mark.text.endsWith(" quarter"));
     // "Half of it every half-year" tells how it is paid.
     if (third?.phrase?.kind === "every") return false;
+    // "Her partner's half of the shop".
+    if (/['’]s$/.test(scope.marks[at - 1]?.text ?? "")) return false;
     return (
       isPart &&
       of?.word === "of" &&
@@ -39,8 +41,8 @@ export function isShareUnread({ scope }: Facts): boolean {
 }
 
 /** "How much less than £10,000 would you pay?" asks for a difference, which no problem has. */
-function isDifference({ ask }: Facts): boolean {
-  return / how much (?:less|more|cheaper|dearer|longer|better) (?:\S+ ){0,7}?than | how much (?:would|will|does|do|could|can) (?:\S+ ){1,5}?save (?:on|by) | (?:what is|find|calculate) the difference | the difference between | (?:what is|find|calculate) the discount (?!rate)| how (?:much|many) (?:more|less|fewer) (?:interest|payments) | by how much (?:is|are|does|do|will) (?:\S+ ){1,9}?(?:below|above|exceeds?|cheaper|dearer|less than|more than) /.test(
+export function isDifference({ ask }: Facts): boolean {
+  return / how much (?:less|more|cheaper|dearer|longer|better) (?:\S+ ){0,7}?than | how much (?:would|will|does|do|could|can) (?:\S+ ){1,5}?save (?:on|by) | (?:what is|find|calculate) the difference | the difference between | (?:what is|find|calculate) the discount (?!rate)| how (?:much|many) (?:more|less|fewer) (?:interest|payments) | how much (?:will|would|are|is|does) (?:\S+ ){1,3}?(?:short|lacking|missing) | by how much (?:is|are|does|do|will) (?:\S+ ){1,9}?(?:below|above|exceeds?|cheaper|dearer|less than|more than) /.test(
     wordsOf(ask?.marks ?? []),
   );
 }
@@ -148,7 +150,7 @@ function isRhythmUntold({ scope, streams, amounts, ask }: Facts): boolean {
     const isOfNumber = isOfPayments && isCountOfSeveral(before);
     // "She deposits £500", "which he deposits", "without payments in or out".
     const isVerb =
-      isMoney(next) || /^(?:no|without|he|she|it|who|they|i|we)$/.test(before?.word ?? "");
+      isMoney(next) || /^(?:no|without|any|he|she|it|who|they|i|we)$/.test(before?.word ?? "");
     const isPlural = !isVerb && amounts.filter(({ at: time }) => time !== null).length < 2;
     return next?.word === "of" || isOfNumber || isPlural;
   });

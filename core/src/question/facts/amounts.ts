@@ -185,7 +185,7 @@ function isOfNext(scope: Scope, mark: Mark, when: Mark): boolean {
 /** "It was built in 1926. A hundred years later it costs £9,000": later than something that is no money. */
 function isOfStory(scope: Scope, mark: Mark): boolean {
   const { sentence, plain } = mark;
-  const isFirst = scope.sentence(mark)[0] === mark && / later$/.test(plain);
+  const isFirst = scope.sentence(mark)[0] === mark && plain.endsWith(" later");
   return (
     isFirst &&
     !scope.marks.some((other) => other.sentence < sentence && other.quantity?.is === "money")

@@ -45,7 +45,9 @@ const isWorthNow: Rule = ({ kind, marks }, { streams }) => {
   const isGot = streams.length > 0 && streams.every(({ role }) => role !== "deposit");
   const isWorth =
     words.includes(" worth ") &&
-    !/ (?:be worth|after|at the end|will|then|when|by|become|end of) /.test(words);
+    !/ (?:be worth|(?:his|her|their|the|my) (?:\S+ )?(?:plan|account|savings|pot) (?:now )?worth|after|at the end|will|then|when|by|become|end of) /.test(
+      words,
+    );
   const isTimed = marks.some(
     ({ phrase }) =>
       phrase?.kind === "at-end-of-flows" || (phrase?.kind === "when" && phrase.as !== "now"),

@@ -110,7 +110,9 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
     ((behind[at - 2]?.word !== ")" && !PAYMENT_NOUN.test(behind[at - 2]?.word ?? "")) ||
       SINGLE.test(behind[at - 3]?.word ?? ""));
   const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
-  const isLed = (LEADS.test(lead) || isNoun) && !isOfOther;
+  // "Each month he has had £90 taken from his wages."
+  const isHad = lead === "had" && /^(?:has|have)$/.test(behind[at - 2]?.word ?? "");
+  const isLed = (LEADS.test(lead) || isNoun || isHad) && !isOfOther;
   return isLed || isOnlyOfSentence(scope, cue, behind[at]) ? (behind[at] ?? null) : null;
 }
 

@@ -124,7 +124,11 @@ function roleOf(scope: Scope, cue: Mark, amount: Mark | null): Role | null {
   for (const [role, score] of own) around.set(role, (around.get(role) ?? 0) + 0.5 * score);
   const named = strongest(around, STREAM_ROLES);
   // "She wants $2,800 at the end of every month": what is wanted so often is received.
-  const isWanted = scope.before(amount ?? cue, 8).some(({ word }) => WANTS.test(word));
+  const lead = scope.before(amount ?? cue, 8);
+  const isWanted = lead.some(
+    // "How many years are needed for £100 a year?"
+    ({ word }, at) => WANTS.test(word) && !/^(?:is|are|were|was)$/.test(lead[at + 1]?.word ?? ""),
+  );
   return named ?? (isWanted ? "withdrawal" : null);
 }
 

@@ -68,7 +68,13 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
     before.slice(0, 3).some(({ word }) => /^coupons?$/.test(word));
   if (isCoupon) return { use: "coupon", isFall: false, marks: [] };
   if (quoting.as !== undefined || quoting.compounding !== undefined) return rate;
+  // "How long until prices have risen by 50%?", "for prices to rise by a half".
+  const isRisen =
+    before[0]?.word === "by" &&
+    isChange(before[1] ?? mark) &&
+    /^(?:to|have|has)$/.test(before[2]?.word ?? "");
   if (
+    !isRisen &&
     before.some(({ word }) => PRICES.test(word)) &&
     !before.slice(0, 2).some(({ word }) => word === "real")
   ) {

@@ -81,7 +81,7 @@ function waitingStream(streams: readonly PaymentsFact[], mark: Mark): PaymentsFa
     ({ index, phrase }) => index > mark.index || phrase?.kind === "lasting",
   );
   // "Payments begin after a grace period of six months."
-  const isNamed = / period of /.test(mark.plain) && WAITS.test(` ${mark.plain} `);
+  const isNamed = mark.plain.includes(" period of ") && WAITS.test(` ${mark.plain} `);
   const isPaid = only?.role !== "deposit" && only?.first === null && only.waits === null;
   return streams.length === 1 && only !== undefined && (isBehind === true || isNamed) && isPaid
     ? only

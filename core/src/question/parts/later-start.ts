@@ -23,7 +23,7 @@ export function laterStart(before: readonly Mark[], { scope }: Facts): LaterStar
   const [youngest] = agesIn(new Scope(before));
   if (!own || !BEGINS.test(scope.words) || youngest === undefined) return null;
   const again = scope.marks.filter(
-    ({ phrase, plain }) => phrase?.kind === "when" && / later$/.test(plain),
+    ({ phrase, plain }) => phrase?.kind === "when" && plain.endsWith(" later"),
   );
   return { age: youngest.mark, again };
 }

@@ -61,13 +61,16 @@ function lacksRhythm(
   return isOfPayment && own.streams.length === 0 && told.streams.length > 0;
 }
 
+/** What a part begins with that changes the first. */
+const VARIES = /^(?:if|suppose|instead)$/;
+
 /** "(b) What would it be if they were paid at the end?" changes something of the first part, where that tells the rate. */
 function isVariant(
   preamble: readonly Mark[],
   first: readonly Mark[],
   marks: readonly Mark[],
 ): boolean {
-  const isIf = marks.some(({ word, phrase }) => word === "if" && phrase === undefined);
+  const isIf = marks.some(({ word, phrase }) => VARIES.test(word) && phrase === undefined);
   const hasFigures = (part: readonly Mark[]) =>
     part.some(({ quantity }) => quantity?.is === "percent" || quantity?.is === "money");
   return isIf && hasFigures(first) && !hasFigures(preamble) && !hasFigures(marks);
@@ -128,12 +131,13 @@ function askedAsBefore(facts: Facts, own: Facts, first: PartRead | undefined): F
 }
 
 const SETTLES =
-  / (?:pays?|paying|repays?|settles?|clears?) (?:off )?(?:the (?:rest|remainder|balance|whole loan|loan|debt)|everything|it all)(?: \S+){0,3}? (?:at once|in one|then|early|now) /;
+  / (?:repay|repays|pay off|pays off|settle|settles|clear|clears) (?:everything|it all|the rest|the (?:whole )?(?:loan|debt|mortgage)) | (?:pays?|paying|repays?|settles?|clears?) (?:off )?(?:the (?:rest|remainder|balance|whole loan|loan|debt)|everything|it all)(?: \S+){0,3}? (?:at once|in one|then|early|now) /;
 
 /** "After two years she wants to pay off the rest at once. How much is it?" asks for what is owed. */
 function asSettled(own: Facts): Facts {
   const { ask, scope } = own;
-  const isSettled = ask !== null && ask.kind !== "time" && SETTLES.test(scope.words);
+  const isTimeAsked = ask?.kind === "time" || ask?.kind === "count";
+  const isSettled = ask !== null && !isTimeAsked && SETTLES.test(scope.words);
   return isSettled && tellsNothing(own) ? { ...own, ask: { ...ask, kind: "balance" } } : own;
 }
 

@@ -72,7 +72,9 @@ export function timeOfFirst(
   first: readonly Mark[],
   own: readonly Mark[],
 ): readonly Mark[] {
-  const isVariant = own.some(({ word, phrase }) => word === "if" && phrase === undefined);
+  const isVariant = own.some(
+    ({ word, phrase }) => /^(?:if|suppose|also)$/.test(word) && phrase === undefined,
+  );
   const told = first.filter(isTerm);
   const isElsewhere = preamble.some(isTerm) || own.some(isTerm);
   return isVariant && !isElsewhere && told.length === 1 ? told : [];

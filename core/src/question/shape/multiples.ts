@@ -51,7 +51,7 @@ export function multiplesIn(facts: Facts): [AmountFact, AmountFact] | null {
   // "Grows by half", "half as much again".
   const isByHalf =
     word?.word === "half" &&
-    (scope.before(word, 1)[0]?.word === "by" ||
+    (/ by (?:a )?$/.test(wordsOf([...scope.before(word, 2)].reverse())) ||
       / half (?:as much |as many )?again /.test(wordsOf([word, ...scope.after(word, 3)])));
   const times = isByHalf
     ? 1.5

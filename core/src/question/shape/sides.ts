@@ -33,8 +33,8 @@ export function sideOf(facts: Facts, stream: PaymentsFact): Side {
     facts.amounts.some((amount) => amount.role !== null && roles.includes(amount.role));
   // "A machine will save a company £15,000 a year: what should it pay for it?"
   const isSpared =
-    facts.ask?.kind === "start" &&
-    facts.amounts.length === 0 &&
+    ["start", "count", "time", "rate"].includes(facts.ask?.kind ?? "") &&
+    facts.amounts.every(({ role: own }) => own === "price") &&
     / saves? (?:a|the|its|his|her|them|us|it) /.test(words);
   if (isSpared) return "spending";
   if (role === "deposit" || / (?:sinking|redemption) fund /.test(words)) return "saving";
@@ -43,7 +43,7 @@ export function sideOf(facts: Facts, stream: PaymentsFact): Side {
   const isReached = only !== undefined && facts.amounts.length === 1 && isHadThen(facts, only);
   if (isReached && !owes && role !== "withdrawal") return "saving";
   if (
-    / (?:paid|pays?) (?:out )?to (?:him|her|them|you|me|us) | (?:pays|paying) (?:him|her|them|you|me|us) (?!back)/.test(
+    / (?:paid|pays?) (?:out )?to (?:him|her|them|you|me|us) | (?:pays?|paying) (?:him|her|them|you|me|us) (?!back)/.test(
       words,
     )
   )
