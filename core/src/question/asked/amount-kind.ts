@@ -112,7 +112,7 @@ const RULES: readonly AmountRule[] = [
     kind: "payment",
     fits: [/ how (?:large|big|high) (?:are|is each of) the (?:amounts|sums|parts) /],
   },
-  { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) /] },
+  { kind: "payment", fits: [/ what (?:are|were) (?:the latter|they|these|those) (?!worth )/] },
   {
     kind: "final",
     fits: [

@@ -118,7 +118,8 @@ function isVerb(sentence: readonly Mark[], at: number): boolean {
   return (
     before === undefined ||
     /^(?:[.,:;)(]|and|u|you|then|please|to|must|should|hence|also|\d+|[a-h]|i+)$/.test(before) ||
-    sentence[at - 1]?.quantity !== undefined
+    sentence[at - 1]?.quantity !== undefined ||
+    sentence[at - 1]?.phrase !== undefined
   );
 }
 

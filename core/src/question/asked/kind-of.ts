@@ -126,7 +126,7 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "balance";
-  if (/ what (?:did|does|will|do) (?:\S+ ){1,7}?grow /.test(words)) return "future";
+  if (/ (?:what|how much) (?:did|does|will|do) (?:\S+ ){1,9}?grow /.test(words)) return "future";
   if (
     / (?:increase|increases|raise|rise|growth|step|grow) /.test(words) &&
     / (?:by how|what|find) /.test(words) &&

@@ -14,7 +14,11 @@ export interface AnswersOfText extends FiguresOfText {
 /** What tells that a text is read wrongly: figures that do not fit, or an answer that was not asked for. */
 export function doubtIn(read: AnswersOfText): "left-over" | "other-answer" | null {
   const isLeft =
-    isLeftOver(read) || isShareUnread(read.facts) || isEitherTaken(read) || isSpentUnread(read);
+    EXCLUDES.test(read.facts.scope.words) ||
+    isLeftOver(read) ||
+    isShareUnread(read.facts) ||
+    isEitherTaken(read) ||
+    isSpentUnread(read);
   if (isLeft) return "left-over";
   return isAnswered(read) ? null : "other-answer";
 }
@@ -74,6 +78,9 @@ function isEitherTaken({ facts, parts, used }: AnswersOfText): boolean {
     })
   );
 }
+
+/** What is told to be left out, no line says. */
+const EXCLUDES = / (?:excluded|excluding|not included|not counted|not counting|leaving out) /;
 
 const SPENT =
   / (?:left|remains?|over) (?:\S+ ){0,6}?(?:after|when|once) (?:\S+ ){1,4}?(?:paid|bought|spent) | for both | for all (?:two|three|four|five|of them) /;

@@ -112,7 +112,10 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
   const isNoun = at === 1 && cue.phrase?.as === "adverb" && PAYMENT_NOUN.test(lead);
   // "Each month he has had £90 taken from his wages."
   const isHad = lead === "had" && /^(?:has|have)$/.test(behind[at - 2]?.word ?? "");
-  const isLed = (LEADS.test(lead) || isNoun || isHad) && !isOfOther;
+  // "Every Friday she bought a £10 savings stamp."
+  const isBought =
+    lead === "a" && /^(?:buys?|bought|puts?|saves?|pays?)$/.test(behind[at - 2]?.word ?? "");
+  const isLed = (LEADS.test(lead) || isNoun || isHad || isBought) && !isOfOther;
   return isLed || isOnlyOfSentence(scope, cue, behind[at]) ? (behind[at] ?? null) : null;
 }
 

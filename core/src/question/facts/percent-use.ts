@@ -1,6 +1,6 @@
 import type { Mark } from "../marks/mark";
 import type { Quoting } from "./quoting";
-import { isMoney, isPercent, until, type Scope } from "./scope";
+import { isMoney, isPercent, until, wordsOf, type Scope } from "./scope";
 
 /** What a percentage is of. */
 export type PercentUse = "rate" | "growth" | "inflation" | "share" | "coupon";
@@ -97,7 +97,17 @@ export function useOf(scope: Scope, mark: Mark, quoting: Quoting): Use {
     cueBefore !== -1 &&
     /^grow(?:s|ing)?$/.test(before[cueBefore]?.word ?? "") &&
     FUND.test(before[cueBefore + 1]?.word ?? "");
-  if (isFund || isOfFund) return rate;
+  // "There is £900 in the fund. It grows at 0.3% a month."
+  const isIt =
+    before[0]?.word === "at" &&
+    /^grow(?:s|ing)?$/.test(before[1]?.word ?? "") &&
+    before[2]?.word === "it" &&
+    / (?:fund|account|savings|investment|pot) /.test(scope.words);
+  // "To how much do they grow at 0.3% a month?"
+  const isAsked = / (?:to|into) (?:how much|what) (?:\S+ )+?grow /.test(
+    wordsOf(scope.sentence(mark)),
+  );
+  if (isFund || isOfFund || isIt || isAsked) return rate;
   // "Increases her savings by 4% each year."
   const isBy = before[0]?.word === "by" && cueBefore !== -1 && cueBefore <= 4;
   const isBefore =

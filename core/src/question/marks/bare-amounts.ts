@@ -50,7 +50,10 @@ function withTold(marks: readonly Mark[]): Mark[] {
       !AGES.test(around.before?.word ?? "") &&
       ((paid.has(mark.sentence) && (isTimed(around) || isOfRhythm(around))) ||
         isPaidSoOften(around) ||
-        (quantity.value >= LEAST_HELD && (isHeld(around) || isListed(around))));
+        (quantity.value >= LEAST_HELD &&
+          (isHeld(around) ||
+            isListed(around) ||
+            (paid.has(mark.sentence) && isTimedBefore(around)))));
     if (isAmount)
       told[at] = { ...mark, quantity: { is: "money", value: quantity.value, currency: null } };
   }
@@ -80,6 +83,12 @@ function isCountOfPayments({ next, second }: Around): boolean {
 function isTimed({ next }: Around): boolean {
   const isAtEnd = next?.phrase?.kind === "timing" && /^(?:at|on) /.test(next.text);
   return isAtEnd || (next?.phrase?.kind === "when" && next.phrase.as !== "now");
+}
+
+/** "After two years she gets £900, after four years 1,200." */
+function isTimedBefore({ before, next }: Around): boolean {
+  const isLast = next === undefined || /^[.,;?]$/.test(next.word);
+  return isLast && before?.phrase?.kind === "when" && before.phrase.as !== "now";
 }
 
 /** "£200 a month for 5 years, then 350 a month". */

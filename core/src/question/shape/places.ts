@@ -1,6 +1,7 @@
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import { roleWordsIn, type Role } from "../facts/roles";
+import { wordsOf } from "../facts/scope";
 import { isHadThen, type Side } from "./sides";
 
 /** Where the single amounts of a question with streams belong. */
@@ -45,6 +46,11 @@ function isPaidBeside({ scope, streams }: Facts, { mark, at }: AmountFact): bool
 function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
   const [verb, to] = scope.before(mark, 2);
   return verb?.word === "save" && to?.word === "to";
+}
+
+/** "After how many deposits will she own £30,000?" */
+function isOwned({ scope }: Facts, { mark }: AmountFact): boolean {
+  return /^(?:own|have|hold|possess|reach|exceed)$/.test(scope.before(mark, 1)[0]?.word ?? "");
 }
 
 /** "She drinks a £4 coffee every Friday": what something costs that is no money. */
@@ -109,7 +115,7 @@ function placeOf(
     const isReached =
       isInQuestion &&
       (facts.ask?.kind === "count" || facts.ask?.kind === "time") &&
-      (role !== "deposit" || isSavedUp(facts, amount));
+      (role !== "deposit" || isSavedUp(facts, amount) || isOwned(facts, amount));
     if (isReached && all.length === 1) return "end";
     // Where the deposit is asked for, an amount by itself is the goal; one that is there today is not.
     // "£200 a month for 6 years; it is now worth £16,200": what it has become is there at the end.
@@ -130,6 +136,11 @@ function placeOf(
     const isGoal = all.length === 1 && isDepositAsked && at !== "P0D" && role !== "deposit";
     return isGoal ? "end" : "start";
   }
+  // "… and €10,000 is still there".
+  const isStill = /^ (?:is|are|will be|remains?) (?:still )?(?:there|left|remaining) /.test(
+    wordsOf(facts.scope.after(amount.mark, 4)),
+  );
+  if (isStill && facts.ask?.kind === "start") return "end";
   const isRedeemed = / (?:redeemed|redeemable|redemption|matures) /.test(facts.scope.words);
   const isLast = role === "final" && (all.length > 1 || isRedeemed);
   return isLater || isLast ? "end" : "start";
