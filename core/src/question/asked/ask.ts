@@ -169,8 +169,16 @@ function isPercentAsked(sentence: readonly Mark[]): boolean {
  * asks for the same.
  */
 function isInterestAsked(sentence: readonly Mark[]): boolean {
-  return / how much (?:simple|compound) interest | by how much (?:does|do|did|will|would) (?:\S+ ){1,4}?(?:grow|increase) (?!by |each |every )/.test(
-    wordsOf(sentence),
+  const isEarned =
+    sentence.some(({ quantity }) => quantity?.is === "percent") &&
+    / what (?:simple |compound )?interest (?:does|do|did|will|would|has|have) /.test(
+      wordsOf(sentence),
+    );
+  return (
+    isEarned ||
+    / how much (?:simple|compound) interest | by how much (?:does|do|did|will|would) (?:\S+ ){1,4}?(?:grow|increase) (?!by |each |every )/.test(
+      wordsOf(sentence),
+    )
   );
 }
 

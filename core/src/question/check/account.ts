@@ -1,3 +1,4 @@
+import { PAYMENT_NOUN } from "../facts/rates";
 import { isName, namesCurrency, type Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { yearsIn } from "../marks/span";
@@ -55,7 +56,10 @@ export function isDoubtful(
     used.has(other.index) &&
     other.quantity?.is === "money" &&
     other.quantity.value === valueOf(mark);
-  if (isName(scope, mark) && scope.marks.some(isSame)) return false;
+  // "… £320 a month to pay her rent of £320".
+  const [of, noun] = scope.before(mark, 2);
+  const isNamedAgain = of?.word === "of" && PAYMENT_NOUN.test(noun?.word ?? "");
+  if ((isName(scope, mark) || isNamedAgain) && scope.marks.some(isSame)) return false;
   const span = spanOf(mark);
   const isTold = (other: Mark) => used.has(other.index) && spanOf(other) === span;
   const isLengthOf = span !== null && lengths.some((length) => isSameTime(length, span));

@@ -58,8 +58,8 @@ function isOfRate(scope: Scope, mark: Mark): boolean {
   const [before] = scope.before(mark, 1);
   const isAfterRate =
     mark.phrase?.as !== "adverb" &&
-    /^(?:rate|interest|percentage|%|cent|percent|gain|return|growth|increase|yield|appreciation)$/.test(
-      before?.word ?? "",
+    /(?:^| )(?:rate|interest|percentage|%|cent|percent|gain|return|growth|increase|yield|appreciation)$/.test(
+      before?.plain ?? "",
     );
   return (
     isAfterRate ||

@@ -48,6 +48,13 @@ function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
   return verb?.word === "save" && to?.word === "to";
 }
 
+/** "She pays £500 in cash and the rest in 12 payments." */
+function isBeforeRest({ scope }: Facts, { mark }: AmountFact): boolean {
+  return /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance) /.test(
+    wordsOf(scope.after(mark, 7)),
+  );
+}
+
 /** "After how many deposits will she own £30,000?" */
 function isOwned({ scope }: Facts, { mark }: AmountFact): boolean {
   return /^(?:own|have|hold|possess|reach|exceed)$/.test(scope.before(mark, 1)[0]?.word ?? "");
@@ -96,7 +103,7 @@ function placeOf(
     const isDown =
       (score("down") > 0.4 && score("down") >= isOwed) ||
       (at === "P0D" && isOwed < 0.5 && all.length > 1);
-    if (isDown) return "down";
+    if (isDown || isBeforeRest(facts, amount)) return "down";
     return role === "fee" ? "down" : "start";
   }
   if (side === "saving") {

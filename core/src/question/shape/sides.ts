@@ -38,6 +38,9 @@ export function sideOf(facts: Facts, stream: PaymentsFact): Side {
     / saves? (?:a|the|its|his|her|them|us|it) /.test(words);
   if (isSpared) return "spending";
   if (role === "deposit" || / (?:sinking|redemption) fund /.test(words)) return "saving";
+  // "It owes £90,000, due in one sum, and pays into a fund to have it."
+  const isInOne = / (?:in one|in a single|in a lump|as one) (?:sum|payment|amount) /.test(words);
+  if (isInOne && / into (?:a|an|the) (?:\S+ )?(?:fund|account) /.test(words)) return "saving";
   if (role === "rent-paid") return "renting";
   const [only] = facts.amounts;
   const isReached = only !== undefined && facts.amounts.length === 1 && isHadThen(facts, only);

@@ -64,7 +64,7 @@ class StreamQuestion {
     const taken = new Set(streams.flatMap(({ marks }) => marks));
     const amounts = isOfPayments(facts) ? [] : facts.amounts.filter(({ mark }) => !taken.has(mark));
     this.side = streams[0] === undefined ? "repaying" : sideOf(facts, streams[0]);
-    this.places = placesOf(facts, amounts, this.side);
+    this.places = this.savedFor(placesOf(facts, amounts, this.side));
     const isOfPrice = this.side === "repaying" || this.side === "renting";
     this.shares = isOfPrice && this.places.start !== null ? sharesIn(facts) : [];
     const placed = [this.places.start, ...this.places.down, this.places.end].flatMap(
@@ -73,6 +73,20 @@ class StreamQuestion {
     this.times = spareTimes(facts, new Set([...taken, ...placed]));
     const more = this.ask === "payment" ? stillToPay(facts, streams[0], this.times) : [];
     this.plans = this.planned([...streams, ...more]);
+  }
+
+  /** "Banks ask for 20% of the price as a deposit": a part of a price is saved for. */
+  private savedFor(places: Places): Places {
+    const { end } = places;
+    const share =
+      this.side === "saving" ? sharesIn(this.facts).find(({ is }) => is === "down") : undefined;
+    if (share === undefined || end?.role !== "price") return places;
+    const { mark } = share.fact;
+    this.uses.push({ mark, role: "share", target: { flow: IDS.saving.end, field: "amount" } });
+    return {
+      ...places,
+      end: { ...end, amount: Number((end.amount * share.times).toPrecision(15)) },
+    };
   }
 
   shape(): Shape {
