@@ -15,6 +15,7 @@ export interface AnswersOfText extends FiguresOfText {
 export function doubtIn(read: AnswersOfText): "left-over" | "other-answer" | null {
   const isLeft =
     EXCLUDES.test(read.facts.scope.words) ||
+    isRestUnread(read) ||
     isLeftOver(read) ||
     isShareUnread(read.facts) ||
     isEitherTaken(read) ||
@@ -91,6 +92,20 @@ function isSpentUnread({ facts, parts, unused }: AnswersOfText): boolean {
   return (
     isSpent &&
     (unused.some(({ mark }) => mark.quantity?.is === "money") || facts.amounts.length === 1)
+  );
+}
+
+const REST =
+  / the (?:rest|remainder|balance) (?:is|was|will be|are|of it) (?:borrowed|financed|lent|paid|repaid|spread) /;
+
+/** "The rest is borrowed": of a price an amount before it is paid. */
+function isRestUnread({ facts, parts, unused }: AnswersOfText): boolean {
+  return (
+    REST.test(facts.scope.words) &&
+    unused.some(({ mark }) => mark.quantity?.is === "money") &&
+    parts.every(
+      ({ shape: { problem } }) => problem?.flows.every(({ id }) => id !== "down") === true,
+    )
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Mark } from "../marks/mark";
 import { timesSpan } from "../marks/span";
 import { momentOf } from "./moment";
+import { PAYMENT_NOUN } from "./rates";
 import { rolesAround, strongest, type Role } from "./roles";
 import { isBreak, isMoney, isYear, namesCurrency, until, wordsOf, type Scope } from "./scope";
 
@@ -15,6 +16,8 @@ export interface AmountFact {
   readonly times: readonly string[];
   /** How long ago it was there, where that is told. */
   readonly since?: string;
+  /** How many there are of what costs so much: "50 shares at €31 each". */
+  readonly counted?: Mark;
   /** A date of the calendar. */
   readonly on: string | null;
   readonly mark: Mark;
@@ -115,10 +118,13 @@ export function amountFact(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): 
   const when = whenOf(scope, mark, taken);
   const { quantity } = mark;
   const value = quantity?.is === "money" || quantity?.is === "number" ? quantity.value : 0;
+  const counted = countedBy(scope, mark);
+  const times = counted?.quantity?.is === "number" ? counted.quantity.value : 1;
   const role = strongest(scores);
   const at = when === null ? null : atOf(when);
   return {
-    amount: value,
+    amount: Number((value * times).toPrecision(15)),
+    ...(counted === null ? {} : { counted }),
     role,
     scores,
     // What is to be reached is not there today.
@@ -129,6 +135,18 @@ export function amountFact(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): 
     // A date counts where several amounts are on dates: see `datedOf`.
     marks: when === null || when.quantity !== undefined ? [mark] : [mark, when],
   };
+}
+
+/** "50 shares at €31 each": the figure that tells how many; `null` where one is told. */
+function countedBy(scope: Scope, mark: Mark): Mark | null {
+  const [at, noun, number] = scope.before(mark, 3);
+  const isEach = /^(?:each|apiece)$/.test(scope.after(mark, 1)[0]?.word ?? "");
+  const isOfThings =
+    /^(?:at|for|of|costing)$/.test(at?.word ?? "") &&
+    noun?.word.endsWith("s") === true &&
+    !PAYMENT_NOUN.test(noun.word);
+  const isCount = number?.quantity?.is === "number" && !number.quantity.isOrdinal;
+  return isEach && isOfThings && isCount ? number : null;
 }
 
 export function timesOf(mark: Mark): readonly string[] {

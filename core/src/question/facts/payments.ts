@@ -72,8 +72,17 @@ function isOfRate(scope: Scope, mark: Mark): boolean {
 
 /** Whether a frequency is that of a rate or of growth. */
 function isOfOther(scope: Scope, mark: Mark): boolean {
-  return isOfRate(scope, mark) || isOfGrowth(scope, mark) || isOfAskedGrowth(scope, mark);
+  return (
+    isOfRate(scope, mark) ||
+    isOfGrowth(scope, mark) ||
+    isOfAskedGrowth(scope, mark) ||
+    EVENTS.test(scope.after(mark, 1)[0]?.word ?? "")
+  );
 }
+
+/** "The annual report", "a weekly market": what comes so often is not paid. */
+const EVENTS =
+  /^(?:reports?|meetings?|festivals?|fairs?|markets?|magazines?|journals?|newspapers?|newsletters?|holidays?|trips?|visits?|inspections?|rainfall|conferences?|competitions?|ball|accounts)$/;
 
 /** "It hums louder each winter." */
 function isOfStory(scope: Scope, mark: Mark): boolean {

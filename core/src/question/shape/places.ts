@@ -1,7 +1,7 @@
 import type { AmountFact } from "../facts/amounts";
 import type { Facts } from "../facts/facts";
 import { roleWordsIn, type Role } from "../facts/roles";
-import { wordsOf } from "../facts/scope";
+import { isMoney, until, wordsOf } from "../facts/scope";
 import { isHadThen, type Side } from "./sides";
 
 /** Where the single amounts of a question with streams belong. */
@@ -15,6 +15,8 @@ export interface Places {
 }
 
 export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Side): Places {
+  const pair = becoming(facts, amounts);
+  if (pair !== null) return pair;
   let start: AmountFact | null = null;
   let end: AmountFact | null = null;
   const down: AmountFact[] = [];
@@ -26,6 +28,23 @@ export function placesOf(facts: Facts, amounts: readonly AmountFact[], side: Sid
     else if (place === "start" && side === "saving" && end === null) end = amount;
   }
   return { start, down, end };
+}
+
+const BECOMES =
+  /^ (?:has |had )?(?:became|become|becomes|grew to|grown to|grows to|increased to|rose to|risen to|fell to|fallen to|shrank to|turned into) $/;
+
+/** "In five years £9,000 became £11,400, although £50 was withdrawn each month." */
+function becoming({ scope }: Facts, amounts: readonly AmountFact[]): Places | null {
+  const [start, end, third] = amounts;
+  if (start === undefined || end === undefined || third !== undefined) return null;
+  const between = until(scope.after(start.mark, 6), (mark) => mark === end.mark);
+  if (!BECOMES.test(wordsOf(between))) return null;
+  const when = start.marks.filter((mark) => mark !== start.mark);
+  return {
+    start: { ...start, at: null, marks: [start.mark] },
+    down: [],
+    end: { ...end, at: end.at ?? start.at, marks: [...end.marks, ...when] },
+  };
 }
 
 /** "An employer pays £160 and an employee £80 a month": no amount at the start, though nobody says that it is paid so often. */
@@ -50,8 +69,13 @@ function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
 
 /** "She pays £500 in cash and the rest in 12 payments." */
 function isBeforeRest({ scope }: Facts, { mark }: AmountFact): boolean {
-  return /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance) /.test(
-    wordsOf(scope.after(mark, 7)),
+  const behind = scope.after(mark, 7);
+  const next = scope.marks.filter(({ sentence }) => sentence === mark.sentence + 1).slice(0, 3);
+  const isEnd = behind.length < 7 && !behind.some(isMoney);
+  return (
+    /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance) /.test(wordsOf(behind)) ||
+    // "She pays £500 of it herself. The rest is borrowed."
+    (isEnd && /^ the (?:rest|remainder|balance) (?:is|was|will|she|he|they) /.test(wordsOf(next)))
   );
 }
 

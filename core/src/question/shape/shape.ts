@@ -92,11 +92,18 @@ export function usesOf(marks: readonly Mark[], role: SpanRole, target?: Target):
 
 /** An amount and its time, as what they have become. */
 export function amountUses(amount: AmountFact, flow: string): Use[] {
-  return amount.marks.map((mark) => ({
-    mark,
-    role: mark === amount.mark ? "amount" : "time",
-    target: { flow, field: mark === amount.mark ? "amount" : "when" },
-  }));
+  const { counted } = amount;
+  return [
+    ...amount.marks.map((mark): Use => {
+      const isOwn = mark === amount.mark;
+      return {
+        mark,
+        role: isOwn ? "amount" : "time",
+        target: { flow, field: isOwn ? "amount" : "when" },
+      };
+    }),
+    ...(counted === undefined ? [] : usesOf([counted], "amount", { flow, field: "amount" })),
+  ];
 }
 
 export interface ProblemParts {

@@ -109,6 +109,9 @@ function wordsAt(tokens: readonly Token[], at: number): NumberAt | null {
   if (wordOf(at) === "a" && SCALES[wordOf(at + 1)] === undefined) {
     return wordOf(at + 1) === "dozen" ? { value: 12, next: at + 2, isOrdinal: false } : null;
   }
+  // "She would like to own a grand."
+  if (wordOf(at + 1) === "grand" && /^(?:own|buy|buys|play|plays|new)$/.test(wordOf(at - 1)))
+    return null;
   let value = 0;
   let part = 0;
   let next = at;
