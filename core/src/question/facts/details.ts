@@ -24,7 +24,18 @@ export function addDetails(
   addRanks(scope, streams);
   addPaid(scope, streams);
   addForever(scope, streams);
+  addDay(scope, streams);
   addGrowth(scope, streams, percents);
+}
+
+/** "Every month, on the first day." */
+function addDay(scope: Scope, streams: readonly PaymentsFact[]): void {
+  for (const stream of streams.filter(({ timing }) => timing === null)) {
+    const cue = stream.marks.find(({ phrase }) => phrase?.kind === "every");
+    const behind = cue === undefined ? "" : wordsOf(scope.after(cue, 6));
+    const day = /^ (?:, )?(?:always )?on the (first|last) day /.exec(behind)?.[1];
+    if (day !== undefined) stream.timing = day === "first" ? "start" : "end";
+  }
 }
 
 function addForever(scope: Scope, streams: readonly PaymentsFact[]): void {

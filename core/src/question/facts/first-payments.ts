@@ -85,6 +85,8 @@ export function addFirstAmounts(scope: Scope, streams: readonly PaymentsFact[]):
           ),
       );
     const stream = streamAt(streams, mark);
+    // "The first one now, for £9,000 to be there one year after the last."
+    if (behind[at + 1]?.word === "to") continue;
     if (money?.quantity?.is !== "money" || !isPlain || stream?.amount !== null) continue;
     stream.amount = money.quantity.value;
     stream.amountMark = money;

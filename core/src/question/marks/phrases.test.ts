@@ -144,6 +144,7 @@ const CASES: Readonly<Record<string, readonly string[]>> = {
     "on the nail",
   ],
   "when:at": [
+    "when a year has passed",
     "in 3 years",
     "3 years from now",
     "3 years later",

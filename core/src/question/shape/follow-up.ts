@@ -19,12 +19,8 @@ const FOLLOW_UPS: ReadonlySet<AskKind> = new Set<AskKind>([
  */
 export function withFollowUp(facts: Facts, shape: Shape): Shape {
   const { problem } = shape;
-  if (
-    problem === null ||
-    !FOLLOW_UPS.has(facts.ask?.kind ?? "amount") ||
-    isAnswerItself(facts, shape)
-  )
-    return shape;
+  const isOfPart = FOLLOW_UPS.has(facts.ask?.kind ?? "amount") || isFundOnTheWay(facts, shape);
+  if (problem === null || !isOfPart || isAnswerItself(facts, shape)) return shape;
   const read = followUpIn(facts, problem);
   if (read === null) return shape;
   return {
@@ -33,6 +29,16 @@ export function withFollowUp(facts: Facts, shape: Shape): Shape {
     uses: [...shape.uses, ...read.uses],
     follow: 0,
   };
+}
+
+/** "How much is in the sinking fund after six years?", where the deposits have to be found first. */
+function isFundOnTheWay({ ask }: Facts, { problem }: Shape): boolean {
+  const isOpen = problem?.flows.some((flow) => flow.kind === "stream" && flow.amount === null);
+  return (
+    ask?.kind === "future" &&
+    isOpen === true &&
+    ask.marks.some(({ phrase }) => phrase?.kind === "when" && phrase.as === "at")
+  );
 }
 
 /** "25 years … how much is owed after 7?": the time that is asked about is not how long the payments go on. */

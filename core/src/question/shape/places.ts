@@ -171,7 +171,7 @@ function placeOf(
   const isStill = /^ (?:is|are|will be|remains?) (?:still )?(?:there|left|remaining) /.test(
     wordsOf(facts.scope.after(amount.mark, 4)),
   );
-  if (isStill && facts.ask?.kind === "start") return "end";
+  if (isStill && ["start", "amount", "present"].includes(facts.ask?.kind ?? "")) return "end";
   const isRedeemed = / (?:redeemed|redeemable|redemption|matures) /.test(facts.scope.words);
   const isLast = role === "final" && (all.length > 1 || isRedeemed);
   return isLater || isLast ? "end" : "start";

@@ -5,12 +5,11 @@ import { behindJoint, type Joined, joinedMarks } from "./joining";
 
 /** "In 6 and 12 months", "after 1, 2 and 4 years": several times, with their unit behind the last. */
 export function timesOfOneUnit(marks: readonly Mark[], at: number): Joined | null {
-  const opening = marks[at];
-  if (opening?.phrase !== undefined || !/^(?:in|after|within)$/.test(opening?.word ?? ""))
-    return null;
+  const from = behindOpening(marks, at);
+  if (from === null) return null;
   const numbers: number[] = [];
   const figures = [];
-  for (let next = at + 1; ;) {
+  for (let next = from; ;) {
     const figure = marks[next];
     const last = lengthOf(figure);
     if (last !== null && figure !== undefined && numbers.length > 0) {
@@ -29,6 +28,17 @@ export function timesOfOneUnit(marks: readonly Mark[], at: number): Joined | nul
     if (behind === null) return null;
     next = behind;
   }
+}
+
+/** Where the first of the times stands; `null` where no words lead to one. */
+function behindOpening(marks: readonly Mark[], at: number): number | null {
+  const opening = marks[at];
+  if (opening?.phrase === undefined)
+    return /^(?:in|after|within)$/.test(opening?.word ?? "") ? at + 1 : null;
+  // "At the end of 3, 6 and 9 months."
+  const { kind, numbers } = opening.phrase;
+  const isEnd = kind === "at-end-of-flows" && numbers.length === 0;
+  return isEnd && marks[at + 1]?.word === "of" ? at + 2 : null;
 }
 
 /** "At the ends of the 3rd, 4th and 5th years", "in the first, second and third year". */

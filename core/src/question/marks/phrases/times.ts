@@ -40,6 +40,7 @@ export const TIME_PHRASES: readonly PhraseRow[] = [
       "{span} (time|into the future|from the date)",
       "{span} after {any} [{any}] [{any}]",
       "next {unit}",
+      "(when|once|after) {span} (have|has) (gone by|passed|elapsed)",
     ],
   },
   {
