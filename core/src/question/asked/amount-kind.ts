@@ -7,7 +7,7 @@ const PAYMENT =
 
 /** What turns a question to what is told: "…, if the fund earns 5%?" */
 const TURNS =
-  / (?:if|so|when|given that|provided|assuming|whose|which|that(?! (?:final|last|sum|payment|amount))|in order|to be able|to pay|to provide|to take|to draw|to withdraw|to live|, if|(?<!will )together|;) /;
+  / (?:if|so|when|given that|provided|assuming|whose|which|that(?! (?:final|last|sum|payment|amount))|in order|to be able|(?<!(?:have|has|had|need|needs) )to pay|to provide|to take|to draw|to withdraw|to live|, if|(?<!will )together|;) /;
 
 /** The words of a question up to what it is asked on. */
 export function headOf(words: string): string {
@@ -30,7 +30,7 @@ const START =
   / (?:borrow|borrowed|endow|endowment|opening deposit|initial deposit|single deposit|opening balance|price|hand over (?:today|now)|original amount|amount of the loan|size of the loan|principal|pay (?:today |now |at once )?for) | (?:pot|fund|reserve|capital) be | set aside \?| cost \?| (?:large|big|much of) a (?:loan|debt|mortgage) | lump sum (?:has to|must|should|today|now|needs|to be) | (?:invested|deposited|put away|lent) (?:today|now) (?:at|in) /;
 /** What it comes to. */
 const FUTURE =
-  / (?:how much|what) (?:has|have|had|is in|is there) | (?:does|do|did|will|would) (?:\S+ ){1,14}?(?:become|come to|amount to) | (?:will|does|did|would|do|shall) (?:\S+ ){1,4}?(?:have(?! to)|hold|contain|amount|accumulate|become|be worth|grow|end up|come to) | total (?:just|right|immediately|straight) after | is the total | how (?:large|big) is (?:it|the fund|the account|the balance|the pot) | (?:get|gets|receive|receives) back | hand over | be (?:cashed|redeemed|sold|bought back) (?:for |after |in )| be worth (?:after|in|at) | will be the (?:\S+ ){0,3}?(?:value|worth|balance|amount|total) | value of (?:\S+ ){1,5}?(?:after|in) \S+ (?:years|months) | amount (?:after|at the end|in) | grow to | amounts? to | amount of (?:an|the|this|each) (?:\S+ )?annuity | will (?:\S+ ){1,8}?cost (?:in|after|then) /;
+  / (?:how much|what) (?:has|have|had|is in|is there) | (?:does|do|did|will|would) (?:\S+ ){1,14}?(?:become|come to|amount to) | (?:will|does|did|would|do|shall) (?:\S+ ){1,4}?(?:have(?! to)|hold|contain|find|amount|accumulate|become|be worth|grow|end up|come to) | total (?:just|right|immediately|straight) after | is the total | how (?:large|big) is (?:it|the fund|the account|the balance|the pot) | (?:get|gets|receive|receives) back | hand over | be (?:cashed|redeemed|sold|bought back) (?:for |after |in )| be worth (?:after|in|at) | will be the (?:\S+ ){0,3}?(?:value|worth|balance|amount|total) | value of (?:\S+ ){1,5}?(?:after|in) \S+ (?:years|months) | amount (?:after|at the end|in) | grow to | amounts? to | amount of (?:an|the|this|each) (?:\S+ )?annuity | will (?:\S+ ){1,8}?cost (?:in|after|then) /;
 
 /** One amount now. */
 const SINGLE =
@@ -41,7 +41,7 @@ const CLEARS =
 
 /** Verbs and nouns of an amount, where nothing before tells its kind. */
 const AT_START =
-  / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|set apart|put aside|put by|lay aside|donated?|bequeathed?|put away|put in|pay in|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /;
+  / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|set apart|put aside|put by|lay aside|donated?|bequeathed?|put away|put in|pay in(?! (?:\S+ )?(?:years?|months?|weeks?) )|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /;
 const LATER =
   / (?:accumulat\w*|future value|fv|become|becomes|grow|grows|amount to|amounts to|have|has|had|hold|holds|contain|be in|is in|end up|there|got|total|receive|maturity|worth|balance|grown|handed over|come to|saved|reach|stand at|be paid|is paid|pays back|pay back|repay) /;
 

@@ -96,7 +96,7 @@ function isSpentUnread({ facts, parts, unused }: AnswersOfText): boolean {
 }
 
 const REST =
-  / the (?:rest|remainder|balance) (?:is|was|will be|are|of it) (?:borrowed|financed|lent|paid|repaid|spread) /;
+  / the (?:rest|remainder|balance) (?:is|was|will be|are|of it) (?:borrowed|financed|lent|paid|repaid|spread) | what (?:is left|remains) /;
 
 /** "The rest is borrowed": of a price an amount before it is paid. */
 function isRestUnread({ facts, parts, unused }: AnswersOfText): boolean {

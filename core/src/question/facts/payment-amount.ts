@@ -115,9 +115,12 @@ function amountBehind(scope: Scope, cue: Mark, taken: ReadonlySet<Mark>): Mark |
   // "Every Friday she bought a £10 savings stamp."
   const isBought =
     lead === "a" && /^(?:buys?|bought|puts?|saves?|pays?)$/.test(behind[at - 2]?.word ?? "");
+  // "Every two years it must be painted, which costs £900."
+  const isCost =
+    /^costs?$/.test(lead) && behind[at - 2]?.word === "which" && behind[at - 3]?.word === ",";
   // "How large must 15 yearly deposits be for £9,000 to be there?"
   const isAim = lead === "for" && behind[at + 1]?.word === "to";
-  const isLed = !isAim && (LEADS.test(lead) || isNoun || isHad || isBought) && !isOfOther;
+  const isLed = !isAim && (LEADS.test(lead) || isNoun || isHad || isBought || isCost) && !isOfOther;
   return isLed || isOnlyOfSentence(scope, cue, behind[at]) ? (behind[at] ?? null) : null;
 }
 

@@ -1,6 +1,8 @@
 import type { Flow } from "../../engine/problem/schema";
 import { momentOf } from "../facts/moment";
 import type { Facts } from "../facts/facts";
+import { wordsOf } from "../facts/scope";
+import type { Mark } from "../marks/mark";
 import { amountUses, type Use, usesOf } from "./shape";
 
 /** What an amount was and what becomes of it: who owes gets first and pays later. */
@@ -22,8 +24,14 @@ export function pastFlows(facts: Facts, isOwed: boolean): PastFlows | null {
 }
 
 /** "What did it cost ten years ago?" */
-function askedBefore({ ask, amounts: [amount] }: Facts, [first, second]: Ways): PastFlows | null {
-  const ago = ask?.marks.find(({ phrase }) => phrase?.as === "ago");
+function askedBefore(
+  { scope, ask, amounts: [amount] }: Facts,
+  [first, second]: Ways,
+): PastFlows | null {
+  const isAgo = ({ phrase }: Mark) => phrase?.as === "ago";
+  // "Four years ago he put in a certain amount. What amount was that?"
+  const isPast = / (?:amount|sum|much) (?:was|were|had|did) /.test(wordsOf(ask?.marks ?? []));
+  const ago = ask?.marks.find(isAgo) ?? (isPast ? scope.marks.find(isAgo) : undefined);
   if (ago?.phrase?.iso === undefined || amount === undefined) return null;
   if (amount.since !== undefined || amount.at === "end") return null;
   return {

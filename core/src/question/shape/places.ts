@@ -70,12 +70,15 @@ function isSavedUp({ scope }: Facts, { mark }: AmountFact): boolean {
 /** "She pays £500 in cash and the rest in 12 payments." */
 function isBeforeRest({ scope }: Facts, { mark }: AmountFact): boolean {
   const behind = scope.after(mark, 7);
-  const next = scope.marks.filter(({ sentence }) => sentence === mark.sentence + 1).slice(0, 3);
+  const next = scope.marks.filter(({ sentence }) => sentence === mark.sentence + 1);
   const isEnd = behind.length < 7 && !behind.some(isMoney);
   return (
     /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance) /.test(wordsOf(behind)) ||
     // "She pays £500 of it herself. The rest is borrowed."
-    (isEnd && /^ the (?:rest|remainder|balance) (?:is|was|will|she|he|they) /.test(wordsOf(next)))
+    (isEnd &&
+      /^ the (?:rest|remainder|balance) (?:is|was|will|she|he|they) | (?:pay|pays|paid|paying|repay|repays|clear|clears|borrow|borrows)(?: off)? what (?:is left|remains) /.test(
+        wordsOf(next),
+      ))
   );
 }
 
