@@ -126,12 +126,26 @@ function halves(
   const lead = leadOf(before);
   // "What is the monthly rate if the effective annual rate is 6.5%?"
   const turn = before.findIndex(
-    ({ word }, place) => place > asks && /^(?:if|when|where|given)$/.test(word),
+    ({ word }, place) =>
+      place > asks &&
+      (/^(?:if|when|where|given)$/.test(word) ||
+        (isLink(before, place) &&
+          before.slice(asks, place).some(({ phrase }) => isQuoting(phrase?.kind)))),
   );
   const wanted = turn === -1 ? before : before.slice(0, turn);
   return isFirst
     ? { source: [...(turn === -1 ? [] : leadOf(before.slice(turn))), ...own], target: wanted }
     : { source: [...lead, ...own], target: [...(cut === -1 ? [] : after.slice(cut))] };
+}
+
+/** "What monthly rate is equivalent to a nominal 9%", "to what monthly rate is a nominal 9% equivalent". */
+function isLink(marks: readonly Mark[], at: number): boolean {
+  const [link, next] = [marks[at], marks[at + 1]];
+  if (link?.phrase !== undefined) return false;
+  return (
+    /^(?:equivalent|equals?|corresponds?|gives|matches|does)$/.test(link?.word ?? "") ||
+    (link?.word === "is" && /^(?:a|an)$/.test(next?.word ?? ""))
+  );
 }
 
 /** "What 7% compounded daily is effective", "what is 7% compounded daily effective": behind a whole quotation another. */
