@@ -1,7 +1,7 @@
 import type { Quotation } from "../../engine/rates/quotation";
 import type { Facts } from "../facts/facts";
 import type { Quoting } from "../facts/quoting";
-import { partOfYear, quotingOf } from "../facts/rates";
+import { everyOf, partOfYear, quotingOf } from "../facts/rates";
 import { isMoney, isPercent, wordsOf } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 import { yearsIn } from "../marks/span";
@@ -173,6 +173,15 @@ function quotingIn(marks: readonly Mark[]): Quoting {
     const { payable, ...rest } = read;
     quoting = { ...(payable === undefined ? {} : { per: payable }), ...rest, ...quoting };
   }
+  // "4.8% p.a. paid quarterly" is compounded then.
+  const isOfYear = marks.some(
+    ({ phrase }) => phrase?.as === "per" && (phrase.iso ?? "P1Y") === "P1Y",
+  );
+  const paid = marks.find(
+    ({ phrase }) => phrase?.kind === "compounding" && phrase.as === "payable",
+  );
+  if (isOfYear && paid !== undefined && quoting.compounding === undefined)
+    return { ...quoting, compounding: everyOf(paid) };
   // "Interest of 1.9% is charged each quarter" quotes that quarter's own rate.
   const isCharged = marks.some(
     ({ phrase }) => phrase?.kind === "compounding" && phrase.as === "payable",
