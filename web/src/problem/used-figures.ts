@@ -22,8 +22,18 @@ function figuresIn(reading: DraftReading): UsedFigures {
   return {
     amounts: numbersOf("money").map(Math.abs),
     percents: numbersOf("percent"),
-    years: [...numbersOf("years"), ...lengths],
+    years: [...numbersOf("years"), ...lengths, ...timesAsked(reading)],
   };
+}
+
+/** "How much is owed after 2 years?": the times that follow-up questions ask about. */
+function timesAsked({ also }: DraftReading): number[] {
+  return also.flatMap(({ field }) => {
+    if (field?.state !== "value") return [];
+    const said = field.value;
+    const times = "from" in said ? [said.from, said.to] : [said];
+    return times.flatMap((time) => ("years" in time && time.years > 0 ? [time.years] : []));
+  });
 }
 
 /** Payments a year on the line of a field; `null` while that is not known. */

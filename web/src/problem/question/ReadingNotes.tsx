@@ -9,16 +9,21 @@ interface ReadingNotesProps {
   readonly onChoose: (code: AssumptionCode, reading: string) => void;
 }
 
+/** The end of a sentence, perhaps in quotation marks or brackets. */
+const ENDED = /[.?!]["'’”»)\]]*$/;
+
 /** What was assumed, what is missing and what was left out: nothing that the reading decides is silent. */
 export function ReadingNotes({ text, reading, onChoose }: ReadingNotesProps) {
   const { assumptions, missing, unused } = reading;
   const told = unused.map(({ from, to, why }) => `${text.slice(from, to)}, ${why}`);
+  // Half a question lacks something by its nature, and is no mistake.
+  const isWhole = ENDED.test(text.trimEnd());
   const isNothing = assumptions.length === 0 && missing.length === 0 && told.length === 0;
   if (isNothing) return null;
   return (
     <ul className={styles.notes} aria-label="About this reading">
       {missing.map(({ code, sentence }) => (
-        <li key={code} className={styles.missing}>
+        <li key={code} className={isWhole ? styles.missing : undefined}>
           {sentence}
         </li>
       ))}

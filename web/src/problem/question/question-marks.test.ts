@@ -106,3 +106,19 @@ describe("the marks beside the lines", () => {
     expect(usedSpans(TEXT, null, figures).map(({ tone }) => tone)).toEqual(["line"]);
   });
 });
+
+test("the time that a follow-up asks about is marked while it is asked", () => {
+  const text =
+    "A loan of £9,000 at 6.9% compounded monthly is repaid over 5 years by equal payments at the end of each month. (a) Find the payment. (b) How much is owed after 2 years?";
+  const draft = draftOfReading(readQuestion(text));
+  if (draft === null) throw new Error("It has no draft");
+  const marked = (also: typeof draft.also) => {
+    const figures = findInQuestion(
+      text,
+      usedFigures(readParts({ ...draft, also }).map((part) => part.reading)),
+    );
+    return figures.map(({ start, end }) => text.slice(start, end));
+  };
+  expect(marked(draft.also)).toContain("2 years");
+  expect(marked([])).not.toContain("2 years");
+});
