@@ -2,6 +2,7 @@ import type { AssumptionCode, ToldReading } from "@kestrelmoor/core/question";
 import type { Draft } from "@kestrelmoor/core/typing";
 import { Button } from "antd";
 import { memo } from "react";
+import { isHalfTyped } from "../problem/question/half-typed";
 import { MarkedText } from "../problem/question/MarkedText";
 import { ReadingNotes } from "../problem/question/ReadingNotes";
 import { ReadingPreview } from "../problem/question/ReadingPreview";
@@ -33,7 +34,7 @@ export const QuestionRead = memo(function QuestionRead({
     <div className={`card ${styles.read ?? ""}`}>
       {reading.exercises === undefined && (
         <p className={styles.text}>
-          <MarkedText text={text} spans={toneSpans(reading)} />
+          <MarkedText text={text} spans={isHalfTyped(text, reading) ? [] : toneSpans(reading)} />
         </p>
       )}
       <ReadingNotes text={text} reading={reading} onChoose={onChoose} />

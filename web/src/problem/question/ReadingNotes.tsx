@@ -1,5 +1,6 @@
 import type { AssumptionCode, ToldReading } from "@kestrelmoor/core/question";
 import { WordButton } from "../../ui/Buttons";
+import { isEnded, isHalfTyped } from "./half-typed";
 import styles from "./Question.module.css";
 
 interface ReadingNotesProps {
@@ -9,15 +10,14 @@ interface ReadingNotesProps {
   readonly onChoose: (code: AssumptionCode, reading: string) => void;
 }
 
-/** The end of a sentence, perhaps in quotation marks or brackets. */
-const ENDED = /[.?!]["'’”»)\]]*$/;
-
 /** What was assumed, what is missing and what was left out: nothing that the reading decides is silent. */
 export function ReadingNotes({ text, reading, onChoose }: ReadingNotesProps) {
   const { assumptions, missing, unused } = reading;
-  const told = unused.map(({ from, to, why }) => `${text.slice(from, to)}, ${why}`);
+  const told = (isHalfTyped(text, reading) ? [] : unused).map(
+    ({ from, to, why }) => `${text.slice(from, to)}, ${why}`,
+  );
   // Half a question lacks something by its nature, and is no mistake.
-  const isWhole = ENDED.test(text.trimEnd());
+  const isWhole = isEnded(text);
   const isNothing = assumptions.length === 0 && missing.length === 0 && told.length === 0;
   if (isNothing) return null;
   return (
