@@ -140,6 +140,14 @@ export function amountFact(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): 
 /** "50 shares at €31 each": the figure that tells how many; `null` where one is told. */
 function countedBy(scope: Scope, mark: Mark): Mark | null {
   const [at, noun, number] = scope.before(mark, 3);
+  // "To each of his 3 nieces £4,000".
+  const [, count, whose, of, each] = scope.before(mark, 5);
+  const isToEach =
+    each?.word === "each" &&
+    of?.word === "of" &&
+    /^(?:his|her|their|the|its|my|our)$/.test(whose?.word ?? "") &&
+    count?.quantity?.is === "number";
+  if (isToEach) return count;
   const isEach = /^(?:each|apiece)$/.test(scope.after(mark, 1)[0]?.word ?? "");
   const isOfThings =
     /^(?:at|for|of|costing)$/.test(at?.word ?? "") &&
@@ -256,6 +264,12 @@ function whenOf(scope: Scope, mark: Mark, taken: ReadonlySet<Mark>): Mark | null
   const isOpening = opening !== undefined && opening === scope.sentence(mark)[0] && fits(opening);
   const before = until(scope.before(mark, 8), starts).find(fits) ?? (isOpening ? opening : null);
   if (behind === null || before === null) return behind ?? before;
+  // "It now contains £900 and was opened six years ago."
+  const isNow =
+    before.phrase?.as === "now" &&
+    mark.index - before.index <= 3 &&
+    !isMoney(scope.before(before, 1)[0]);
+  if (isNow && behind.phrase?.as === "ago") return before;
   const [far, near] = [behind.index - mark.index, mark.index - before.index];
   return far <= near + 2 ? behind : before;
 }

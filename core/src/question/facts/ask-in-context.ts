@@ -151,7 +151,15 @@ const isOneForAll: Rule = ({ kind, marks }, { scope, streams, amounts }) => {
   return kind === "payment" && isTold && isOne && !isLater ? "start" : null;
 };
 
+/** "… was opened with a single deposit. What was the deposit?" */
+const isOneDeposit: Rule = ({ kind, marks }, { scope, streams }) => {
+  const isOne = / (?:single|one) (?:deposit|payment|sum|investment) /.test(scope.words);
+  const isPast = / what was the (?:deposit|payment|sum|investment) /.test(wordsOf(marks));
+  return kind === "payment" && streams.length === 0 && isOne && isPast ? "start" : null;
+};
+
 const RULES: readonly Rule[] = [
+  isOneDeposit,
   isPaidSoOften,
   isOneForAll,
   isPriceThen,

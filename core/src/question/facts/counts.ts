@@ -100,14 +100,16 @@ export function isCount(scope: Scope, mark: Mark): boolean {
     /^(?:is|are|be|were)$/.test(scope.before(mark, 1)[0]?.word ?? "");
   const isTotal = / (?:in all|in total|altogether) /.test(wordsOf(behind.slice(0, 3)));
   // "Ten times, at intervals of half a year".
-  const isTimes = words[0] === "times" && /^[,;.]$/.test(words[1] ?? "");
+  const isTimes = words[0] === "times" && /^[,;.?]$/.test(words[1] ?? "");
   // "12 x €119".
   const isTimesMoney = /^[x×]$/.test(words[0] ?? "") && isMoney(behind[1]);
   // "Twelve payments of £180 …, then twelve of £240".
   const isOfMoney = words[0] === "of" && isMoney(behind[1]);
   if (isOfThem || isTotal || isTimes || isTimesMoney || isOfMoney) return true;
   const noun = behind.findIndex(
-    ({ word, phrase }) => PAYMENT_NOUN.test(word) && phrase === undefined,
+    // "42 payments at the end of the month": the noun may begin what tells when.
+    ({ word, phrase }) =>
+      PAYMENT_NOUN.test(word) && (phrase === undefined || phrase.kind === "timing"),
   );
   if (noun === -1) return false;
   const between = behind.slice(0, noun);

@@ -10,7 +10,7 @@ export const LEVEL = /^(?:equal|same|level|uniform|constant|identical|fixed|regu
 const PAYMENTS =
   /^(?:payments|deposits|instal(?:l)?ments|repayments|withdrawals|contributions|rents)$/;
 /** "3,000 down and the rest over four years, monthly": the amount before is no payment of the row. */
-const SETTLES = /^(?:down|upfront|rest|remainder)$/;
+const SETTLES = /^(?:down|upfront|rest|remainder|difference)$/;
 /** "With a final payment of £65": one of another kind. */
 const SINGLE = /^(?:final|last|closing|balloon|residual|extra|single|initial|down)$/;
 /** Words that go on to something else. */

@@ -38,8 +38,9 @@ export function fractionOfAt(tokens: readonly Token[], at: number): QuantityAt |
   const above = isHalf ? 1 : ABOVE[words[0] ?? ""];
   const below = isHalf ? 2 : BELOW[words[1] ?? ""];
   const length = isHalf ? 1 : 2;
-  // "Loses half its value" becomes so many times itself.
-  if (/^(?:los(?:es?|t|ing)|halves?)$/.test(tokens[at - 1]?.word ?? "")) return null;
+  // "Loses half its value" becomes so many times itself, and "loses a fifth of it every year" falls by so much.
+  const isLost = /^(?:los(?:es?|t|ing)|halves?)$/.test(tokens[at - 1]?.word ?? "");
+  if (isLost && isHalf) return null;
   if (above === undefined || below === undefined || above >= below) return null;
   const [next = "", second = "", third = ""] = words.slice(length);
   // "Grows by a quarter".
@@ -60,5 +61,11 @@ export function fractionOfAt(tokens: readonly Token[], at: number): QuantityAt |
     (isHalf && OF.test(`${next} ${second}`)) ||
     [next, `${next} ${second}`, `${next} ${second} ${third}`].some((behind) => PAID.test(behind));
   if (!isShare) return null;
+  if (isLost) {
+    const isOften = tokens
+      .slice(at, at + 8)
+      .some(({ word }) => /^(?:every|each|yearly|annually)$/.test(word));
+    return isOften ? { quantity: { is: "percent", value: percent }, next: at + length } : null;
+  }
   return { quantity: { is: "percent", value: percent, isFraction: true }, next: at + length };
 }

@@ -30,7 +30,10 @@ function askedBefore(
 ): PastFlows | null {
   const isAgo = ({ phrase }: Mark) => phrase?.as === "ago";
   // "Four years ago he put in a certain amount. What amount was that?"
-  const isPast = / (?:amount|sum|much) (?:was|were|had|did) /.test(wordsOf(ask?.marks ?? []));
+  const isPast =
+    / (?:amount|sum|much) (?:was|were|had|did) | what was the (?:\S+ )?(?:deposit|amount|sum|loan|investment|price) /.test(
+      wordsOf(ask?.marks ?? []),
+    );
   const ago = ask?.marks.find(isAgo) ?? (isPast ? scope.marks.find(isAgo) : undefined);
   if (ago?.phrase?.iso === undefined || amount === undefined) return null;
   if (amount.since !== undefined || amount.at === "end") return null;

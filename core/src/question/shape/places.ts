@@ -73,7 +73,9 @@ function isBeforeRest({ scope }: Facts, { mark }: AmountFact): boolean {
   const next = scope.marks.filter(({ sentence }) => sentence === mark.sentence + 1);
   const isEnd = behind.length < 7 && !behind.some(isMoney);
   return (
-    /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance) /.test(wordsOf(behind)) ||
+    /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance|difference) /.test(
+      wordsOf(behind),
+    ) ||
     // "She pays £500 of it herself. The rest is borrowed."
     (isEnd &&
       /^ the (?:rest|remainder|balance) (?:is|was|will|she|he|they) | (?:pay|pays|paid|paying|repay|repays|clear|clears|borrow|borrows)(?: off)? what (?:is left|remains) /.test(
