@@ -29,6 +29,7 @@ function isAnswered({ facts, parts, solved }: AnswersOfText): boolean {
   return (
     parts.every(isAgreed) &&
     !isAskedTwice(parts) &&
+    !isStopUnread(parts) &&
     !parts.some((part) => isNothing(part, parts, solved)) &&
     solved.every(({ solved: one }) => !one.ok || isSensible(one.value, facts.scope.words))
   );
@@ -42,6 +43,25 @@ function isAskedTwice(parts: readonly PartRead[]): boolean {
       : [],
   );
   return new Set(own).size < own.length;
+}
+
+const STOPS =
+  / (?:saves?|deposits?|adds?|pays? in|puts? in) nothing | stops? (?:saving|paying|depositing) | no (?:more|further) (?:deposits|payments) (?:are|is) /;
+
+/** "From then on she saves nothing": the payments of a part that says so are not those of a longer time. */
+function isStopUnread(parts: readonly PartRead[]): boolean {
+  const countIn = ({ shape: { problem } }: PartRead) =>
+    problem?.flows.flatMap((flow) => (flow.kind === "stream" ? [flow.count] : []))[0];
+  const [first] = parts;
+  return parts.some(
+    (part) =>
+      first !== undefined &&
+      part !== first &&
+      part.follow === null &&
+      part.linked === undefined &&
+      STOPS.test(part.facts.scope.words) &&
+      countIn(part) !== countIn(first),
+  );
 }
 
 /** "How much is owed after 7 years?": nobody asks for what is not there any more. */

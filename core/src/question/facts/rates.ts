@@ -131,6 +131,11 @@ function quotingBehind(scope: Scope, mark: Mark): Read {
   let quoting: Quoting = {};
   const marks: Mark[] = [];
   let isClose = true;
+  // "6% simple", with no word of interest.
+  if (behind[0]?.word === "simple" && behind[0].phrase === undefined) {
+    quoting = { as: "simple" };
+    marks.push(behind[0]);
+  }
   behind.forEach((other, place) => {
     const { phrase } = other;
     const isTold =

@@ -3,7 +3,7 @@ import { laterStart } from "./later-start";
 import type { Mark } from "../marks/mark";
 import { paymentsIn } from "../facts/payments";
 import { isOpen, PAYMENT_NOUN, percentsIn, type PercentFact } from "../facts/rates";
-import { Scope, wordsOf } from "../facts/scope";
+import { isMoney, Scope, wordsOf } from "../facts/scope";
 
 /** A part with what stands before all of them, as one text: what the part says anew takes the place of what was said. */
 export function withPart(before: readonly Mark[], own: Facts, marks: readonly Mark[]): Mark[] {
@@ -29,6 +29,16 @@ export function withPart(before: readonly Mark[], own: Facts, marks: readonly Ma
   const others = own.percents.filter(({ mark }) => !taken.has(mark));
   const amounts = own.amounts.filter(({ mark }) => !clauses.has(mark));
   return [...withoutOverridden(lead, { ...own, percents: others, amounts }, rest), ...rest];
+}
+
+/** "If he paid £200 at the end of each month": payments told whole take the place of those before. */
+function paymentsToldAnew(before: readonly Mark[], { scope, streams }: Facts): readonly Mark[] {
+  const [own] = streams;
+  const isVariant = / (?:if|suppose|instead) /.test(scope.words);
+  if (streams.length !== 1 || !isVariant || own === undefined || own.amountMark === null) return [];
+  const lead = new Scope(before);
+  const [told, second] = paymentsIn(lead, percentsIn(lead));
+  return told === undefined || told.amountMark === null || second !== undefined ? [] : told.marks;
 }
 
 /** "If he saved £250", "if £1,000 is paid instead": another amount in the place of what was paid so often. */
@@ -86,7 +96,8 @@ function withoutOverridden(
   }
   // "How many years does it take instead?": how long is not told any more.
   const isTimeAsked = own.ask?.kind === "time" || own.ask?.kind === "count";
-  const isMoved = own.percents.length === 0 && isWorthLater(before, own);
+  const isMoved =
+    (own.percents.length === 0 && isWorthLater(before, own)) || timesOfAmounts(before) > 1;
   if (
     (marks.some(isTerm) || isTimeAsked) &&
     !isMoved &&
@@ -99,6 +110,7 @@ function withoutOverridden(
       if (amountMark !== null) dropped.add(amountMark);
     }
   }
+  for (const mark of paymentsToldAnew(before, own)) dropped.add(mark);
   const start = laterStart(before, own);
   if (start !== null) dropped.add(start.age);
   const timing = marks.find(({ phrase }) => phrase?.kind === "timing")?.phrase;
@@ -140,6 +152,14 @@ function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
         word,
       ),
   );
+}
+
+/** How many amounts have a time right behind them: "€4,000 due in 2 years and €6,000 in 5 years". */
+function timesOfAmounts(before: readonly Mark[]): number {
+  return before.filter((mark, at) => {
+    const isTime = mark.phrase?.kind === "when" && mark.phrase.as === "at";
+    return isTime && before.slice(Math.max(at - 3, 0), at).some(isMoney);
+  }).length;
 }
 
 /** "… will be worth £9,000 in 25 years. (b) What will it be worth in 10?": the time that is told stays that of the amount. */
