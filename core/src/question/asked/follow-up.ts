@@ -49,8 +49,15 @@ function whenIn(facts: Facts, asked: readonly Mark[]): Mark | null {
   return timeIn(asked) ?? timeIn(behind) ?? (isPartAlone(facts) ? timeIn(marks) : null);
 }
 
+/** "Two years after taking out the loan". */
+const TAKEN_OUT = / after (?:taking|borrowing|buying|signing|getting) /;
+
 /** "She has just made payment number 36", "three years ago": how far it has gone when nothing else is asked about. */
 function soFar({ scope, amounts }: Facts): Mark | null {
+  const start = scope.marks.find(
+    ({ phrase, plain }) => phrase?.kind === "when" && TAKEN_OUT.test(plain),
+  );
+  if (start !== undefined) return start;
   const isRanked = ({ phrase }: Mark) =>
     phrase?.kind === "at-end-of-flows" && phrase.numbers.length > 0;
   const since = amounts.some((amount) => amount.since !== undefined);
@@ -109,7 +116,8 @@ function thenIn(
   marks: readonly Mark[],
   { also = [] }: Problem,
 ): { from: KnownPosition; to: KnownPosition } | "unknown" | null {
-  if (!/ (?:by|until|till|up to) then /.test(wordsOf(marks))) return null;
+  if (!/ (?:(?:by|until|till|up to) then|so far|until now|up to now|to date) /.test(wordsOf(marks)))
+    return null;
   const last = also.at(-1);
   return last?.find === "balance" ? { from: "P0D", to: last.at } : "unknown";
 }

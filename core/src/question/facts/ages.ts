@@ -48,6 +48,9 @@ const WHEN = / when (?:he|she|i|they|you) (?:was|were|am|is|are) \d/;
 
 /** "She is 30", "aged 30". */
 function isNow(scope: Scope, mark: Mark): boolean {
+  // "Ambrose, 44, has £900."
+  const isApart = scope.before(mark, 1)[0]?.word === "," && scope.after(mark, 1)[0]?.word === ",";
+  if (isApart) return true;
   return /^(?:is|am|was|aged|im|i'm)$/.test(scope.before(mark, 1)[0]?.word ?? "");
 }
 

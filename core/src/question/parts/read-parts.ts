@@ -1,4 +1,5 @@
 import type { FollowUp, Problem } from "../../engine/problem/schema";
+import { askIn } from "../asked/ask";
 import { followUpIn } from "../asked/follow-up";
 import { factsIn, type Facts } from "../facts/facts";
 import { Scope } from "../facts/scope";
@@ -27,7 +28,7 @@ export function readParts(split: Split, choices: Choices): PartRead[] {
         (lacksRhythm(preamble, first?.marks ?? [], marks) ||
           isVariant(preamble, first?.marks ?? [], marks)));
     const told = first?.marks ?? [];
-    const again = index === 0 ? 0 : askedAgain(marks);
+    const again = index === 0 || asksAnew(told, marks) ? 0 : askedAgain(marks);
     const kept =
       index === 0
         ? []
@@ -37,6 +38,13 @@ export function readParts(split: Split, choices: Choices): PartRead[] {
     read.push(alone ?? readPart(label, before, marks.slice(again), read, choices));
   }
   return read;
+}
+
+/** "(a) What is the payment? (c) How long does it take with £350?": a time is asked for where the first part asks for none. */
+function asksAnew(first: readonly Mark[], marks: readonly Mark[]): boolean {
+  const asksTime = (part: readonly Mark[]) =>
+    ["time", "count"].includes(askIn(new Scope(part), new Set())?.kind ?? "");
+  return asksTime(marks) && !asksTime(first);
 }
 
 /** Whether there is more than plain words and numbers. */
@@ -109,7 +117,7 @@ function readPart(
     const isFollow = tellsNothing(own) && !isAgain;
     const later = tellsNothing(own) ? laterPart(label, own, read) : null;
     if (later !== null) return later;
-    const followed = isFollow ? followUpIn(own.ask === null ? facts : own, problem) : null;
+    const followed = isFollow ? followUpOf(own, facts, problem) : null;
     if (followed !== null) return followedPart(label, own, followed, base, read);
     const next = nextPart(label, own, facts, read, choices);
     if (next !== null) return next;
@@ -118,6 +126,13 @@ function readPart(
   const again = laterStart(before, own)?.again ?? [];
   const uses = [...part.shape.uses, ...usesOf(again, "time")];
   return again.length === 0 ? part : { ...part, shape: { ...part.shape, uses } };
+}
+
+/** What a part asks of the problem; the time of a balance may be told before all parts: "two years after borrowing …". */
+function followUpOf(own: Facts, facts: Facts, problem: Problem) {
+  const found = followUpIn(own.ask === null ? facts : own, problem);
+  const isBalance = own.ask?.kind === "balance";
+  return found ?? (isBalance ? followUpIn({ ...facts, ask: own.ask }, problem) : null);
 }
 
 const IF_WORTH = / (?:would|will) (?:\S+ ){1,3}?be worth if /;
