@@ -1,5 +1,6 @@
 import type { SolvedPart } from "../../engine/question/solve-question";
 import type { AskKind } from "../asked/ask-kind";
+import type { Facts } from "../facts/facts";
 import { wordsOf } from "../facts/scope";
 import type { PartRead } from "../parts/part";
 import { agrees, HALF_A_CENT, isSensible } from "./agreement";
@@ -15,6 +16,7 @@ export interface AnswersOfText extends FiguresOfText {
 export function doubtIn(read: AnswersOfText): "left-over" | "other-answer" | null {
   const isLeft =
     EXCLUDES.test(read.facts.scope.words) ||
+    isInterestTaken(read.facts) ||
     isRestUnread(read) ||
     isLeftOver(read) ||
     isShareUnread(read.facts) ||
@@ -102,6 +104,17 @@ function isEitherTaken({ facts, parts, used }: AnswersOfText): boolean {
 
 /** What is told to be left out, no line says. */
 const EXCLUDES = / (?:excluded|excluding|not included|not counted|not counting|leaving out) /;
+
+/** "What sum brings £300 of interest?": what it earns is taken for what becomes of it. */
+function isInterestTaken({ scope, ask, amounts }: Facts): boolean {
+  const isNamed = / (?:what|which) (?:sum|amount|capital|principal) /.test(
+    wordsOf(ask?.marks ?? []),
+  );
+  const isSum = isNamed || ask?.kind === "start" || ask?.kind === "present";
+  return (
+    isSum && amounts.some(({ mark }) => / (?:of|in) interest $/.test(wordsOf(scope.after(mark, 2))))
+  );
+}
 
 const SPENT =
   / (?:left|remains?|over) (?:\S+ ){0,6}?(?:after|when|once) (?:\S+ ){1,4}?(?:paid|bought|spent) | for both | for all (?:two|three|four|five|of them) /;

@@ -154,7 +154,20 @@ function countedBy(scope: Scope, mark: Mark): Mark | null {
     noun?.word.endsWith("s") === true &&
     !PAYMENT_NOUN.test(noun.word);
   const isCount = number?.quantity?.is === "number" && !number.quantity.isOrdinal;
-  return isEach && isOfThings && isCount ? number : null;
+  if (isEach && isOfThings && isCount) return number;
+  return isEach ? countOfWorth(scope, mark) : null;
+}
+
+/** "200 gold sovereigns, worth £340 each". */
+function countOfWorth(scope: Scope, mark: Mark): Mark | null {
+  const [worth, comma, ...behind] = scope.before(mark, 6);
+  const isWorth = worth?.word === "worth";
+  const words = comma?.word === "," ? behind : [comma, ...behind];
+  const at = words.findIndex((one) => one?.quantity?.is === "number");
+  const number = words[at];
+  const isNear = at > 0 && at <= 2 && words[0]?.word.endsWith("s") === true;
+  const isCount = number?.quantity?.is === "number" && !number.quantity.isOrdinal;
+  return isWorth && isNear && isCount ? number : null;
 }
 
 export function timesOf(mark: Mark): readonly string[] {

@@ -73,6 +73,7 @@ function isBeforeRest({ scope }: Facts, { mark }: AmountFact): boolean {
   const next = scope.marks.filter(({ sentence }) => sentence === mark.sentence + 1);
   const isEnd = behind.length < 7 && !behind.some(isMoney);
   return (
+    /^ (?:in cash|down|on delivery) and /.test(wordsOf(behind)) ||
     /^ (?:\S+ ){0,3}?(?:, )?(?:and )?the (?:rest|remainder|balance|difference) /.test(
       wordsOf(behind),
     ) ||
