@@ -1,4 +1,4 @@
-import { isClaimed } from "../facts/amounts";
+import { isClaimed } from "../facts/plain-amounts";
 import { isPercent, isYear, type Scope } from "../facts/scope";
 import type { Mark } from "../marks/mark";
 

@@ -2,7 +2,10 @@ import type { Flow, KnownPosition } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { PercentFact } from "../facts/rates";
 import { until } from "../facts/scope";
+import type { Places } from "./places";
+import { IDS } from "./plans";
 import type { Use } from "./shape";
+import type { Side } from "./sides";
 
 /** What a share of a price is: paid down, lent, or left to be paid at the end. */
 export interface Share {
@@ -64,4 +67,21 @@ export function shareFlow(
 
 export function shareUse({ fact }: Share, { id }: Flow): Use {
   return { mark: fact.mark, role: "share", target: { flow: id, field: "amount" } };
+}
+
+/** "Banks ask for 20% of the price as a deposit": a part of a price is saved for. */
+export function savedShare(
+  facts: Facts,
+  side: Side,
+  places: Places,
+): { readonly places: Places; readonly uses: readonly Use[] } {
+  const { end } = places;
+  const share = side === "saving" ? sharesIn(facts).find(({ is }) => is === "down") : undefined;
+  if (share === undefined || end?.role !== "price") return { places, uses: [] };
+  const amount = Number((end.amount * share.times).toPrecision(15));
+  const target = { flow: IDS.saving.end, field: "amount" } as const;
+  return {
+    places: { ...places, end: { ...end, amount } },
+    uses: [{ mark: share.fact.mark, role: "share", target }],
+  };
 }

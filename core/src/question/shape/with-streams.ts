@@ -1,13 +1,12 @@
-import type { Flow, KnownPosition, Problem } from "../../engine/problem/schema";
+import type { Flow, Problem } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import type { PaymentsFact } from "../facts/payments-fact";
-import { wordsOf } from "../facts/scope";
 import { spareTimes, type TimeFact } from "../facts/times";
 import { periodsIn, timesSpan, yearsIn } from "../marks/span";
+import { isOfPayments } from "./of-payments";
 import { placesOf, type Places } from "./places";
 import { interestOf, ratesOf } from "./rates";
 import {
-  amountUses,
   blanksOf,
   complete,
   lacking,
@@ -19,32 +18,17 @@ import {
   usesOf,
 } from "./shape";
 import { timesOfPayments, withFollowUp } from "./follow-up";
-import { endTime } from "./end-time";
 import { askedOf, isGrowthOpen } from "./left-open";
-import { advanceOf, isExchanged, multipleIn } from "./extra-flows";
 import { IDS, inOrder, stillToPay, type Plan } from "./plans";
-import { shareFlow, shareUse, sharesIn, type Share } from "./shares";
+import { savedShare, sharesIn, type Share } from "./shares";
 import { standIn, standInRate } from "./stand-in";
+import { StreamSingles } from "./stream-singles";
 import { sideOf, type Side } from "./sides";
 import { countOf, streamOf } from "./streams";
 
 /** A question about payments: a loan, a savings plan, a pension, a lease, or saving and then spending. */
 export function withStreams(facts: Facts, choices: Choices): Shape {
   return new StreamQuestion(facts, choices).shape();
-}
-
-/** "What is the present value of the lease payments?", whatever the car costs. */
-function isOfPayments({ ask, streams, amounts }: Facts): boolean {
-  const [only] = streams;
-  return (
-    ask?.kind === "present" &&
-    streams.length === 1 &&
-    only?.amount !== null &&
-    amounts.every(({ at }) => at === null) &&
-    / (?:value|worth) of (?:the|all|all the|these|those|his|her|their) (?:\S+ )?(?:payments|rents|rentals|instal?lments) /.test(
-      wordsOf(ask.marks),
-    )
-  );
 }
 
 class StreamQuestion {
@@ -64,7 +48,9 @@ class StreamQuestion {
     const taken = new Set(streams.flatMap(({ marks }) => marks));
     const amounts = isOfPayments(facts) ? [] : facts.amounts.filter(({ mark }) => !taken.has(mark));
     this.side = streams[0] === undefined ? "repaying" : sideOf(facts, streams[0]);
-    this.places = this.savedFor(placesOf(facts, amounts, this.side));
+    const saved = savedShare(facts, this.side, placesOf(facts, amounts, this.side));
+    this.places = saved.places;
+    this.uses.push(...saved.uses);
     const isOfPrice = this.side === "repaying" || this.side === "renting";
     this.shares = isOfPrice && this.places.start !== null ? sharesIn(facts) : [];
     const placed = [this.places.start, ...this.places.down, this.places.end].flatMap(
@@ -73,20 +59,6 @@ class StreamQuestion {
     this.times = spareTimes(facts, new Set([...taken, ...placed]));
     const more = this.ask === "payment" ? stillToPay(facts, streams[0], this.times) : [];
     this.plans = this.planned([...streams, ...more]);
-  }
-
-  /** "Banks ask for 20% of the price as a deposit": a part of a price is saved for. */
-  private savedFor(places: Places): Places {
-    const { end } = places;
-    const share =
-      this.side === "saving" ? sharesIn(this.facts).find(({ is }) => is === "down") : undefined;
-    if (share === undefined || end?.role !== "price") return places;
-    const { mark } = share.fact;
-    this.uses.push({ mark, role: "share", target: { flow: IDS.saving.end, field: "amount" } });
-    return {
-      ...places,
-      end: { ...end, amount: Number((end.amount * share.times).toPrecision(15)) },
-    };
   }
 
   shape(): Shape {
@@ -240,8 +212,11 @@ class StreamQuestion {
       this.plans.every(
         ({ fact, count }) => fact.amount !== null && count !== null && !isGrowthOpen(fact),
       );
-    const known = this.singles();
-    const wanted = isKnown ? this.wanted(known) : null;
+    const { facts, side, places, shares, plans, times } = this;
+    const singles = new StreamSingles({ facts, side, places, shares, plans, times });
+    const known = singles.told();
+    const wanted = isKnown ? singles.wanted(known) : null;
+    this.uses.push(...singles.uses);
     const isValue = wanted === "value";
     return problemOf({
       rates: rates.rates,
@@ -249,98 +224,5 @@ class StreamQuestion {
       ...(isValue ? { ask: { find: "value", at: "P0D" } } : {}),
       currency: this.facts.currency,
     });
-  }
-
-  /** "The seller accepts €15,000 now and €2,000 a quarter": of what is worth something, the first is got as well. */
-  private get isGotNow(): boolean {
-    const { start } = this.places;
-    const isOwn =
-      start !== null &&
-      start.at === "P0D" &&
-      !["price", "fund", "deposit"].includes(start.role ?? "");
-    return this.side === "spending" && this.ask === "present" && isOwn;
-  }
-
-  private startFlow(amount: number | null): Flow {
-    const isPaid = this.side === "saving" || this.side === "spending";
-    const direction = isPaid && !this.isGotNow ? "out" : "in";
-    return { id: IDS[this.side].start, kind: "single", direction, amount, at: "P0D" };
-  }
-
-  private endFlow(amount: number | null): Flow {
-    const isGot =
-      this.side === "saving" ||
-      (this.side === "spending" && !this.isSpentAtEnd) ||
-      (amount !== null &&
-        this.shares.length === 0 &&
-        isExchanged(this.facts, this.places, this.plans));
-    const direction = isGot ? "in" : "out";
-    return { id: IDS[this.side].end, kind: "single", direction, amount, at: this.endOf() };
-  }
-
-  /** "…, and whose closure costs €900,000 at the end." */
-  private get isSpentAtEnd(): boolean {
-    const { end } = this.places;
-    const before = end === null ? [] : this.facts.scope.before(end.mark, 2);
-    return before.some(({ word }) => /^(?:costs?|costing|spends?|spent)$/.test(word));
-  }
-
-  private singles(): Flow[] {
-    const { start, down, end } = this.places;
-    const ids = IDS[this.side];
-    const flows: Flow[] = [];
-    if (start !== null) flows.push(this.startFlow(start.amount));
-    if (start !== null) this.uses.push(...amountUses(start, ids.start));
-    const isBack = isExchanged(this.facts, this.places, this.plans);
-    down.forEach((amount, index) => {
-      const base = isBack ? "amount" : "down";
-      const id = index === 0 ? base : `${base}${String(index + 1)}`;
-      const direction = isBack ? "in" : "out";
-      flows.push({ id, kind: "single", direction, amount: amount.amount, at: "P0D" });
-      this.uses.push(...amountUses(amount, id));
-    });
-    for (const share of this.shares) {
-      const flow = shareFlow(share, start?.amount ?? 0, ids, this.endOf());
-      flows.push(flow);
-      this.uses.push(shareUse(share, flow));
-    }
-    const [first] = this.plans;
-    const advance = first === undefined ? null : advanceOf(first);
-    if (advance !== null) flows.push(advance);
-    const multiple =
-      start !== null && end === null && this.side === "saving" ? multipleIn(this.facts) : null;
-    if (multiple !== null) {
-      const { mark, times } = multiple;
-      this.uses.push(...usesOf([mark], "share", { flow: ids.end, field: "amount" }));
-      flows.push({ ...this.endFlow(null), amount: { times, of: ids.start } } as Flow);
-    }
-    if (end !== null) flows.push(this.endFlow(end.amount));
-    if (end !== null) this.uses.push(...amountUses(end, ids.end));
-    return flows;
-  }
-
-  /** The amount that is asked for where everything that is told is known. */
-  private wanted(known: readonly Flow[]): Flow | "value" | null {
-    const { start } = this.places;
-    const end = this.places.end ?? this.shares.find(({ is }) => is === "end") ?? null;
-    const { ask } = this;
-    if (ask === "net-value" || this.isGotNow) return "value";
-    if (ask === "present" && start === null && (this.side !== "repaying" || known.length === 0))
-      return "value";
-    if (this.side === "borrowing") return this.endFlow(null);
-    if (this.side === "saving") {
-      if (end !== null && start === null && ask !== "final") return this.startFlow(null);
-      return end === null ? this.endFlow(null) : null;
-    }
-    if (start === null && !(ask === "final" || ask === "future")) return this.startFlow(null);
-    return end === null ? this.endFlow(null) : null;
-  }
-
-  private endOf(): KnownPosition {
-    const { facts, side, times } = this;
-    const goal = this.places.end?.at ?? null;
-    const { at, marks } = endTime(this.plans[0], { facts, side, goal, times });
-    this.uses.push(...usesOf(marks, "time", { flow: IDS[side].end, field: "when" }));
-    return at;
   }
 }

@@ -1,4 +1,5 @@
-import { timesOf, type AmountFact } from "../../facts/amounts";
+import { timesOf } from "../../facts/amount-time";
+import type { AmountFact } from "../../facts/amounts";
 import type { Facts } from "../../facts/facts";
 import { momentOf } from "../../facts/moment";
 import { PAYMENT_NOUN } from "../../facts/rates";

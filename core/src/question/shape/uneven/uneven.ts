@@ -1,6 +1,7 @@
 import type { Flow, Problem } from "../../../engine/problem/schema";
 import type { AskKind } from "../../asked/ask-kind";
-import { isOfFirst, type AmountFact } from "../../facts/amounts";
+import { isOfFirst } from "../../facts/amount-time";
+import type { AmountFact } from "../../facts/amounts";
 import type { Facts } from "../../facts/facts";
 import { momentOf } from "../../facts/moment";
 import type { PaymentsFact } from "../../facts/payments-fact";
