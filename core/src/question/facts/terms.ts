@@ -60,7 +60,7 @@ export function addLast(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 const WAITS =
-  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|(?:grace|waiting|deferral|deferment) period|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) (?:nothing|no (?!more|interest)\S+)|no payments?|no repayments?|pays nothing|waits?) /;
+  / (?:lie|lies|lying|let it rest|accumulate|accumulates|untouched|undisturbed|grow|grows|is left to|leaves it|let it|deferred|nothing is (?:paid|drawn|repaid|due)|nothing has to be|nothing (?:for|during)|(?:grace|waiting|deferral|deferment) period|(?:yields?|brings?|pays?|earns?|produces?|bears?|gives?|returns?|receives?|gets?) (?:nothing|no (?!more|interest)\S+)|no payments?|no repayments?|pays nothing|waits?) /;
 
 /** "She lets it lie for four years", "nothing is paid for two years". */
 function isWaiting(scope: Scope, mark: Mark): boolean {
@@ -111,7 +111,7 @@ function addRemaining(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 const INTEREST_ONLY =
-  / (?:interest only|interest alone|(?:merely|just) the interest|merely interest|interest-only|only interest|only the interest|just the interest|nothing but interest|no more than the interest) /;
+  / (?:interest only|interest alone|(?:merely|just) the interest|merely interest|interest-only|only interest|only the interest|just the interest|nothing but (?:the )?interest|no more than the interest) /;
 
 /** While only interest is paid, the loan stays as it is: the payments begin after it. */
 function isOfInterestOnly(scope: Scope, mark: Mark): boolean {
