@@ -5,10 +5,10 @@ import type { Mark } from "../marks/mark";
 
 /** Words that hardly any other question has. */
 const STRONG =
-  /^(?:interest|invest|invests|invested|investing|investment|investments|borrow|borrows|borrowed|borrowing|loan|loans|mortgage|lend|lends|lent|lender|debt|owe|owes|owed|owing|repay|repays|repaid|repayment|repayments|instal(?:l)?ments?|deposit|deposits|deposited|saving|savings|saves|annuity|annuities|perpetuity|compound|compounded|compounding|yield|yields|npv|irr|pv|fv|pmt|inflation|balloon|pension|withdraw|withdraws|withdrawals?|endow|endowment|endows|accumulate|accumulates|accumulated|apr|aer|cagr|dividends?|coupons?|account|fund|overdraft|finances|sinking|legacy|bursary|cash-flows?|earns|earn|earned|invested|outlay|outlays|inflows?|outflows?|j|j1|j2|j4|j12)$/;
+  /^(?:interest|invest|invests|invested|investing|investment|investments|borrow|borrows|borrowed|borrowing|loan|loans|mortgage|lend|lends|lent|lender|debt|owe|owes|owed|owing|repay|repays|repaid|repayment|repayments|instal(?:l)?ments?|deposit|deposits|deposited|saving|savings|saves|annuity|annuities|perpetuity|compound|compounded|compounding|npv|irr|pv|fv|pmt|inflation|balloon|pension|withdraw|withdraws|withdrawals?|endow|endowment|endows|accumulate|accumulates|accumulated|apr|aer|cagr|dividends?|coupons?|account|fund|overdraft|finances|sinking|legacy|bursary|cash-flows?|invested|outlay|outlays|inflows?|outflows?|j|j1|j2|j4|j12)$/;
 /** Words that other questions have too: they count beside a rate or a length of time. */
 const WEAK =
-  /^(?:save|bond|bonds|lease|discount|discounted|double|doubles|doubled|triple|triples|payments?|payment|growth|grow|grows|grew|rent|rents|trust|nominal|effective|price|worth|buy|cost|costs|value|pay|pays|paid|quarterly|loses|receives?|promised|sold|times|fell|fall|rose|rise|risen|shrink|shrank|increase|increased|decrease|decreased|decline|declined|population|percentage|bank|banks|banked|credits|average)$/;
+  /^(?:save|bond|bonds|lease|discount|discounted|double|doubles|doubled|triple|triples|payments?|payment|growth|grow|grows|grew|rent|rents|trust|nominal|effective|price|worth|buy|cost|costs|value|pay|pays|paid|quarterly|loses|receives?|promised|sold|times|fell|fall|rose|rise|risen|shrink|shrank|increase|increased|decrease|decreased|decline|declined|population|percentage|bank|banks|banked|credits|average|yields?|earns?|earned)$/;
 
 /** Words that speak of money over time beside an amount, a length of time and a question for one of these. */
 const SOME = /^(?:bank|banks|save|payments|account)$/;
