@@ -209,8 +209,10 @@ function isPaidSo(sentence: readonly Mark[], at: number): boolean {
 /** "What nominal rate compounded monthly", "which continuously compounded yearly rate", "what rate per week". */
 function quotingAsked(sentence: readonly Mark[], kind: AskKind): Quoting {
   if (kind !== "rate" && kind !== "convert") return {};
+  // "What was the rate if it was simple?"
+  const isSimple = / simple (?:[,.;?)]|$)/.test(wordsOf(sentence));
   return Object.assign(
-    {},
+    isSimple ? { as: "simple" } : {},
     ...sentence
       .filter(({ phrase }, at) => phrase !== undefined && !isPaidSo(sentence, at))
       .map(quotingOf),

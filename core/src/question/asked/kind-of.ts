@@ -36,6 +36,11 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
   // "At what rate would it be worth £900 now?"
   if (/^ (?:what|which) (?:\S+ ){0,2}?rate (?!of)/.test(words) && isRateAsked(words, marks))
     return "rate";
+  if (
+    / before the first (?:payment|withdrawal|instal?lment|deposit|one) /.test(words) &&
+    !/ (?:how long|wait) /.test(words)
+  )
+    return "start";
   if (isValueThen(marks)) return "future";
   if (isValueNow(marks)) return "present";
   if (/ (?:net present value|npv) /.test(words)) return "net-value";

@@ -1,5 +1,6 @@
 import type { SolvedPart } from "../../engine/question/solve-question";
 import type { AskKind } from "../asked/ask-kind";
+import { wordsOf } from "../facts/scope";
 import type { PartRead } from "../parts/part";
 import { agrees, HALF_A_CENT, isSensible } from "./agreement";
 import type { FiguresOfText } from "./left-over";
@@ -15,6 +16,8 @@ export function isAnswered({ facts, parts, solved }: AnswersOfText): boolean {
     parts.every(isAgreed) &&
     !isAskedTwice(parts) &&
     !isStopUnread(parts) &&
+    !parts.some(isBeforePayment) &&
+    !parts.slice(1).some(isSpentThen) &&
     !parts.some((part) => isNothing(part, parts, solved)) &&
     solved.every(({ solved: one }) => !one.ok || isSensible(one.value, facts.scope.words))
   );
@@ -46,6 +49,28 @@ function isStopUnread(parts: readonly PartRead[]): boolean {
       part.linked === undefined &&
       STOPS.test(part.facts.scope.words) &&
       countIn(part) !== countIn(first),
+  );
+}
+
+/** "…, just before a payment is made": a balance is what is there after it. */
+function isBeforePayment({ follow, facts: { ask } }: PartRead): boolean {
+  const asked = wordsOf(ask?.marks ?? []);
+  return (
+    follow !== null &&
+    / (?:just|right|immediately|directly|shortly) before (?:a|the|that|another|its|her|his) /.test(
+      asked,
+    )
+  );
+}
+
+/** "It spends €20,000 then, and saves on as before": a part that goes on from less than was found. */
+function isSpentThen({ follow, linked, facts }: PartRead): boolean {
+  const isAlone = follow === null && linked === undefined;
+  return (
+    isAlone &&
+    / (?:spends?|spent|takes? out|took out|withdraws?|withdrew) (?:\S+ ){1,3}?(?:then|of it) /.test(
+      facts.scope.words,
+    )
   );
 }
 

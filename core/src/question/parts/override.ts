@@ -136,6 +136,8 @@ function isPaymentAsked(before: readonly Mark[], own: Facts): boolean {
   return own.ask?.kind === "payment" && isOpen && own.amounts.length === 0 && told.length === 1;
 }
 
+const PUTS = /^(?:saved|saves?|invests?|invested|withdrew|withdraws?|drew|draws?)$/;
+
 /** "If £1,000 is paid instead", "if the payments are €300". */
 function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
   const [only] = amounts;
@@ -145,12 +147,12 @@ function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
   const isTimeAsked = ask?.kind === "count" || ask?.kind === "time";
   const isChanged = near.some(({ word }) => /^(?:instead|paid|pays?|are|is|were)$/.test(word));
   if (isTimeAsked && !isChanged) return false;
-  return near.some(
-    ({ word }) =>
-      PAYMENT_NOUN.test(word) ||
-      /^(?:paid|pays?|instead|each|deposits?|deposited|saved|saves?|invests?|invested|withdrew|withdraws?|drew|draws?)$/.test(
-        word,
-      ),
+  // "It spends £900 then, and saves on": the verb of an amount stands before it.
+  return (
+    near.some(
+      ({ word }) =>
+        PAYMENT_NOUN.test(word) || /^(?:paid|pays?|instead|each|deposits?|deposited)$/.test(word),
+    ) || scope.before(only.mark, 4).some(({ word }) => PUTS.test(word))
   );
 }
 
