@@ -41,9 +41,9 @@ const CLEARS =
 
 /** Verbs and nouns of an amount, where nothing before tells its kind. */
 const AT_START =
-  / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|set apart|put aside|put by|lay aside|donated?|bequeathed?|put away|put in|pay in(?! (?:\S+ )?(?:years?|months?|weeks?) )|get for|pay now|offer|sell|buy|cost today|go in|provide|needed|required) /;
+  / (?:loan|opening|initial|to start|lump sum|single sum|pay today|invest|invested|lend|deposited?|set aside|set apart|put aside|put by|lay aside|donated?|bequeathed?|put away|put in|pay in(?! (?:\S+ )?(?:years?|months?|weeks?) )|get for|pay now|leave|offer|sell|buy|cost today|go in|provide|needed|required) /;
 const LATER =
-  / (?:accumulat\w*|future value|fv|become|becomes|grow|grows|amount to|amounts to|have|has|had|hold|holds|contain|be in|is in|end up|there|got|total|receive|maturity|worth|balance|grown|handed over|come to|saved|reach|stand at|be paid|is paid|pays back|pay back|repay) /;
+  / (?:accumulat\w*|future value|fv|become|becomes|grow|grows|amount to|amounts to|have(?! to)|has(?! to)|had|hold|holds|contain|be in|is in|end up|there|got|total|receive|maturity|worth|balance|grown|handed over|come to|saved|reach|stand at|be paid|is paid|pays back|pay back|repay) /;
 
 /** What some words ask for: the first rule whose patterns all fit, and whose exceptions do not. */
 interface AmountRule {

@@ -131,7 +131,8 @@ export function kindOf(asked: string, marks: readonly Mark[]): AskKind {
     )
   )
     return "balance";
-  if (/ (?:what|how much) (?:did|does|will|do) (?:\S+ ){1,9}?grow /.test(words)) return "future";
+  if (/ (?:what|how much)(?: sum| amount)? (?:did|does|will|do) (?:\S+ ){1,16}?grow /.test(words))
+    return "future";
   if (
     / (?:increase|increases|raise|rise|growth|step|grow) /.test(words) &&
     / (?:by how|what|find) /.test(words) &&

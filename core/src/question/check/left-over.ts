@@ -6,6 +6,7 @@ import { isOpen } from "../facts/rates";
 import { wordsOf } from "../facts/scope";
 import { periodsIn, timesSpan } from "../marks/span";
 import type { Mark } from "../marks/mark";
+import { isOfPayments } from "../shape/of-payments";
 import type { PartRead } from "../parts/part";
 import { isDoubtful, isSameTime, spanOf, type Unused } from "./account";
 
@@ -24,7 +25,7 @@ export function isLeftOver(read: FiguresOfText): boolean {
   const { facts, parts, used, unused } = read;
   const lengths = parts.flatMap(({ shape }) => lengthsIn(shape.problem));
   return (
-    unused.some((one) => isDoubtful(facts.scope, one, used, lengths)) ||
+    unused.some((one) => !isOfOther(facts, one) && isDoubtful(facts.scope, one, used, lengths)) ||
     isRateLeft(read) ||
     isChangeLeft(read) ||
     isRankLeft(read) ||
@@ -33,6 +34,11 @@ export function isLeftOver(read: FiguresOfText): boolean {
     isLengthLeft(read) ||
     parts.some(({ facts: own }) => own.streams.some(isCountedTwice))
   );
+}
+
+/** "€75,000 now or €11,000 a year …. What are the payments worth today?": the other amount is not asked about. */
+function isOfOther(facts: Facts, { mark }: Unused): boolean {
+  return mark.quantity?.is === "money" && isOfPayments(facts);
 }
 
 /** The lengths of time that are used, and those of the payments: what says one of them again is not left over. */

@@ -23,6 +23,8 @@ interface Told {
 
 /** With the last payment, unless the words name another time. */
 export function endTime(plan: Plan | undefined, { facts, side, goal, times }: Told): EndTime {
+  const final = finalAfter(facts.scope, plan);
+  if (final !== null) return final;
   // "It is now worth £16,200" tells when it was saved, from its beginning.
   if (goal !== null && goal !== "end" && goal !== "P0D") return { at: goal, marks: [] };
   if (plan === undefined) return { at: "P0D", marks: [] };
@@ -59,6 +61,13 @@ function afterLast(
     const last = isDue ? addSpans(length, every, -1) : length;
     return { at: addSpans(last, after.phrase.iso), marks: [after] };
   }
+  return null;
+}
+
+/** "… and a last one of £90 a month later": one payment after those of the row, whatever "later" tells by itself. */
+function finalAfter(scope: Facts["scope"], plan: Plan | undefined): EndTime | null {
+  if (typeof plan?.count !== "number") return null;
+  const { count, every } = plan;
   const later = scope.marks.find(
     (mark) =>
       mark.phrase?.kind === "when" &&
@@ -66,5 +75,5 @@ function afterLast(
       / (?:later|after that|afterwards)$/.test(mark.plain) &&
       scope.before(mark, 8).some(({ word }) => /^(?:final|last|smaller|closing)$/.test(word)),
   );
-  return later === undefined ? null : { at: addSpans(length, every), marks: [later] };
+  return later === undefined ? null : { at: timesSpan(count + 1, every), marks: [later] };
 }

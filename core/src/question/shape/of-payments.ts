@@ -8,8 +8,8 @@ export function isOfPayments({ ask, streams, amounts }: Facts): boolean {
     ask?.kind === "present" &&
     streams.length === 1 &&
     only?.amount !== null &&
-    amounts.every(({ at }) => at === null) &&
-    / (?:value|worth) of (?:the|all|all the|these|those|his|her|their) (?:\S+ )?(?:payments|rents|rentals|instal?lments) /.test(
+    amounts.every(({ at }) => at === null || at === "P0D") &&
+    / (?:value|worth) of (?:the|all|all the|these|those|his|her|their) (?:\S+ )?(?:payments|rents|rentals|instal?lments) | (?:are|would|will) (?:the|these|those) (?:\S+ )?(?:payments|rents|rentals|instal?lments) (?:be )?worth /.test(
       wordsOf(ask.marks),
     )
   );

@@ -9,7 +9,7 @@ import { wordsOf } from "../facts/scope";
 export type Side = "repaying" | "saving" | "spending" | "renting" | "borrowing";
 
 const OWES =
-  / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|(?:shop|dealer|seller|store) (?:lets|offers|asks|allows)|credit|overdraft|paid off|pay off|amorti[sz]es?|discharges?) /;
+  / (?:loan|loans|mortgage|borrow|borrows|borrowed|borrowing|owes|owe|lends|lent|lender|repay|repays|repaid|repayments?|instalments?|installments?|debt|finances|financed|card|cash price|(?:shop|dealer|seller|store|supplier|garage) (?:lets|offers|asks|allows|takes|accepts)|credit|overdraft|paid off|pay off|amorti[sz]es?|discharges?) /;
 const INTO_FUND =
   / (?:into (?:a|the|an|his|her|their|this|its|my|that) (?:\w+ ){0,3}?(?:fund|account|pot|kitty|plan|scheme|savings)|sinking fund|accumulates?|accumulated|redemption fund|goes? into|saver|save|saves|saving|invests?|put away|puts away|set aside|sets aside|the fund earns|savings (?:account|scheme|plan)|reach|reaches|reached|build up|builds up) /;
 const FROM_FUND =
