@@ -86,7 +86,7 @@ const RULES: readonly AmountRule[] = [
   {
     kind: "start",
     fits: [
-      / (?:which|what|the) (?:\S+ )?(?:sum|amount|deposit|capital|principal|investment)(?: of money)? (?:that |which )?(?:(?:invested|deposited|put away|lent|left|today|now) ){0,2}(?:will have |will |would |must |has to )?(?:(?:grows?|grown|amounts?|amounted|accumulates?|accumulated|increases?|rises?|risen) (?:to |into )|becomes? )/,
+      / (?:which|what|the) (?:\S+ )?(?:sum|amount|deposit|capital|principal|investment)(?: of money)? (?:that |which )?(?:(?:invested|deposited|put away|lent|left|today|now) ){0,2}(?:will have |will |would |must |has to )?(?:(?:grows?|grown|amounts?|amounted|accumulates?|accumulated|increases?|rises?|risen) (?:to |into )|becomes? |be worth )/,
     ],
     unless: [EACH],
   },

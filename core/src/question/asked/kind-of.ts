@@ -12,7 +12,7 @@ const ASKS_PAYMENT =
 const ASKS_PAID =
   /^ (?:which|what|find the|calculate the|determine the) (?:\S+ )?(?:amount|sum) (?:, )?(?:if )?(?:paid|payable|deposited|invested|saved|set aside|received|withdrawn|repaid) (?:\S+ ){0,4}?(?:each|every|monthly|yearly|quarterly|annually) /;
 const ASKS_ONE =
-  / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value) /;
+  / (?:sum|equal to|single|one|lump|final|last|first|balloon|closing|extra|how|rate|interest|part|much|present|value|be worth) /;
 
 const PUTS_AWAY =
   / (?:how much|what) (?:must|should|do|does|did|can|could|would|will|has|have) (?:\S+ ){1,5}?(?:lend|invest|deposit|put away|put in|set aside) (?:\S+ ){0,9}?(?:for|so that) /;

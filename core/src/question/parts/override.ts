@@ -99,7 +99,8 @@ function withoutOverridden(
   const isMoved =
     (own.percents.length === 0 && isWorthLater(before, own)) || timesOfAmounts(before) > 1;
   if (
-    (marks.some(isTerm) || isTimeAsked) &&
+    (marks.some((mark, at) => isTerm(mark) && marks[at - 1]?.phrase?.kind !== "starting") ||
+      isTimeAsked) &&
     !isMoved &&
     !marks.some(({ word }) => /^(?:owes?|owed|owing|outstanding|balance)$/.test(word))
   )
@@ -113,6 +114,10 @@ function withoutOverridden(
   for (const mark of paymentsToldAnew(before, own)) dropped.add(mark);
   const start = laterStart(before, own);
   if (start !== null) dropped.add(start.age);
+  if (isOtherStart(own)) {
+    const amounts = before.filter(isMoney);
+    if (amounts.length === 1) amounts.forEach((mark) => dropped.add(mark));
+  }
   const timing = marks.find(({ phrase }) => phrase?.kind === "timing")?.phrase;
   if (timing !== undefined) {
     // The end of the period is told anew, and stands where it stood: with the payments that it is of.
@@ -171,6 +176,15 @@ function isWorthLater(before: readonly Mark[], { ask, amounts }: Facts): boolean
     ask?.kind === "future" &&
     amounts.length === 0 &&
     / (?:will|would) be worth [^.]*(?:in|after) \S+ (?:years|months) /.test(words)
+  );
+}
+
+/** "(c) What deposit would be worth €12,000 then?": not the one that is told of all parts. */
+function isOtherStart({ ask, amounts, scope }: Facts): boolean {
+  return (
+    ask?.kind === "start" &&
+    amounts.length === 1 &&
+    / (?:what|which) (?:deposit|sum|amount|principal|investment) /.test(scope.words)
   );
 }
 
