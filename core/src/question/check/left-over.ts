@@ -1,10 +1,9 @@
 import type { Problem } from "../../engine/problem/schema";
 import type { Facts } from "../facts/facts";
 import { momentOf } from "../facts/moment";
-import type { PaymentsFact } from "../facts/payments-fact";
 import { isOpen } from "../facts/rates";
 import { wordsOf } from "../facts/scope";
-import { periodsIn, timesSpan } from "../marks/span";
+import { timesSpan } from "../marks/span";
 import type { Mark } from "../marks/mark";
 import { isOfPayments } from "../shape/of-payments";
 import type { PartRead } from "../parts/part";
@@ -31,8 +30,7 @@ export function isLeftOver(read: FiguresOfText): boolean {
     isRankLeft(read) ||
     isTimeLeft(read) ||
     isTimedLeft(read) ||
-    isLengthLeft(read) ||
-    parts.some(({ facts: own }) => own.streams.some(isCountedTwice))
+    isLengthLeft(read)
   );
 }
 
@@ -65,13 +63,6 @@ function isTimeLeft(read: FiguresOfText): boolean {
     const at = isWhen && isAsked ? momentOf(mark) : null;
     return at !== null && !spans.some((span) => isSameTime(span, at));
   });
-}
-
-/** "For 6 years", and "four payments" of them: which of the two tells how many there are? */
-function isCountedTwice({ count, term, every, first, waits, advance }: PaymentsFact): boolean {
-  const told = term === null || every === null ? null : periodsIn(term, every);
-  const isPlain = first === null && waits === null && advance === 0;
-  return isPlain && typeof count === "number" && told !== null && Math.abs(told - count) > 1;
 }
 
 const OF_PAYMENTS = / (?:deposits?|deposited|withdraws?|withdrawn) /;

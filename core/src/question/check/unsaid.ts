@@ -1,6 +1,8 @@
 import type { AskKind } from "../asked/ask-kind";
 import type { Facts } from "../facts/facts";
+import type { PaymentsFact } from "../facts/payments-fact";
 import { wordsOf } from "../facts/scope";
+import { periodsIn } from "../marks/span";
 import type { FiguresOfText } from "./left-over";
 
 /** Whether the words say something of the money that no line says. */
@@ -11,8 +13,16 @@ export function isUnsaid(read: FiguresOfText): boolean {
     isInterestTaken(facts) ||
     isRestUnread(read) ||
     isEitherTaken(read) ||
-    isSpentUnread(read)
+    isSpentUnread(read) ||
+    read.parts.some(({ facts: own }) => own.streams.some(isCountedTwice))
   );
+}
+
+/** "For 6 years", and "four payments" of them: which of the two tells how many there are? */
+function isCountedTwice({ count, term, every, first, waits, advance }: PaymentsFact): boolean {
+  const told = term === null || every === null ? null : periodsIn(term, every);
+  const isPlain = first === null && waits === null && advance === 0;
+  return isPlain && typeof count === "number" && told !== null && Math.abs(told - count) > 1;
 }
 
 const VALUES: ReadonlySet<AskKind> = new Set<AskKind>(["present", "future", "start", "amount"]);
