@@ -44,12 +44,13 @@ export function drawn(own: Facts, read: readonly PartRead[], choices: Choices): 
       flows: [
         {
           id: "fund",
+          label: "Fund",
           kind: "single",
           direction: "out",
           amount: { answerOf: label },
           at: "P0D",
         },
-        spent.flow,
+        { ...spent.flow, label: "Withdrawals" },
       ],
     },
   };
