@@ -48,12 +48,12 @@ function addForever(scope: Scope, streams: readonly PaymentsFact[]): void {
 }
 
 /** "The price goes up 3% a year", in a sentence that speaks of no payments. */
-function isOfPrice(scope: Scope, streams: readonly PaymentsFact[], { sentence }: Mark): boolean {
-  const words = wordsOf(scope.marks.filter((mark) => mark.sentence === sentence));
+function isOfPrice(scope: Scope, streams: readonly PaymentsFact[], mark: Mark): boolean {
+  const words = wordsOf(scope.sentence(mark));
   return (
     / (?:prices?|costs?) (?:\S+ ){0,3}?(?:goes?|rises?|increases?|grows?|climbs?|falls?|is) /.test(
       words,
-    ) && !streams.some(({ marks }) => marks.some((mark) => mark.sentence === sentence))
+    ) && !streams.some(({ marks }) => marks.some(({ sentence }) => sentence === mark.sentence))
   );
 }
 

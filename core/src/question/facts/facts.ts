@@ -2,6 +2,7 @@ import { askIn, type Ask } from "../asked/ask";
 import type { Mark } from "../marks/mark";
 import { agesIn, type AgeFact } from "./ages";
 import { askInContext, askOfMoney } from "./ask-in-context";
+import { countedBy } from "./how-many";
 import { firstAmount, firstNamed, grownStream, untoldGrowth } from "./growth";
 import { amountsIn, type AmountFact } from "./amounts";
 import { addDetails } from "./details";
@@ -123,17 +124,13 @@ function streamsIn(
 
 /** "Two prizes of £300 each, every year": so many times the amount is paid at a time. */
 function multiply(scope: Scope, stream: PaymentsFact): void {
-  const { amount, amountMark } = stream;
-  if (amount === null || amountMark === null) return;
-  const [of, noun, number] = scope.before(amountMark, 3);
-  const isEach = scope.after(amountMark, 1)[0]?.word === "each";
-  const isOfThings =
-    of?.word === "of" && noun?.word.endsWith("s") === true && !PAYMENT_NOUN.test(noun.word);
-  const quantity = number?.quantity;
-  if (!isEach || !isOfThings || quantity?.is !== "number" || quantity.isOrdinal) return;
-  if (number === undefined || stream.marks.includes(number)) return;
-  stream.amount = Number((amount * quantity.value).toPrecision(15));
-  stream.marks.push(number);
+  const { amount, amountMark, marks } = stream;
+  const counted = amountMark === null ? null : countedBy(scope, amountMark);
+  const times = counted?.quantity;
+  if (amount === null || counted === null || times?.is !== "number" || marks.includes(counted))
+    return;
+  stream.amount = Number((amount * times.value).toPrecision(15));
+  marks.push(counted);
 }
 
 /** Of payments that grow, the first is told by itself: "£6,000 today … goes up by £250 each year". */

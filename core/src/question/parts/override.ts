@@ -1,23 +1,30 @@
 import type { Facts } from "../facts/facts";
-import { laterStart } from "./later-start";
-import type { Mark } from "../marks/mark";
-import { paymentsIn } from "../facts/payments";
-import { isOpen, PAYMENT_NOUN, percentsIn, type PercentFact } from "../facts/rates";
+import { isOpen, percentsIn, type PercentFact } from "../facts/rates";
 import { isMoney, Scope, wordsOf } from "../facts/scope";
+import type { Mark } from "../marks/mark";
+import { laterStart } from "./later-start";
+import { paymentsAnew } from "./payments-anew";
+
+interface WithPart {
+  readonly marks: readonly Mark[];
+  /** What the part says twice: "five years later, at 35". */
+  readonly again: readonly Mark[];
+}
 
 /** A part with what stands before all of them, as one text: what the part says anew takes the place of what was said. */
-export function withPart(before: readonly Mark[], own: Facts, marks: readonly Mark[]): Mark[] {
+export function withPart(before: readonly Mark[], own: Facts, marks: readonly Mark[]): WithPart {
   const changed = own.percents.flatMap((fact) => {
     const told = toldAnew(before, own, fact);
     return told === null ? [] : [[told.mark, fact.mark] as const];
   });
-  const payment = paymentAnew(before, own);
-  const places = new Map([...changed, ...payment]);
+  const { replaced, dropped } = paymentsAnew(before, own);
+  const places = new Map([...changed, ...replaced]);
   const taken = new Set(changed.map(([, mark]) => mark));
   const clauses = new Set([...taken].flatMap((mark) => clauseOf(own.scope, mark)));
-  for (const [, mark] of payment) clauses.add(mark);
+  for (const [, mark] of replaced) clauses.add(mark);
   const start = laterStart(before, own);
-  const rest = marks.filter((mark) => !clauses.has(mark) && start?.again.includes(mark) !== true);
+  const again = start?.again ?? [];
+  const rest = marks.filter((mark) => !clauses.has(mark) && !again.includes(mark));
   const lead =
     places.size === 0
       ? before
@@ -28,29 +35,9 @@ export function withPart(before: readonly Mark[], own: Facts, marks: readonly Ma
         });
   const others = own.percents.filter(({ mark }) => !taken.has(mark));
   const amounts = own.amounts.filter(({ mark }) => !clauses.has(mark));
-  return [...withoutOverridden(lead, { ...own, percents: others, amounts }, rest), ...rest];
-}
-
-/** "If he paid £200 at the end of each month": payments told whole take the place of those before. */
-function paymentsToldAnew(before: readonly Mark[], { scope, streams }: Facts): readonly Mark[] {
-  const [own] = streams;
-  const isVariant = / (?:if|suppose|instead) /.test(scope.words);
-  if (streams.length !== 1 || !isVariant || own === undefined || own.amountMark === null) return [];
-  const lead = new Scope(before);
-  const [told, second] = paymentsIn(lead, percentsIn(lead));
-  return told === undefined || told.amountMark === null || second !== undefined ? [] : told.marks;
-}
-
-/** "If he saved £250", "if £1,000 is paid instead": another amount in the place of what was paid so often. */
-function paymentAnew(before: readonly Mark[], own: Facts): (readonly [Mark, Mark])[] {
-  if (!isOtherPayment(own) || own.streams.length > 0) return [];
-  const scope = new Scope(before);
-  const told = paymentsIn(scope, percentsIn(scope)).flatMap(({ amountMark }) => amountMark ?? []);
-  const [amount] = own.amounts;
-  const [only] = told;
-  return told.length === 1 && only !== undefined && amount !== undefined
-    ? [[only, amount.mark]]
-    : [];
+  const gone = [...dropped, ...(start === null ? [] : [start.age])];
+  const told = withoutOverridden(lead, { ...own, percents: others, amounts }, rest, gone);
+  return { marks: [...told, ...rest], again };
 }
 
 /** "If the rate is 4.2% instead", from its first word on. */
@@ -81,13 +68,16 @@ function toldAnew(
 /**
  * What stands before the parts, without what a part says anew: its own rate, its own time, its own end of the period
  * take the place of those.
+ *
+ * @param gone what else it takes the place of
  */
 function withoutOverridden(
   before: readonly Mark[],
   own: Facts,
   marks: readonly Mark[],
+  gone: readonly Mark[],
 ): readonly Mark[] {
-  const dropped = new Set<Mark>();
+  const dropped = new Set(gone);
   const hasRate = own.percents.some(({ use, percent }) => use === "rate" && percent !== null);
   if (hasRate) {
     for (const { use, marks: told } of percentsIn(new Scope(before))) {
@@ -105,15 +95,6 @@ function withoutOverridden(
     !marks.some(({ word }) => /^(?:owes?|owed|owing|outstanding|balance)$/.test(word))
   )
     before.filter(isTerm).forEach((mark) => dropped.add(mark));
-  if (isOtherPayment(own) || isPaymentAsked(before, own)) {
-    // An amount that is paid instead takes the place of the one that was paid so often.
-    for (const { amountMark } of paymentsIn(new Scope(before), percentsIn(new Scope(before)))) {
-      if (amountMark !== null) dropped.add(amountMark);
-    }
-  }
-  for (const mark of paymentsToldAnew(before, own)) dropped.add(mark);
-  const start = laterStart(before, own);
-  if (start !== null) dropped.add(start.age);
   if (isOtherStart(own)) {
     const amounts = before.filter(isMoney);
     if (amounts.length === 1) amounts.forEach((mark) => dropped.add(mark));
@@ -131,34 +112,6 @@ function withoutOverridden(
     return before.filter((mark) => !dropped.has(mark)).map(retold);
   }
   return before.filter((mark) => !dropped.has(mark));
-}
-
-/** "(b) What could she give away each year for ever?": the payment that is told is asked for now. */
-function isPaymentAsked(before: readonly Mark[], own: Facts): boolean {
-  const scope = new Scope(before);
-  const told = paymentsIn(scope, percentsIn(scope));
-  const isOpen = own.streams.length > 0 && own.streams.every(({ amount }) => amount === null);
-  return own.ask?.kind === "payment" && isOpen && own.amounts.length === 0 && told.length === 1;
-}
-
-const PUTS = /^(?:saved|saves?|invests?|invested|withdrew|withdraws?|drew|draws?)$/;
-
-/** "If £1,000 is paid instead", "if the payments are €300". */
-function isOtherPayment({ scope, amounts, ask }: Facts): boolean {
-  const [only] = amounts;
-  if (only === undefined || amounts.length > 1) return false;
-  const near = [...scope.before(only.mark, 4), ...scope.after(only.mark, 3)];
-  // "After how many payments does it pass £50,000?" tells of what they come to.
-  const isTimeAsked = ask?.kind === "count" || ask?.kind === "time";
-  const isChanged = near.some(({ word }) => /^(?:instead|paid|pays?|are|is|were)$/.test(word));
-  if (isTimeAsked && !isChanged) return false;
-  // "It spends £900 then, and saves on": the verb of an amount stands before it.
-  return (
-    near.some(
-      ({ word }) =>
-        PAYMENT_NOUN.test(word) || /^(?:paid|pays?|instead|each|deposits?|deposited)$/.test(word),
-    ) || scope.before(only.mark, 4).some(({ word }) => PUTS.test(word))
-  );
 }
 
 /** How many amounts have a time right behind them: "€4,000 due in 2 years and €6,000 in 5 years". */

@@ -7,7 +7,6 @@ import type { Mark } from "../marks/mark";
 import { shapeOf } from "../shape/shape-of";
 import { usesOf, type Choices, type Shape } from "../shape/shape";
 import { laterPart } from "./later";
-import { laterStart } from "./later-start";
 import { nextPart } from "./next-part";
 import type { PartRead } from "./part";
 import { withPart } from "./override";
@@ -106,7 +105,8 @@ function readPart(
   choices: Choices,
 ): PartRead {
   const own = asSettled(factsIn(new Scope(marks)));
-  const facts = askedAsBefore(factsIn(new Scope(withPart(before, own, marks))), own, read[0]);
+  const told = withPart(before, own, marks);
+  const facts = askedAsBefore(factsIn(new Scope(told.marks)), own, read[0]);
   const base = read.findIndex(
     ({ shape, follow }, at) => shape.problem !== null && (follow === null || follow.of === at),
   );
@@ -123,9 +123,8 @@ function readPart(
     if (next !== null) return next;
   }
   const part = partOf(label, facts, read.length, choices);
-  const again = laterStart(before, own)?.again ?? [];
-  const uses = [...part.shape.uses, ...usesOf(again, "time")];
-  return again.length === 0 ? part : { ...part, shape: { ...part.shape, uses } };
+  const uses = [...part.shape.uses, ...usesOf(told.again, "time")];
+  return { ...part, shape: { ...part.shape, uses } };
 }
 
 /** What a part asks of the problem; the time of a balance may be told before all parts: "two years after borrowing …". */
