@@ -10,7 +10,7 @@ export const IDS: Readonly<Record<Side, { start: string; stream: string; end: st
   repaying: { start: "loan", stream: "payments", end: "final" },
   saving: { start: "opening", stream: "deposits", end: "received" },
   spending: { start: "fund", stream: "withdrawals", end: "rest" },
-  borrowing: { start: "loan", stream: "advances", end: "final" },
+  borrowing: { start: "loan", stream: "loans", end: "final" },
   renting: { start: "value", stream: "rent", end: "final" },
 };
 

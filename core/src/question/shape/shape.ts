@@ -136,7 +136,7 @@ const LABELS: Readonly<Record<string, string>> = {
   received: "Balance",
   fund: "Fund",
   withdrawals: "Withdrawals",
-  advances: "Advances",
+  loans: "Loans",
   rest: "Balance",
   rent: "Rent",
   down: "Down payment",
